@@ -1,0 +1,11 @@
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.End;
+
+/// <summary>How an end was made, beside the windows that it was made to.</summary>
+/// <param name="LandingKind">The landing's kind, since what goes wrong differs.</param>
+/// <param name="Made">What was measured.</param>
+/// <param name="Strip">The strip window of the recipe; null where it gave none.</param>
+/// <param name="Torque">The torque window of the recipe; null where it gave none.</param>
+public sealed record MadeEnd(string LandingKind, AsMade Made, Window<Length>? Strip, Window<Torque>? Torque);

@@ -1,0 +1,26 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Ferrules;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.End;
+
+/// <summary>A torque known only from common practice.</summary>
+public sealed class TorqueNotMarked : IEndCheck
+{
+    private static readonly string[] RestsOn = ["landing.torqueMarking"];
+
+    /// <inheritdoc/>
+    public string Id => "torque-not-marked";
+
+    /// <inheritdoc/>
+    public Finding? Judge(EndPlan plan) => plan.Torque.Trust != Trust.CommonPractice
+        ? null
+        : new Finding(
+            Id,
+            Severity.Note,
+            $"The torque is only what is usual, not what this device asks for.",
+            $"Find the marking: on the device, in its box, or on the maker’s sheet, and set it here.",
+            "NEC 110.14(D) (from memory)",
+            RestsOn);
+}

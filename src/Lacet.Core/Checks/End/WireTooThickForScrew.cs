@@ -1,0 +1,26 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Ferrules;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.End;
+
+/// <summary>The head must reach past the middle of the wire, or tightening pushes the hook out.</summary>
+public sealed class WireTooThickForScrew : IEndCheck
+{
+    private static readonly string[] RestsOn = ["conductor.size", "conductor.build", "landing.screw"];
+
+    /// <inheritdoc/>
+    public string Id => "wire-too-thick-for-screw";
+
+    /// <inheritdoc/>
+    public Finding? Judge(EndPlan plan) => plan.Hook is not { HeadCoversWire: false } || plan.Landing is not BindingScrew screw || !plan.Landing.Takes(plan.Conductor.Size)
+        ? null
+        : new Finding(
+            Id,
+            Severity.Stop,
+            $"{plan.Conductor.Size.Name} is too thick for a {screw.Screw.Name} head: its middle lies outside the head’s edge, and tightening pushes it out.",
+            $"Take a device with a larger screw, or its back-wire clamp.",
+            "geometry",
+            RestsOn);
+}

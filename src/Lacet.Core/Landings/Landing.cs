@@ -1,0 +1,43 @@
+using Lacet.Core.Conductors;
+
+namespace Lacet.Core.Landings;
+
+/// <summary>A terminal point of a device, block, lug or plug: where an end goes, and what that asks of it.</summary>
+public abstract record Landing
+{
+    private protected Landing(TorqueMarking? torqueMarking, IReadOnlySet<Material> metals) =>
+        (TorqueMarking, Metals) = (torqueMarking, metals);
+
+    /// <summary>The kind's stable name, such as "binding-screw".</summary>
+    public abstract string Kind { get; }
+
+    /// <summary>How the kind is named in a sentence.</summary>
+    public abstract string SaidAs { get; }
+
+    /// <summary>The smallest area it takes, mm².</summary>
+    public abstract double LeastMm2 { get; }
+
+    /// <summary>The largest area it takes, mm².</summary>
+    public abstract double MostMm2 { get; }
+
+    /// <summary>The torque marked on it, if any.</summary>
+    public TorqueMarking? TorqueMarking { get; }
+
+    /// <summary>The metals it is marked for; copper where nothing is marked.</summary>
+    public IReadOnlySet<Material> Metals { get; }
+
+    /// <summary>
+    /// Whether a size is in range: by its area, or by the metric size that it is paired with, since blocks are printed
+    /// in pairs such as "2.5 mm² / 14 AWG" although the areas differ.
+    /// </summary>
+    public bool Takes(ConductorSize size) => TakesByArea(size) || (size.PairedArea >= LeastMm2 && size.PairedArea <= MostMm2);
+
+    /// <summary>Whether the true area is in range.</summary>
+    public bool TakesByArea(ConductorSize size)
+    {
+        // Areas of gauges are irrational; a printed bound is not.
+        const double Hair = 1e-9;
+        var area = size.Area.SquareMillimetres;
+        return area >= LeastMm2 - Hair && area <= MostMm2 + Hair;
+    }
+}

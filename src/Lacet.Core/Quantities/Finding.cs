@@ -1,0 +1,16 @@
+namespace Lacet.Core.Quantities;
+
+/// <summary>Something a check found.</summary>
+/// <param name="Check">The check's stable id.</param>
+/// <param name="Severity">How bad it is.</param>
+/// <param name="Says">What is wrong, in one sentence.</param>
+/// <param name="Do">What to do, in one sentence.</param>
+/// <param name="Source">The document and section, or "common practice".</param>
+/// <param name="RestsOn">Names of what the check read; when one of them changes, the finding is judged anew.</param>
+public sealed record Finding(
+    string Check,
+    Severity Severity,
+    FormattableString Says,
+    FormattableString Do,
+    string Source,
+    IReadOnlyList<string> RestsOn);

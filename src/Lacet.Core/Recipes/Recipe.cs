@@ -1,0 +1,30 @@
+using Lacet.Core.Ferrules;
+using Lacet.Core.Quantities;
+using Lacet.Core.Torques;
+
+namespace Lacet.Core.Recipes;
+
+/// <summary>How a conductor goes into a landing. A stop gives no strip, no torque and no steps.</summary>
+/// <param name="Verdict">Stop, caution or go.</param>
+/// <param name="Strip">Bare metal from the cut insulation to the tip; null at a stop.</param>
+/// <param name="Preparation">What is done to the end.</param>
+/// <param name="Ferrule">The ferrule; null without one.</param>
+/// <param name="Torque">The torque; null at a stop.</param>
+/// <param name="Tools">What to take in hand.</param>
+/// <param name="Steps">What to do, in order.</param>
+/// <param name="Cautions">One line each.</param>
+/// <param name="Findings">What is wrong or worth knowing, worst first.</param>
+/// <param name="Reasons">Why each reading is what it is.</param>
+/// <param name="Alternatives">Other ways to prepare the end.</param>
+public sealed record Recipe(
+    Verdict Verdict,
+    Window<Length>? Strip,
+    Preparation Preparation,
+    FerruleChoice? Ferrule,
+    TorqueChoice? Torque,
+    IReadOnlyList<FormattableString> Tools,
+    IReadOnlyList<Step> Steps,
+    IReadOnlyList<FormattableString> Cautions,
+    IReadOnlyList<Finding> Findings,
+    IReadOnlyList<Reason> Reasons,
+    IReadOnlyList<Alternative> Alternatives);

@@ -1,0 +1,14 @@
+using Lacet.Core.Landings;
+
+namespace Lacet.Exchange.Documents;
+
+/// <summary>A receptacle's or switch's binding screw.</summary>
+public sealed record BindingScrewDocument : LandingDocument
+{
+    /// <summary>#6, #8 or #10; null is taken as #8.</summary>
+    public string? Screw { get; init; }
+
+    /// <inheritdoc/>
+    public override Landing Read() => new BindingScrew(
+        Screw is null ? null : ScrewSize.Parse(Screw), TorqueMarking?.Read(), MetalSet);
+}

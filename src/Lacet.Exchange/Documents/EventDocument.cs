@@ -1,0 +1,100 @@
+using Lacet.Core.Checks.End;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Core.Recipes;
+
+namespace Lacet.Exchange.Documents;
+
+/// <summary>
+/// An event, envelope v1: what happened at an end. Written once and never changed; the hash of its exact bytes is named
+/// by the event after it.
+/// </summary>
+/// <param name="V">Version of the envelope.</param>
+/// <param name="Id">Made by the client, so that sending twice stores once.</param>
+/// <param name="Sequence">Given at receipt, from 1 without gaps.</param>
+/// <param name="Previous">Hash of the event before, given at receipt.</param>
+/// <param name="Device">Which device it was made on.</param>
+/// <param name="DeviceSequence">That device's own count.</param>
+/// <param name="Person">Who.</param>
+/// <param name="Subject">Which end; empty at the Bench.</param>
+/// <param name="ClaimedAt">When it happened, by the device's clock.</param>
+/// <param name="ReceivedAt">When it was received, by the server's clock.</param>
+/// <param name="Kind">"termination" or "withdrawal".</param>
+/// <param name="Corrects">The event that a withdrawal takes back.</param>
+/// <param name="Termination">What was made; null for a withdrawal.</param>
+public sealed record EventDocument(
+    int V,
+    Guid Id,
+    long Sequence,
+    string Previous,
+    string Device,
+    long DeviceSequence,
+    PersonReference Person,
+    EventSubject Subject,
+    DateTimeOffset ClaimedAt,
+    DateTimeOffset ReceivedAt,
+    EventKind Kind,
+    Guid? Corrects,
+    TerminationDocument? Termination);
+
+/// <summary>Who, without the name: it lies outside, and its salted digest ties it to the event.</summary>
+public sealed record PersonReference(Guid Id, string NameDigest);
+
+/// <summary>The end that an event is about; all null at the Bench.</summary>
+public sealed record EventSubject(Guid? Job, Guid? Wire, Guid? End);
+
+/// <summary>What kind of event it is.</summary>
+public enum EventKind
+{
+    /// <summary>An end was terminated.</summary>
+    Termination,
+
+    /// <summary>An earlier event is taken back.</summary>
+    Withdrawal,
+}
+
+/// <summary>An end as it was made, beside what it was made to.</summary>
+public sealed record TerminationDocument(
+    ConductorDocument Conductor,
+    LandingDocument Landing,
+    HouseRulesDocument HouseRules,
+    ReadingsDocument Recipe,
+    Readout? MeasuredStrip,
+    TighteningDocument Tightening)
+{
+    /// <summary>What the checks of made ends find in it.</summary>
+    public IReadOnlyList<Finding> Judge() => EndChecks.Judge(new MadeEnd(
+        Recipe.LandingKind,
+        new AsMade(MeasuredStrip is { } strip ? new Length(strip.Value) : null, Tightening.Read()),
+        Recipe.Strip?.Read(),
+        Recipe.Torque?.Read()));
+}
+
+/// <summary>The recipe's readings as they were.</summary>
+public sealed record ReadingsDocument(
+    string LandingKind, Verdict Verdict, WindowDocument? Strip, PreparationDocument Preparation, FerruleDocument? Ferrule, TorqueDocument? Torque);
+
+/// <summary>The house rules as they were.</summary>
+public sealed record HouseRulesDocument(
+    FerrulesOnFineStrands FerrulesOnFineStrands, FerruleColours FerruleColours, double SingleValueTolerance)
+{
+    /// <summary>Writes house rules.</summary>
+    public static HouseRulesDocument Of(HouseRules rules) =>
+        new(rules.FerrulesOnFineStrands, rules.FerruleColours, rules.SingleValueTolerance);
+}
+
+/// <summary>How it was tightened.</summary>
+/// <param name="Method">reading, preset or by-feel.</param>
+/// <param name="Torque">The peak read, or the setting; null by feel.</param>
+/// <param name="Tool">Which tool; null by feel.</param>
+/// <param name="Simulated">Whether a stand-in measured it.</param>
+public sealed record TighteningDocument(TighteningMethod Method, Readout? Torque, string? Tool, bool Simulated)
+{
+    /// <summary>The core's shape.</summary>
+    public Tightening Read() => (Method, Torque) switch
+    {
+        (TighteningMethod.Reading, { } peak) => new Tightening.Reading(new(peak.Value), Tool ?? "", Simulated),
+        (TighteningMethod.Preset, { } setting) => new Tightening.Preset(Tool ?? "", new(setting.Value)),
+        _ => new Tightening.ByFeel(),
+    };
+}

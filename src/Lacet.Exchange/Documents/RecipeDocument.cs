@@ -1,0 +1,126 @@
+using Lacet.Core.Ferrules;
+using Lacet.Core.Hooks;
+using Lacet.Core.Quantities;
+using Lacet.Core.Recipes;
+
+namespace Lacet.Exchange.Documents;
+
+/// <summary>A recipe as it is written in JSON, its sentences rendered in the reader's units.</summary>
+public sealed record RecipeDocument(
+    Verdict Verdict,
+    WindowDocument? Strip,
+    PreparationDocument Preparation,
+    FerruleDocument? Ferrule,
+    TorqueDocument? Torque,
+    IReadOnlyList<string> Tools,
+    IReadOnlyList<StepDocument> Steps,
+    IReadOnlyList<string> Cautions,
+    IReadOnlyList<FindingDocument> Findings,
+    IReadOnlyList<ReasonDocument> Reasons,
+    IReadOnlyList<AlternativeDocument> Alternatives)
+{
+    /// <summary>Renders a recipe.</summary>
+    public static RecipeDocument Of(Recipe recipe, UnitLead lead) => new(
+        recipe.Verdict,
+        recipe.Strip is { } strip ? WindowDocument.Of(strip) : null,
+        PreparationDocument.Of(recipe, lead),
+        recipe.Ferrule is { } ferrule ? FerruleDocument.Of(ferrule) : null,
+        recipe.Torque is { } torque
+            ? new(
+                torque.Window.Read(WindowPart.Target), torque.Window.Read(WindowPart.Least), torque.Window.Read(WindowPart.Most), torque.Trust)
+            : null,
+        [.. recipe.Tools.Select(t => t.ToString(lead))],
+        [.. recipe.Steps.Select(s => new StepDocument(s.Id, s.Operation, s.Text.ToString(lead), s.HoldPoint?.ToString(lead)))],
+        [.. recipe.Cautions.Select(c => c.ToString(lead))],
+        [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
+        [.. recipe.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))],
+        [.. recipe.Alternatives.Select(a => new AlternativeDocument(a.Kind, WindowDocument.Of(a.Strip), a.Text.ToString(lead)))]);
+}
+
+/// <summary>A window of lengths.</summary>
+public sealed record WindowDocument(Readout Target, Readout Least, Readout Most)
+{
+    /// <summary>Renders a window.</summary>
+    public static WindowDocument Of(Window<Length> window) =>
+        new(window.Read(WindowPart.Target), window.Read(WindowPart.Least), window.Read(WindowPart.Most));
+
+    /// <summary>Reads it back, as precisely as it was written.</summary>
+    public Window<Length> Read() => new(new(Target.Value), new(Least.Value), new(Most.Value));
+}
+
+/// <summary>A window of torque, with its trust.</summary>
+public sealed record TorqueDocument(Readout Target, Readout Least, Readout Most, Trust Trust)
+{
+    /// <summary>Reads it back, as precisely as it was written.</summary>
+    public Window<Torque> Read() => new(new(Target.Value), new(Least.Value), new(Most.Value));
+}
+
+/// <summary>A preparation; direction and angle only for a hook.</summary>
+/// <param name="Kind">What is done.</param>
+/// <param name="Direction">"clockwise" for a hook.</param>
+/// <param name="AngleDegrees">How far a hook goes round.</param>
+/// <param name="Headline">In two or three words.</param>
+/// <param name="Detail">What passes, in a line.</param>
+public sealed record PreparationDocument(
+    PreparationKind Kind, string? Direction, AngleDocument? AngleDegrees, string Headline, string Detail)
+{
+    /// <summary>Renders the preparation of a recipe.</summary>
+    public static PreparationDocument Of(Recipe recipe, UnitLead lead)
+    {
+        var kind = recipe.Preparation.Kind;
+        return (recipe.Preparation.Hook, recipe.Ferrule) switch
+        {
+            (HookGeometry hook, _) => new(
+                kind,
+                "clockwise",
+                new(hook.AngleTarget, hook.AngleLeast, Math.Round(hook.AngleMost, 1)),
+                $"Hook {hook.AngleTarget:0}°",
+                $"Clockwise. {hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° passes."),
+            (_, { } ferrule) => new(kind, null, null, $"Ferrule {ferrule.Size.Read().Metric}", Detail(ferrule).ToString(lead)),
+            _ when kind == PreparationKind.Straight => new(kind, null, null, "Straight", "Bare, no hook, no ferrule."),
+            _ => new(kind, null, null, "None", "Do not land it here."),
+        };
+    }
+
+    private static FormattableString Detail(FerruleChoice ferrule) => ferrule.Collar switch
+    {
+        Collar.None => $"Sleeve {ferrule.Pin} long, without collar.",
+        Collar.Large => $"Pin {ferrule.Pin}, large collar, {ferrule.Colour} in {FerruleChoice.Say(ferrule.Series)}.",
+        _ => $"Pin {ferrule.Pin}, {ferrule.Colour} in {FerruleChoice.Say(ferrule.Series)}.",
+    };
+}
+
+/// <summary>How far a hook goes round, degrees.</summary>
+public sealed record AngleDocument(double Target, double Least, double Most);
+
+/// <summary>A ferrule.</summary>
+public sealed record FerruleDocument(Readout Size, Readout Pin, ColourDocument? Colour, Collar Collar, bool Twin)
+{
+    /// <summary>Renders a ferrule.</summary>
+    public static FerruleDocument Of(FerruleChoice ferrule) => new(
+        ferrule.Size.Read(),
+        ferrule.Pin.Read(),
+        ferrule.Colour is { } colour ? new(colour, FerruleChoice.Say(ferrule.Series)) : null,
+        ferrule.Collar,
+        Twin: false);
+}
+
+/// <summary>A collar's colour, in the series that gives it its meaning.</summary>
+public sealed record ColourDocument(string Name, string Series);
+
+/// <summary>A step.</summary>
+public sealed record StepDocument(string Id, Operation Operation, string Text, string? HoldPoint);
+
+/// <summary>A finding.</summary>
+public sealed record FindingDocument(string Check, Severity Severity, string Says, string Do, string Source)
+{
+    /// <summary>Renders a finding.</summary>
+    public static FindingDocument Of(Finding finding, UnitLead lead) =>
+        new(finding.Check, finding.Severity, finding.Says.ToString(lead), finding.Do.ToString(lead), finding.Source);
+}
+
+/// <summary>A reason.</summary>
+public sealed record ReasonDocument(string Rule, ReadingName Reading, string Text, string Source, Trust Trust);
+
+/// <summary>Another way to prepare the end.</summary>
+public sealed record AlternativeDocument(PreparationKind Kind, WindowDocument Strip, string Text);

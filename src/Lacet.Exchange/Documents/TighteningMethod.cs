@@ -1,0 +1,14 @@
+namespace Lacet.Exchange.Documents;
+
+/// <summary>The three ways in which tightening is recorded.</summary>
+public enum TighteningMethod
+{
+    /// <summary>A digital reading.</summary>
+    Reading,
+
+    /// <summary>A preset tool that clicked.</summary>
+    Preset,
+
+    /// <summary>Nothing measured it.</summary>
+    ByFeel,
+}

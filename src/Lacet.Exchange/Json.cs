@@ -1,0 +1,26 @@
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using System.Text.Unicode;
+
+namespace Lacet.Exchange;
+
+/// <summary>How Lacet writes JSON: camelCase, words for enums, numbers as numbers.</summary>
+public static class Json
+{
+    /// <summary>The options for everything that is stored or exported.</summary>
+    public static JsonSerializerOptions Options { get; } = Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web));
+
+    /// <summary>Sets the same options on another set, such as the web server's.</summary>
+    public static JsonSerializerOptions Apply(JsonSerializerOptions options)
+    {
+        options.NumberHandling = JsonNumberHandling.Strict;
+        options.AllowOutOfOrderMetadataProperties = true;
+        options.RespectNullableAnnotations = true;
+        options.RespectRequiredConstructorParameters = true;
+        // Units hold "·" and "²"; JSON is served as JSON, never inside a page, so they need no escape.
+        options.Encoder = JavaScriptEncoder.Create(UnicodeRanges.All);
+        options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
+        return options;
+    }
+}

@@ -1,0 +1,102 @@
+using System.Runtime.CompilerServices;
+using Dapper;
+using Lacet.Core.Records;
+
+namespace Lacet.Store;
+
+/// <summary>The table of events: appended to, read, never changed.</summary>
+public sealed class EventsTable(LacetDatabase database)
+{
+    private const string Columns =
+        "SELECT e.sequence AS Sequence, e.bytes AS Bytes, e.hash AS Hash, EXISTS (SELECT 1 FROM event w WHERE w.corrects = e.id) AS Withdrawn FROM event e ";
+
+    /// <summary>
+    /// Appends an event. The bytes are written once its place is known: its sequence and the hash of the one before.
+    /// </summary>
+    public Task<(Appended Appended, StoredEvent Event)> AppendAsync(
+        Guid id, string requestDigest, Guid? corrects, Func<long, string, byte[]> write, CancellationToken cancellation) =>
+        database.WriteAsync(
+            async (connection, transaction) =>
+            {
+                var before = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Digest)?>(
+                    "SELECT sequence, request_digest FROM event WHERE id = @id", new { id = id.ToString() }, transaction);
+                if (before is { } known)
+                {
+                    var stored = await connection.QuerySingleAsync<Row>(Columns + "WHERE e.sequence = @sequence", new { sequence = known.Sequence }, transaction);
+                    var same = string.Equals(known.Digest, requestDigest, StringComparison.Ordinal);
+                    return (same ? Appended.Repeated : Appended.Conflict, stored.Read());
+                }
+
+                var last = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Hash)?>(
+                    "SELECT sequence, hash FROM event ORDER BY sequence DESC LIMIT 1", transaction: transaction);
+                var sequence = (last?.Sequence ?? 0) + 1;
+                var bytes = write(sequence, last?.Hash ?? Seal.Origin);
+                var hash = Seal.Of(bytes);
+                await connection.ExecuteAsync(
+                    "INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash) VALUES (@sequence, @id, @requestDigest, @corrects, @bytes, @hash)",
+                    new { sequence, id = id.ToString(), requestDigest, corrects = corrects?.ToString(), bytes, hash },
+                    transaction);
+                return (Appended.Stored, new StoredEvent { Sequence = sequence, Bytes = bytes, Hash = hash, Withdrawn = false });
+            },
+            cancellation);
+
+    /// <summary>An event by id; null where there is none.</summary>
+    public Task<StoredEvent?> FindAsync(Guid id) => database.ReadAsync(async connection =>
+        (await connection.QuerySingleOrDefaultAsync<Row>(Columns + "WHERE e.id = @id", new { id = id.ToString() }))?.Read());
+
+    /// <summary>Events newest first, below a sequence, at most so many.</summary>
+    public Task<List<StoredEvent>> NewestAsync(long below, int most) => database.ReadAsync(async connection =>
+        (await connection.QueryAsync<Row>(
+            Columns + "WHERE e.sequence < @below ORDER BY e.sequence DESC LIMIT @most", new { below, most })).Select(r => r.Read()).ToList());
+
+    /// <summary>How many events there are.</summary>
+    public Task<long> CountAsync() => database.ReadAsync(connection =>
+        connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) FROM event"));
+
+    /// <summary>All events, oldest first, read a few hundred at a time.</summary>
+    public async IAsyncEnumerable<StoredEvent> AllAsync([EnumeratorCancellation] CancellationToken cancellation)
+    {
+        await using var connection = await database.ConnectAsync();
+        var after = 0L;
+        while (true)
+        {
+            var page = (await connection.QueryAsync<Row>(new CommandDefinition(
+                Columns + "WHERE e.sequence > @after ORDER BY e.sequence LIMIT 500", new { after }, cancellationToken: cancellation))).AsList();
+            foreach (var row in page)
+            {
+                yield return row.Read();
+            }
+
+            if (page.Count < 500)
+            {
+                yield break;
+            }
+
+            after = page[^1].Sequence;
+        }
+    }
+
+    /// <summary>Walks the whole chain.</summary>
+    public async Task<ChainReport> VerifyAsync(CancellationToken cancellation)
+    {
+        await using var connection = await database.ConnectAsync();
+        return await Task.Run(
+            () => Seal.Verify(connection
+                .Query<Row>("SELECT sequence AS Sequence, bytes AS Bytes, hash AS Hash, 0 AS Withdrawn FROM event ORDER BY sequence", buffered: false)
+                .Select(r => new SealedEvent(r.Sequence, r.Bytes, r.Hash))),
+            cancellation);
+    }
+
+    private sealed class Row
+    {
+        public long Sequence { get; init; }
+
+        public byte[] Bytes { get; init; } = [];
+
+        public string Hash { get; init; } = "";
+
+        public long Withdrawn { get; init; }
+
+        public StoredEvent Read() => new() { Sequence = Sequence, Bytes = Bytes, Hash = Hash, Withdrawn = Withdrawn != 0 };
+    }
+}

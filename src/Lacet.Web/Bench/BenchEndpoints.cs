@@ -1,0 +1,56 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Drawings;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Core.Recipes;
+using Lacet.Exchange.Documents;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Lacet.Web.Bench;
+
+/// <summary>This wire into that landing. Nothing here is stored.</summary>
+internal static class BenchEndpoints
+{
+    private const double LongestStrip = 200;
+
+    internal static void MapBench(this WebApplication app)
+    {
+        var bench = app.MapGroup("/api/bench").WithTags("Bench");
+        bench.MapPost("/recipe", Recipe).WithSummary("How a wire goes into a landing").ProducesInputProblems();
+        bench.MapPost("/section", Section).WithSummary("The end in its landing, drawn to scale").ProducesInputProblems();
+        bench.MapPost("/wire", Wire).WithSummary("Reads a wire as people type it").ProducesInputProblems();
+        bench.MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters)).WithSummary("Usual pairs of wire and landing");
+        app.MapGet("/api/conductors", (Build build) => TypedResults.Ok(Catalogue.Rack(build)))
+            .WithTags("Bench").WithSummary("The wire rack: stocked sizes in one build");
+        app.MapGet("/api/landings", () => TypedResults.Ok(Catalogue.Landings)).WithTags("Bench").WithSummary("Usual landings");
+    }
+
+    internal static void ProducesInputProblems(this RouteHandlerBuilder endpoint) => endpoint
+        .ProducesProblem(StatusCodes.Status400BadRequest)
+        .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
+        .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+
+    internal static UnitLead Of(Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
+
+    /// <summary>A measured strip as a length; throws with a sentence where it cannot be one.</summary>
+    internal static Length? MeasuredStrip(double? mm) => mm is null ? null
+        : mm is > 0 and <= LongestStrip ? new Length(mm.Value)
+        : throw new ImpossibleInputException("measuredStripMm", "A measured strip must be more than 0 and at most 200 mm.");
+
+    private static Ok<RecipeDocument> Recipe(BenchRequest request) => TypedResults.Ok(RecipeDocument.Of(
+        RecipeBook.For(request.Conductor.Read(), request.Landing.Read(), HouseRules.Default), Of(request.Lead)));
+
+    private static Ok<SceneDocument> Section(SectionRequest request) => TypedResults.Ok(SceneDocument.Of(
+        EndSection.Of(
+            request.Conductor.Read(),
+            request.Landing.Read(),
+            HouseRules.Default,
+            new AsMade(MeasuredStrip(request.MeasuredStripMm), null)),
+        Of(request.Lead)));
+
+    private static Ok<WireTextAnswer> Wire(WireTextRequest request)
+    {
+        var conductor = ConductorText.Read(request.Text, request.Current?.Read());
+        return TypedResults.Ok(new WireTextAnswer(ConductorDocument.Of(conductor), conductor.ToString(), conductor.Size.Area.Read()));
+    }
+}

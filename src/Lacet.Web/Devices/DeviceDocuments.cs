@@ -1,0 +1,47 @@
+using System.Text.Json.Serialization;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Web.Devices;
+
+/// <summary>A tool that is connected now.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">What a person calls it.</param>
+/// <param name="Scale">The end of its scale.</param>
+/// <param name="CalibratedOn">Date of its last calibration.</param>
+/// <param name="Simulated">Whether it only stands in for a tool.</param>
+public sealed record ToolDocument(string Id, string Name, Readout Scale, DateOnly CalibratedOn, bool Simulated);
+
+/// <summary>The screw that a stand-in is to turn.</summary>
+/// <param name="TargetNm">The torque that the landing asks for, N·m.</param>
+public sealed record HoldRequest(double TargetNm);
+
+/// <summary>Whether a tool suits a torque.</summary>
+/// <param name="Fits">Whether it does.</param>
+/// <param name="Says">Why not, in a sentence.</param>
+public sealed record FitnessDocument(bool Fits, string? Says);
+
+/// <summary>What an open page is told; <c>type</c> tells which.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "type")]
+[JsonDerivedType(typeof(ToolsMessage), "tools")]
+[JsonDerivedType(typeof(ReadingMessage), "reading")]
+[JsonDerivedType(typeof(PeakMessage), "peak")]
+public abstract record StreamMessage;
+
+/// <summary>The tools that are connected now.</summary>
+/// <param name="Tools">All of them.</param>
+public sealed record ToolsMessage(IReadOnlyList<ToolDocument> Tools) : StreamMessage;
+
+/// <summary>A live reading.</summary>
+/// <param name="ToolId">Which tool.</param>
+/// <param name="Turn">Which turn.</param>
+/// <param name="Torque">The torque at this moment.</param>
+/// <param name="Simulated">Whether a stand-in reads it.</param>
+public sealed record ReadingMessage(string ToolId, Guid Turn, Readout Torque, bool Simulated) : StreamMessage;
+
+/// <summary>The peak of a turn, kept and ready to be recorded.</summary>
+/// <param name="ReadingId">What a record names.</param>
+/// <param name="ToolId">Which tool.</param>
+/// <param name="Tool">Its name.</param>
+/// <param name="Torque">The peak.</param>
+/// <param name="Simulated">Whether a stand-in read it.</param>
+public sealed record PeakMessage(Guid ReadingId, string ToolId, string Tool, Readout Torque, bool Simulated) : StreamMessage;

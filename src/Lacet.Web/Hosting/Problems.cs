@@ -1,0 +1,121 @@
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using Lacet.Core.Quantities;
+using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Lacet.Web.Hosting;
+
+/// <summary>Errors as problem details (RFC 9457): one sentence, and the field where it is one field's fault.</summary>
+internal static partial class Problems
+{
+    internal static void AddProblems(this IServiceCollection services)
+    {
+        services.AddProblemDetails(options => options.CustomizeProblemDetails = context =>
+            context.ProblemDetails.Detail ??= SentenceOf(context.ProblemDetails.Status ?? StatusCodes.Status500InternalServerError));
+        services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+    }
+
+    internal static void UseProblems(this WebApplication app)
+    {
+        app.UseExceptionHandler(new ExceptionHandlerOptions
+        {
+            // What a caller did wrong is the caller's to know, not the log's.
+            SuppressDiagnosticsCallback = context => Read(context.Exception).Status < 500,
+            ExceptionHandler = context =>
+            {
+                var (status, sentence, field) = Read(context.Features.Get<IExceptionHandlerFeature>()?.Error);
+                return WriteAsync(context, status, sentence, field);
+            },
+        });
+        app.UseStatusCodePages();
+        app.Use((context, next) => context.Request.ContentLength > Server.LargestBody
+            ? WriteAsync(context, StatusCodes.Status413PayloadTooLarge, SentenceOf(StatusCodes.Status413PayloadTooLarge))
+            : next(context));
+    }
+
+    internal static Task WriteAsync(HttpContext context, int status, string sentence, string? field = null)
+    {
+        context.Response.StatusCode = status;
+        var problem = new ProblemDetails { Status = status, Title = Title(status), Detail = sentence };
+        if (field is not null)
+        {
+            problem.Extensions["field"] = field;
+            problem.Extensions["errors"] = new Dictionary<string, string[]>(StringComparer.Ordinal) { [field] = [sentence] };
+        }
+
+        return context.Response.WriteAsJsonAsync(problem, options: null, "application/problem+json", context.RequestAborted);
+    }
+
+    private static (int Status, string Sentence, string? Field) Read(Exception? exception) => exception switch
+    {
+        ImpossibleInputException impossible => (StatusCodes.Status422UnprocessableEntity, impossible.Message, impossible.Field),
+        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
+            (StatusCodes.Status413PayloadTooLarge, SentenceOf(StatusCodes.Status413PayloadTooLarge), null),
+        BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
+            (StatusCodes.Status415UnsupportedMediaType, SentenceOf(StatusCodes.Status415UnsupportedMediaType), null),
+        BadHttpRequestException { InnerException: JsonException json } => ReadJson(json),
+        BadHttpRequestException { InnerException: NotSupportedException } or NotSupportedException { TargetSite.DeclaringType.Namespace: "System.Text.Json" } =>
+            (StatusCodes.Status422UnprocessableEntity, "A landing needs its kind: binding-screw or screw-clamp-block.", "landing.kind"),
+        BadHttpRequestException bad when ParameterName().Match(bad.Message) is { Success: true } name =>
+            (bad.StatusCode, $"{name.Groups["name"].Value} is missing or has the wrong type.", name.Groups["name"].Value),
+        BadHttpRequestException bad => (bad.StatusCode, "The request is not understood: it must be JSON of the documented shape.", null),
+        _ => (StatusCodes.Status500InternalServerError, SentenceOf(StatusCodes.Status500InternalServerError), null),
+    };
+
+    private static string SentenceOf(int status) => status switch
+    {
+        StatusCodes.Status404NotFound => "There is nothing at this address.",
+        StatusCodes.Status405MethodNotAllowed => "This address takes no such request.",
+        StatusCodes.Status413PayloadTooLarge => "That is far more than Lacet reads at once. Nothing was stored.",
+        StatusCodes.Status415UnsupportedMediaType => "Send JSON, with the content type application/json.",
+        >= 500 => "Lacet failed here, and stored nothing of this request. The log says more.",
+        _ => "The request is not understood.",
+    };
+
+    private static (int Status, string Sentence, string? Field) ReadJson(JsonException json)
+    {
+        var field = json.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : null;
+        if (json.Message.Contains("discriminator", StringComparison.Ordinal))
+        {
+            return (StatusCodes.Status422UnprocessableEntity, "That kind of landing is not known. Known are binding-screw and screw-clamp-block.", "landing.kind");
+        }
+
+        if (MissingMembers().Match(json.Message) is { Success: true } missing)
+        {
+            var names = missing.Groups["names"].Value.Replace("'", "", StringComparison.Ordinal);
+            return (StatusCodes.Status400BadRequest, $"Missing: {names}.", field is null ? names : $"{field}.{names}");
+        }
+
+        if (EnumName().Match(json.Message) is { Success: true } name
+            && EnumOf(name.Groups["type"].Value) is { } type)
+        {
+            var words = Enum.GetNames(type).Select(JsonNamingPolicy.KebabCaseLower.ConvertName);
+            return (StatusCodes.Status422UnprocessableEntity, $"{field} must be one of {string.Join(", ", words)}.", field);
+        }
+
+        return (StatusCodes.Status400BadRequest, field is null ? "The body is not JSON of the documented shape." : $"{field} has the wrong type.", field);
+    }
+
+    private static Type? EnumOf(string name) =>
+        (typeof(Trust).Assembly.GetType(name) ?? typeof(Lacet.Exchange.Json).Assembly.GetType(name)) is { IsEnum: true } type ? type : null;
+
+    private static string Title(int status) => status switch
+    {
+        StatusCodes.Status404NotFound => "Not found",
+        StatusCodes.Status409Conflict => "Conflict",
+        StatusCodes.Status413PayloadTooLarge => "Too large",
+        StatusCodes.Status422UnprocessableEntity => "Understood, but impossible",
+        >= 500 => "Lacet failed",
+        _ => "Not understood",
+    };
+
+    [GeneratedRegex("missing required properties including: (?<names>.+?)\\.(?:$| )", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex MissingMembers();
+
+    [GeneratedRegex("parameter \"\\S+ (?<name>\\w+)\"", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex ParameterName();
+
+    [GeneratedRegex(@"could not be converted to (?:System\.Nullable`1\[)?(?<type>Lacet(?:\.\w+)+)", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex EnumName();
+}

@@ -1,0 +1,116 @@
+using System.Reflection;
+using Lacet.Devices;
+using Lacet.Exchange;
+using Lacet.Store;
+using Lacet.Web.Bench;
+using Lacet.Web.Devices;
+using Lacet.Web.People;
+using Lacet.Web.Records;
+
+namespace Lacet.Web.Hosting;
+
+/// <summary>Puts the server together.</summary>
+internal static class Server
+{
+    /// <summary>Bodies here are a few hundred bytes; what is larger is a mistake or worse.</summary>
+    internal const long LargestBody = 64 * 1024;
+
+    /// <summary>The build makes the OpenAPI document by running the program: then nothing may be opened.</summary>
+    internal static readonly bool IsDocumentBuild =
+        string.Equals(Assembly.GetEntryAssembly()?.GetName().Name, "GetDocument.Insider", StringComparison.Ordinal);
+
+    internal static WebApplication Build(ServerOptions options, Action<WebApplicationBuilder>? adjust = null)
+    {
+        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions
+        {
+            ContentRootPath = AppContext.BaseDirectory,
+            WebRootPath = FindWebRoot(),
+        });
+        builder.WebHost.UseKestrelCore();
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.Limits.MaxRequestBodySize = LargestBody;
+            kestrel.AddServerHeader = false;
+        });
+        builder.WebHost.UseUrls($"http://127.0.0.1:{options.Port}");
+        builder.Logging.SetMinimumLevel(LogLevel.Warning);
+        // Without a built front end the interface still answers; the script builds it before it serves.
+        builder.Logging.AddFilter("Microsoft.AspNetCore.StaticFiles", LogLevel.Error);
+
+        builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOptions));
+        builder.Services.AddProblems();
+        builder.Services.AddLacetOpenApi();
+        builder.Services.AddResponseCompression(compression => compression.EnableForHttps = true);
+        builder.Services.AddSingleton(TimeProvider.System);
+        builder.Services.AddSingleton<PeopleTable>();
+        builder.Services.AddSingleton<EventsTable>();
+        builder.Services.AddSingleton<ReadingsTable>();
+        builder.Services.AddSingleton<Recorder>();
+        builder.Services.AddSingleton<IPeakKeeper, PeakKeeper>();
+        builder.Services.AddSingleton<DeviceFeed>();
+        builder.Services.AddSingleton<DeviceHub>();
+        if (!IsDocumentBuild)
+        {
+            OpenDoors(builder.Services, options);
+        }
+
+        adjust?.Invoke(builder);
+
+        var app = builder.Build();
+        app.UseOwnHostOnly();
+        app.UseSecurityHeaders();
+        app.UseProblems();
+        app.UseResponseCompression();
+        app.UseDefaultFiles();
+        app.UseStaticFiles(FrontEnd.Files);
+        app.MapOpenApi();
+        app.MapBench();
+        app.MapPeople();
+        app.MapRecords();
+        app.MapDevices();
+        app.MapFrontEnd();
+        return app;
+    }
+
+    /// <summary>The data folder, the port for tools, and whatever runs in the background.</summary>
+    private static void OpenDoors(IServiceCollection services, ServerOptions options)
+    {
+        // Opened now, so that a folder that cannot be used is one sentence and not a stack of exceptions.
+        var database = LacetDatabase.Open(options.DataFolder);
+        services.AddSingleton(_ => database);
+        services.Configure<DeviceOptions>(device =>
+        {
+            device.Port = options.DevicePort;
+            device.StandIns = options.StandIns;
+            device.Token = PairingToken.Of(options.DataFolder);
+        });
+        services.AddHostedService(provider => provider.GetRequiredService<DeviceHub>());
+        services.AddHostedService<TorqueDriverStandIn>();
+        services.AddHostedService<ChainWatch>();
+        if (options.DemoFile is { } demo)
+        {
+            services.AddHostedService(provider => ActivatorUtilities.CreateInstance<DemoLoader>(provider, demo));
+        }
+    }
+
+    /// <summary>The front end as Vite built it: beside the sources when run from the tree, else beside the program.</summary>
+    private static string? FindWebRoot()
+    {
+        for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)
+        {
+            var root = Path.Combine(folder.FullName, "wwwroot");
+            if (File.Exists(Path.Combine(root, "index.html")))
+            {
+                return root;
+            }
+
+            if (File.Exists(Path.Combine(folder.FullName, "Lacet.slnx")))
+            {
+                var fromTree = Path.Combine(folder.FullName, "src", "Lacet.Web", "wwwroot");
+                return Directory.Exists(fromTree) ? fromTree : null;
+            }
+        }
+
+        return null;
+    }
+}

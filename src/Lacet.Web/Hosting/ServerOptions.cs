@@ -1,0 +1,20 @@
+namespace Lacet.Web.Hosting;
+
+/// <summary>How the server runs.</summary>
+public sealed class ServerOptions
+{
+    /// <summary>Port on loopback; 0 takes a free one.</summary>
+    public int Port { get; set; } = 5080;
+
+    /// <summary>Port for tools on loopback; 0 takes a free one.</summary>
+    public int DevicePort { get; set; }
+
+    /// <summary>Where the data lies.</summary>
+    public string DataFolder { get; set; } = "data";
+
+    /// <summary>Demo data to load into an empty data folder; null loads none.</summary>
+    public string? DemoFile { get; set; }
+
+    /// <summary>Whether the stand-ins for devices run.</summary>
+    public bool StandIns { get; set; }
+}

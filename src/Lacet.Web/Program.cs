@@ -1,0 +1,3 @@
+using Lacet.Web.Hosting;
+
+return await CommandLine.RunAsync(args);

@@ -1,0 +1,64 @@
+using Lacet.Core.Quantities;
+using Lacet.Core.Records;
+using Lacet.Exchange.Documents;
+using Lacet.Web.People;
+
+namespace Lacet.Web.Records;
+
+/// <summary>Something that happened, as a client sends it.</summary>
+/// <param name="Id">Made by the client; sending the same twice stores once.</param>
+/// <param name="Device">Which device it was made on.</param>
+/// <param name="DeviceSequence">That device's own count.</param>
+/// <param name="PersonId">Who.</param>
+/// <param name="ClaimedAt">When, by the device's clock.</param>
+/// <param name="Kind">termination or withdrawal.</param>
+/// <param name="Corrects">The event that a withdrawal takes back.</param>
+/// <param name="Conductor">The wire; needed for a termination.</param>
+/// <param name="Landing">Where it went; needed for a termination.</param>
+/// <param name="MeasuredStripMm">Measured strip length, where somebody measured.</param>
+/// <param name="Tightening">How it was tightened; needed for a termination.</param>
+public sealed record NewRecord(
+    Guid Id,
+    string Device,
+    long DeviceSequence,
+    Guid PersonId,
+    DateTimeOffset ClaimedAt,
+    EventKind Kind = EventKind.Termination,
+    Guid? Corrects = null,
+    ConductorDocument? Conductor = null,
+    LandingDocument? Landing = null,
+    double? MeasuredStripMm = null,
+    NewTightening? Tightening = null);
+
+/// <summary>How it was tightened, as a client sends it.</summary>
+/// <param name="Method">reading, preset or by-feel.</param>
+/// <param name="ReadingId">The peak of a connected tool; then value, unit and tool are taken from it.</param>
+/// <param name="Value">A reading typed in, or the preset tool's setting.</param>
+/// <param name="Unit">N·m, lbf·in or lbf·ft.</param>
+/// <param name="Tool">Which tool.</param>
+public sealed record NewTightening(
+    TighteningMethod Method, Guid? ReadingId = null, double? Value = null, string? Unit = null, string? Tool = null);
+
+/// <summary>An event in the Log, judged against its windows.</summary>
+public sealed record RecordItem(
+    long Sequence,
+    Guid Id,
+    EventKind Kind,
+    RecordState State,
+    DateTimeOffset ClaimedAt,
+    DateTimeOffset ReceivedAt,
+    Person Person,
+    string Device,
+    Guid? Corrects,
+    string? Conductor,
+    TerminationDocument? Termination,
+    Judgement? StripJudgement,
+    Judgement? TorqueJudgement,
+    IReadOnlyList<FindingDocument> Findings,
+    string Hash);
+
+/// <summary>A page of the Log.</summary>
+/// <param name="Items">Newest first.</param>
+/// <param name="Next">Ask for what lies before this sequence; null at the end.</param>
+/// <param name="Total">How many events there are.</param>
+public sealed record RecordPage(IReadOnlyList<RecordItem> Items, long? Next, long Total);
