@@ -76,13 +76,13 @@ public sealed record PreparationDocument(
                 new(hook.AngleTarget, hook.AngleLeast, Math.Round(hook.AngleMost, 1)),
                 $"Hook {hook.AngleTarget:0}°",
                 $"Clockwise. {hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° passes."),
-            (_, { } ferrule) => new(kind, null, null, $"Ferrule {ferrule.Size.Read().Metric}", Detail(ferrule).ToString(lead)),
+            (_, { } ferrule) => new(kind, null, null, $"Ferrule {ferrule.Size.Read().Metric}", Describe(ferrule).ToString(lead)),
             _ when kind == PreparationKind.Straight => new(kind, null, null, "Straight", "Bare, no hook, no ferrule."),
             _ => new(kind, null, null, "None", "Do not land it here."),
         };
     }
 
-    private static FormattableString Detail(FerruleChoice ferrule) => ferrule.Collar switch
+    private static FormattableString Describe(FerruleChoice ferrule) => ferrule.Collar switch
     {
         Collar.None => $"Sleeve {ferrule.Pin} long, without collar.",
         Collar.Large => $"Pin {ferrule.Pin}, large collar, {ferrule.Colour} in {FerruleChoice.Say(ferrule.Series)}.",

@@ -20,8 +20,8 @@ internal static class BenchEndpoints
         bench.MapPost("/section", Section).WithSummary("The end in its landing, drawn to scale").ProducesInputProblems();
         bench.MapPost("/wire", Wire).WithSummary("Reads a wire as people type it").ProducesInputProblems();
         bench.MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters)).WithSummary("Usual pairs of wire and landing");
-        app.MapGet("/api/conductors", (Build build) => TypedResults.Ok(Catalogue.Rack(build)))
-            .WithTags("Bench").WithSummary("The wire rack: stocked sizes in one build");
+        app.MapGet("/api/conductors", (string build) => TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build"))))
+            .WithTags("Bench").WithSummary("The wire rack: stocked sizes in one build").ProducesInputProblems();
         app.MapGet("/api/landings", () => TypedResults.Ok(Catalogue.Landings)).WithTags("Bench").WithSummary("Usual landings");
     }
 
@@ -30,7 +30,10 @@ internal static class BenchEndpoints
         .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
         .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
 
-    internal static UnitLead Of(Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
+    /// <summary>The lead that a query names.</summary>
+    internal static UnitLead LeadOf(string lead) => Of(QueryWord.Read<Lead>(lead, "lead"));
+
+    private static UnitLead Of(Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
 
     /// <summary>A measured strip as a length; throws with a sentence where it cannot be one.</summary>
     internal static Length? MeasuredStrip(double? mm) => mm is null ? null

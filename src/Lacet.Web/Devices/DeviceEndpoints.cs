@@ -26,7 +26,7 @@ internal static class DeviceEndpoints
     }
 
     private static Results<Ok<FitnessDocument>, ProblemHttpResult> Fitness(
-        string id, double targetNm, DeviceHub hub, Lead lead = Lead.Metric)
+        string id, double targetNm, DeviceHub hub, string lead = "metric")
     {
         var torque = Checked(targetNm);
         if (hub.Tools.FirstOrDefault(t => string.Equals(t.Identity.Id, id, StringComparison.Ordinal)) is not { } tool)
@@ -35,7 +35,7 @@ internal static class DeviceEndpoints
         }
 
         var problem = ToolFitness.Problem(tool.Scale, torque);
-        return TypedResults.Ok(new FitnessDocument(problem is null, problem?.ToString(BenchEndpoints.Of(lead))));
+        return TypedResults.Ok(new FitnessDocument(problem is null, problem?.ToString(BenchEndpoints.LeadOf(lead))));
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Hold(

@@ -29,10 +29,11 @@ internal static class RecordEndpoints
     }
 
     private static async Task<Results<Created<RecordItem>, Ok<RecordItem>, ProblemHttpResult>> Add(
-        NewRecord request, Recorder recorder, PeopleTable people, CancellationToken cancellation, Lead lead = Lead.Metric)
+        NewRecord request, Recorder recorder, PeopleTable people, CancellationToken cancellation, string lead = "metric")
     {
+        var unitLead = BenchEndpoints.LeadOf(lead);
         var (appended, stored) = await recorder.RecordAsync(request, cancellation);
-        var item = appended == Appended.Conflict ? null : await ItemAsync(stored, people, lead, []);
+        var item = appended == Appended.Conflict ? null : await ItemAsync(stored, people, unitLead, []);
         return appended switch
         {
             Appended.Stored => TypedResults.Created($"/api/records?before={stored.Sequence + 1}&limit=1", item),
@@ -42,19 +43,20 @@ internal static class RecordEndpoints
     }
 
     private static async Task<Ok<RecordPage>> List(
-        EventsTable events, PeopleTable people, long? before = null, int limit = 50, Lead lead = Lead.Metric)
+        EventsTable events, PeopleTable people, long? before = null, int limit = 50, string lead = "metric")
     {
         if (limit is < 1 or > LargestPage || before is < 1)
         {
             throw new ImpossibleInputException("limit", $"A page has 1 to {LargestPage} events.");
         }
 
+        var unitLead = BenchEndpoints.LeadOf(lead);
         var page = await events.NewestAsync(before ?? long.MaxValue, limit);
         var known = new Dictionary<Guid, Person>();
         var items = new List<RecordItem>(page.Count);
         foreach (var stored in page)
         {
-            items.Add(await ItemAsync(stored, people, lead, known));
+            items.Add(await ItemAsync(stored, people, unitLead, known));
         }
 
         return TypedResults.Ok(new RecordPage(items, page.Count == limit && page[^1].Sequence > 1 ? page[^1].Sequence : null, await events.CountAsync()));
@@ -123,7 +125,7 @@ internal static class RecordEndpoints
         }
     }
 
-    private static async Task<RecordItem> ItemAsync(StoredEvent stored, PeopleTable people, Lead lead, Dictionary<Guid, Person> known)
+    private static async Task<RecordItem> ItemAsync(StoredEvent stored, PeopleTable people, UnitLead lead, Dictionary<Guid, Person> known)
     {
         var recorded = Read(stored);
         var made = recorded.Termination;
@@ -141,7 +143,7 @@ internal static class RecordEndpoints
             made,
             made is { Recipe.Strip: { } strip, MeasuredStrip: { } measured } ? strip.Read().Judge(new(measured.Value)) : null,
             made is { Recipe.Torque: { } torque, Tightening.Torque: { } tightened } ? torque.Read().Judge(new(tightened.Value)) : null,
-            made is null ? [] : [.. made.Judge().Select(f => FindingDocument.Of(f, BenchEndpoints.Of(lead)))],
+            made is null ? [] : [.. made.Judge().Select(f => FindingDocument.Of(f, lead))],
             stored.Hash);
     }
 

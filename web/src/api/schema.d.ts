@@ -15,7 +15,7 @@ export interface paths {
         get: {
             parameters: {
                 query: {
-                    build: components["schemas"]["Build"];
+                    build: string;
                 };
                 header?: never;
                 path?: never;
@@ -30,6 +30,33 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["RackSize"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
                     };
                 };
             };
@@ -451,7 +478,7 @@ export interface paths {
                 query?: {
                     before?: number;
                     limit?: number;
-                    lead?: components["schemas"]["Lead"];
+                    lead?: string;
                 };
                 header?: never;
                 path?: never;
@@ -484,7 +511,7 @@ export interface paths {
         post: {
             parameters: {
                 query?: {
-                    lead?: components["schemas"]["Lead"];
+                    lead?: string;
                 };
                 header?: never;
                 path?: never;
@@ -710,7 +737,7 @@ export interface paths {
             parameters: {
                 query: {
                     targetNm: number;
-                    lead?: components["schemas"]["Lead"];
+                    lead?: string;
                 };
                 header?: never;
                 path: {
@@ -1005,14 +1032,14 @@ export interface components {
         LandingDocument: components["schemas"]["LandingDocumentBindingScrewDocument"] | components["schemas"]["LandingDocumentScrewClampBlockDocument"];
         LandingDocumentBindingScrewDocument: {
             /** @enum {string} */
-            kind?: "binding-screw";
+            kind: "binding-screw";
             screw?: null | string;
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
         };
         LandingDocumentScrewClampBlockDocument: {
             /** @enum {string} */
-            kind?: "screw-clamp-block";
+            kind: "screw-clamp-block";
             /** Format: double */
             leastMm2?: null | number;
             /** Format: double */
@@ -1089,6 +1116,8 @@ export interface components {
             kind: components["schemas"]["PreparationKind"];
             direction: null | string;
             angleDegrees: null | components["schemas"]["AngleDocument"];
+            headline: string;
+            detail: string;
         };
         /**
          * @description What is done to an end before it lands.
@@ -1110,6 +1139,11 @@ export interface components {
             insulationOuterDiameter: components["schemas"]["Readout"];
             section: components["schemas"]["SceneDocument"];
         };
+        /**
+         * @description The three readings of a recipe, and whether wire and landing belong together at all.
+         * @enum {unknown}
+         */
+        ReadingName: "strip" | "prepare" | "tighten" | "fit";
         ReadingsDocument: {
             landingKind: string;
             verdict: components["schemas"]["Verdict"];
@@ -1134,6 +1168,7 @@ export interface components {
         };
         ReasonDocument: {
             rule: string;
+            reading: components["schemas"]["ReadingName"];
             text: string;
             source: string;
             trust: components["schemas"]["Trust"];
@@ -1289,7 +1324,7 @@ export interface components {
         StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"];
         StreamMessagePeakMessage: {
             /** @enum {string} */
-            type?: "peak";
+            type: "peak";
             /** Format: uuid */
             readingId: string;
             toolId: string;
@@ -1299,7 +1334,7 @@ export interface components {
         };
         StreamMessageReadingMessage: {
             /** @enum {string} */
-            type?: "reading";
+            type: "reading";
             toolId: string;
             /** Format: uuid */
             turn: string;
@@ -1308,7 +1343,7 @@ export interface components {
         };
         StreamMessageToolsMessage: {
             /** @enum {string} */
-            type?: "tools";
+            type: "tools";
             tools: components["schemas"]["ToolDocument"][];
         };
         TerminationDocument: {

@@ -1,0 +1,13 @@
+import js from "@eslint/js";
+import reactHooks from "eslint-plugin-react-hooks";
+import globals from "globals";
+import tseslint from "typescript-eslint";
+
+export default tseslint.config(
+  { ignores: ["node_modules", "src/api", "test-results", "playwright-report"] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  reactHooks.configs.flat.recommended,
+  { languageOptions: { globals: globals.browser } },
+  { files: ["e2e/**", "*.config.*"], languageOptions: { globals: globals.node } },
+);

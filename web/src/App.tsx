@@ -1,0 +1,34 @@
+import { Box, Grid } from "@chakra-ui/react";
+import { lazy, Suspense } from "react";
+import { Navigate, Route, Routes } from "react-router";
+import { BenchPage } from "./bench/BenchPage";
+import { DeviceProvider } from "./bench/Devices";
+import { Footer } from "./shell/Footer";
+import { Rail } from "./shell/Rail";
+
+const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
+
+export function App() {
+  return (
+    <DeviceProvider>
+      <Grid
+        minH="100dvh"
+        templateColumns={{ base: "minmax(0, 1fr)", md: "92px minmax(0, 1fr)" }}
+        templateRows={{ base: "1fr auto auto", md: "1fr auto" }}
+      >
+        <Rail />
+        <Box as="main" minW={0} p={{ base: 3, md: 4 }} gridColumn={{ md: 2 }} gridRow={1}>
+          <Suspense fallback={<Box p={6}>Opening…</Box>}>
+            <Routes>
+              <Route path="/" element={<Navigate to="/bench" replace />} />
+              <Route path="/bench" element={<BenchPage />} />
+              <Route path="/log" element={<LogPage />} />
+              <Route path="*" element={<Navigate to="/bench" replace />} />
+            </Routes>
+          </Suspense>
+        </Box>
+        <Footer />
+      </Grid>
+    </DeviceProvider>
+  );
+}

@@ -1,0 +1,180 @@
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useCallback, useState } from "react";
+import { api } from "../client";
+import { useKey } from "../shared/keys";
+import { Panel, PanelTitle } from "../shared/Panel";
+import { useUnits } from "../shared/Units";
+import { sayLanding, sayWire, useBench, type Pair } from "./benchState";
+import { LandingPicker } from "./LandingPicker";
+import { Readings, VerdictLine, type ReadingName } from "./Readings";
+import { Recents } from "./Recents";
+import { RecordPanel } from "./RecordPanel";
+import { SectionPanel } from "./SectionPanel";
+import { Besides, Steps } from "./Steps";
+import { Why } from "./Why";
+import { WirePicker } from "./WirePicker";
+
+export function BenchPage() {
+  const { pair, place, keep, recent, failed } = useBench();
+  if (!pair) {
+    return <Box p={4}>{failed ? failed.message : "Laying out the bench…"}</Box>;
+  }
+  return <Bench pair={pair} place={place} keep={keep} recent={recent} />;
+}
+
+interface BenchProps {
+  pair: Pair;
+  place: (pair: Pair) => void;
+  keep: (pair: Pair) => void;
+  recent: Pair[];
+}
+
+type Picker = "wire" | "landing";
+
+/** This wire into that landing: pick on the left, read in the middle, do it on the right. Nothing is ever submitted. */
+function Bench({ pair, place, keep, recent }: BenchProps) {
+  const { lead } = useUnits();
+  const [why, setWhy] = useState<ReadingName | "all" | null>(null);
+  const [measured, setMeasured] = useState<number | null>(null);
+  const [picker, setPicker] = useState<Picker | null>(null);
+  const body = { ...pair, lead };
+  const recipe = useQuery({
+    queryKey: ["recipe", body],
+    queryFn: ({ signal }) => api.recipe(body, signal),
+    placeholderData: keepPreviousData,
+  });
+  useKey(
+    "w",
+    useCallback(() => setWhy((now) => (now === "all" ? null : "all")), []),
+  );
+  // A measured strip belongs to the end it was measured on.
+  const put = (next: Pair) => {
+    setMeasured(null);
+    place(next);
+  };
+  const told = recipe.data;
+  return (
+    <Grid
+      gap={3}
+      templateColumns={{ base: "minmax(0,1fr)", lg: "262px minmax(0,1fr)", xl: "262px minmax(0,1fr) 296px" }}
+      alignItems="start"
+    >
+      <chakra.h1 srOnly>Bench</chakra.h1>
+      <Flex
+        direction="column"
+        gap={3}
+        display={{ base: "none", lg: "flex" }}
+        position={{ lg: "sticky" }}
+        top={4}
+      >
+        <Panel as="section" aria-label="Wire" display="flex" flexDirection="column" maxH={{ lg: "452px" }}>
+          <WirePicker wire={pair.conductor} onChange={(conductor) => put({ ...pair, conductor })} />
+        </Panel>
+        <Panel as="section" aria-label="Landing">
+          <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
+        </Panel>
+      </Flex>
+      <Flex direction="column" gap={3} minW={0}>
+        <PhonePickers pair={pair} open={picker} onOpen={setPicker} put={put} />
+        <Recents pairs={recent} current={pair} onPick={put} />
+        {recipe.error && (
+          <Box role="alert" bg="stop.wash" color="stop" p={3} rounded="lg" fontWeight={600}>
+            {recipe.error.message}
+          </Box>
+        )}
+        {told && (
+          <>
+            <Readings
+              recipe={told}
+              open={why}
+              onOpen={(reading) => setWhy(why === reading ? null : reading)}
+            />
+            {why && <Why recipe={told} of={why} onClose={() => setWhy(null)} />}
+            <VerdictLine recipe={told} />
+            <SectionPanel pair={pair} recipe={told} measured={measured} onMeasured={setMeasured} />
+            {told.torque && (
+              <RecordPanel
+                pair={pair}
+                torque={told.torque}
+                measured={measured}
+                onDone={() => {
+                  keep(pair);
+                  setMeasured(null);
+                }}
+              />
+            )}
+          </>
+        )}
+      </Flex>
+      {told && (
+        <Flex direction="column" gap={3} gridColumn={{ lg: 2, xl: 3 }} minW={0}>
+          {told.steps.length > 0 ? (
+            <Steps recipe={told} />
+          ) : (
+            <Panel>
+              <PanelTitle>Steps</PanelTitle>
+              None: this wire does not belong in this landing.
+            </Panel>
+          )}
+          <Besides recipe={told} />
+        </Flex>
+      )}
+    </Grid>
+  );
+}
+
+const PickerButton = chakra("button", {
+  base: {
+    flex: 1,
+    minH: "52px",
+    px: 3,
+    textAlign: "left",
+    rounded: "md",
+    borderWidth: "1px",
+    borderColor: "line.strong",
+    bg: "paper.raised",
+    fontWeight: 700,
+    cursor: "pointer",
+    "&[aria-expanded=true]": { bg: "copper.wash", borderColor: "copper" },
+  },
+});
+
+/** On a narrow screen the pickers fold into two buttons that name what is on the bench. */
+function PhonePickers({
+  pair,
+  open,
+  onOpen,
+  put,
+}: {
+  pair: Pair;
+  open: Picker | null;
+  onOpen: (picker: Picker | null) => void;
+  put: (pair: Pair) => void;
+}) {
+  const button = (picker: Picker, label: string, text: string) => (
+    <PickerButton aria-expanded={open === picker} onClick={() => onOpen(open === picker ? null : picker)}>
+      <chakra.span display="block" fontSize="14px" fontWeight={400} color="ink.soft">
+        {label}
+      </chakra.span>
+      {text}
+    </PickerButton>
+  );
+  return (
+    <Box display={{ lg: "none" }}>
+      <Flex gap={2}>
+        {button("wire", "Wire", sayWire(pair.conductor))}
+        {button("landing", "Landing", sayLanding(pair.landing))}
+      </Flex>
+      {open && (
+        <Panel mt={2}>
+          {open === "wire" ? (
+            <WirePicker wire={pair.conductor} onChange={(conductor) => put({ ...pair, conductor })} />
+          ) : (
+            <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
+          )}
+        </Panel>
+      )}
+    </Box>
+  );
+}

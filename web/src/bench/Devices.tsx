@@ -1,0 +1,56 @@
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
+import type { Schemas } from "../client";
+
+type Tool = Schemas["ToolDocument"];
+export type Peak = Schemas["StreamMessagePeakMessage"];
+type Reading = Schemas["StreamMessageReadingMessage"];
+
+interface Devices {
+  tools: Tool[];
+  /** The torque at this moment; null while nothing is turned. */
+  reading: Reading | null;
+  /** The last peak; null until the hand lets go, and once it was used. */
+  peak: Peak | null;
+  clearPeak: () => void;
+}
+
+const DevicesContext = createContext<Devices>({
+  tools: [],
+  reading: null,
+  peak: null,
+  clearPeak: () => undefined,
+});
+
+/** Follows the page's one event stream. The browser comes back by itself when the line breaks. */
+export function DeviceProvider({ children }: { children: ReactNode }) {
+  const [tools, setTools] = useState<Tool[]>([]);
+  const [reading, setReading] = useState<Reading | null>(null);
+  const [peak, setPeak] = useState<Peak | null>(null);
+  useEffect(() => {
+    const stream = new EventSource("/api/stream");
+    stream.onmessage = (event: MessageEvent<string>) => {
+      const message = JSON.parse(event.data) as Schemas["StreamMessage"];
+      if (message.type === "tools") setTools(message.tools);
+      if (message.type === "reading") {
+        setReading(message);
+        setPeak(null);
+      }
+      if (message.type === "peak") {
+        setReading(null);
+        setPeak(message);
+      }
+    };
+    stream.onerror = () => {
+      setTools([]);
+      setReading(null);
+    };
+    return () => stream.close();
+  }, []);
+  const value = useMemo(
+    () => ({ tools, reading, peak, clearPeak: () => setPeak(null) }),
+    [tools, reading, peak],
+  );
+  return <DevicesContext.Provider value={value}>{children}</DevicesContext.Provider>;
+}
+
+export const useDevices = () => useContext(DevicesContext);

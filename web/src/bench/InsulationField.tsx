@@ -1,0 +1,23 @@
+import type { Conductor } from "../client";
+import { thin } from "../shared/Units";
+import { NumberField } from "./NumberField";
+
+/** The insulation's outside diameter: empty takes the typical one for the size, which stands in the field. */
+export function InsulationField({
+  wire,
+  typical,
+  onChange,
+}: {
+  wire: Conductor;
+  typical: string;
+  onChange: (wire: Conductor) => void;
+}) {
+  return (
+    <NumberField
+      label="Insulation over all, mm"
+      value={wire.insulationOuterDiameterMm ?? null}
+      placeholder={typical ? thin(`typical ${typical}`) : ""}
+      onChange={(insulationOuterDiameterMm) => onChange({ ...wire, insulationOuterDiameterMm })}
+    />
+  );
+}

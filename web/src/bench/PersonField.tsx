@@ -1,0 +1,56 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useMutation } from "@tanstack/react-query";
+import { useState } from "react";
+import { api } from "../client";
+import { Action, Field, FieldLabel } from "../shared/Panel";
+import type { Person } from "./recording";
+
+/** Who does the work. A name typed once is remembered on this device; it is not proved. */
+export function PersonField({
+  person,
+  onPerson,
+}: {
+  person: Person | null;
+  onPerson: (person: Person | null) => void;
+}) {
+  const [name, setName] = useState("");
+  const add = useMutation({ mutationFn: api.addPerson, onSuccess: onPerson });
+  if (person) {
+    return (
+      <Flex alignItems="center" gap={1} flexWrap="wrap" fontSize="15px">
+        <span>
+          By <strong>{person.name}</strong>
+          {!person.proved && ", not proved"}
+        </span>
+        <Action look="link" onClick={() => onPerson(null)}>
+          Somebody else
+        </Action>
+      </Flex>
+    );
+  }
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (name.trim()) add.mutate(name);
+      }}
+    >
+      <FieldLabel htmlFor="person">Who does it? Typed once, kept on this device.</FieldLabel>
+      <Flex gap={2}>
+        <Field
+          id="person"
+          value={name}
+          maxLength={80}
+          placeholder="Your name"
+          autoComplete="name"
+          onChange={(event) => setName(event.target.value)}
+          aria-invalid={add.isError}
+        />
+        <Action type="submit" disabled={!name.trim() || add.isPending} flex="none">
+          That’s me
+        </Action>
+      </Flex>
+      {add.error && <Box color="stop">{add.error.message}</Box>}
+    </form>
+  );
+}

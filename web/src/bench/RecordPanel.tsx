@@ -1,0 +1,126 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useState } from "react";
+import type { Recipe, Schemas } from "../client";
+import { Choice } from "../shared/Choice";
+import { Action, Panel, PanelTitle } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+import type { Pair } from "./benchState";
+import { useDevices } from "./Devices";
+import { Driver } from "./Driver";
+import { PersonField } from "./PersonField";
+import { useRecording, type NewTightening, type Person } from "./recording";
+import { TypedTorque, type TypedTorqueValue } from "./TypedTorque";
+
+interface Props {
+  pair: Pair;
+  torque: NonNullable<Recipe["torque"]>;
+  measured: number | null;
+  onDone: () => void;
+}
+
+/** How it was tightened, by whom, and Done. What is missing is said beside Done. */
+export function RecordPanel({ pair, torque, measured, onDone }: Props) {
+  const { tools, peak, clearPeak } = useDevices();
+  const [method, setMethod] = useState<NewTightening["method"]>("reading");
+  const [typed, setTyped] = useRemembered<TypedTorqueValue>("typed", { value: null, unit: "N·m", tool: "" });
+  const [person, setPerson] = useRemembered<Person | null>("person", null);
+  const [last, setLast] = useState<Schemas["RecordItem"] | null>(null);
+  const recording = useRecording();
+
+  const tightening = tighteningOf(method, peak?.readingId, typed);
+  const missing = !person
+    ? "Type your name first."
+    : tightening
+      ? null
+      : method === "reading"
+        ? tools.length > 0
+          ? "Turn the driver, or type what it read."
+          : "Type the reading and the tool."
+        : "Type the setting and the tool.";
+
+  const done = async () => {
+    if (!person || !tightening) return;
+    setLast(await recording.done(pair, person, measured, tightening));
+    clearPeak();
+    setTyped({ ...typed, value: null });
+    onDone();
+  };
+  const undo = async () => {
+    if (!person || !last) return;
+    await recording.withdraw(last.id, person);
+    setLast(null);
+  };
+
+  return (
+    <Panel as="section" aria-label="Tighten and record">
+      <Flex direction="column" gap={3}>
+        <PanelTitle>Tighten and record</PanelTitle>
+        <Choice
+          label="How it was tightened"
+          value={method}
+          onChange={setMethod}
+          options={[
+            ["reading", "Digital reading"],
+            ["preset", "Preset clicked"],
+            ["by-feel", "By feel"],
+          ]}
+        />
+        {method === "reading" && <Driver torque={torque} />}
+        {method === "reading" && (!peak || tools.length === 0) && (
+          <TypedTorque label="Or type the reading" typed={typed} onChange={setTyped} />
+        )}
+        {method === "preset" && <TypedTorque label="Set to" typed={typed} onChange={setTyped} />}
+        {method === "by-feel" && (
+          <Box color="caution">
+            Recorded as unmeasured, and found wanting: a value is given. By hand it usually comes out short.
+          </Box>
+        )}
+        <PersonField person={person} onPerson={setPerson} />
+        <Flex gap={3} alignItems="center" flexWrap="wrap">
+          <Action
+            look="main"
+            minH="64px"
+            px={8}
+            fontSize="18px"
+            disabled={missing !== null || recording.busy}
+            onClick={() => void done().catch(() => undefined)}
+          >
+            {recording.busy ? "Recording…" : "Done"}
+          </Action>
+          <Box role="status" flex={1} minW="160px">
+            {recording.error ? (
+              <Box color="stop">
+                {recording.error.message}{" "}
+                {recording.again && (
+                  <Action look="link" onClick={() => void recording.again?.().catch(() => undefined)}>
+                    Send it again
+                  </Action>
+                )}
+              </Box>
+            ) : last ? (
+              <Box>
+                Recorded as event {last.sequence}: {last.state === "landed" ? "landed" : "landed, wanting"}.
+                <Action look="link" onClick={() => void undo().catch(() => undefined)}>
+                  Take it back
+                </Action>
+              </Box>
+            ) : (
+              <Box color="ink.soft">{missing}</Box>
+            )}
+          </Box>
+        </Flex>
+      </Flex>
+    </Panel>
+  );
+}
+
+function tighteningOf(
+  method: NewTightening["method"],
+  readingId: string | undefined,
+  typed: TypedTorqueValue,
+): NewTightening | null {
+  if (method === "by-feel") return { method };
+  if (method === "reading" && readingId) return { method, readingId };
+  const tool = typed.tool.trim();
+  return typed.value !== null && tool ? { method, value: typed.value, unit: typed.unit, tool } : null;
+}

@@ -1,0 +1,92 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useCallback, useRef } from "react";
+import { api, type Recipe } from "../client";
+import { SceneView } from "../drawing/SceneView";
+import { useKey } from "../shared/keys";
+import { Panel, PanelTitle } from "../shared/Panel";
+import { thin, useUnits } from "../shared/Units";
+import type { Pair } from "./benchState";
+import { NumberField } from "./NumberField";
+
+interface Props {
+  pair: Pair;
+  recipe: Recipe;
+  measured: number | null;
+  onMeasured: (mm: number | null) => void;
+}
+
+/** The end in its landing, to scale, and beside it the strip that was measured, drawn in its place. */
+export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
+  const { lead } = useUnits();
+  const body = { ...pair, measuredStripMm: measured, lead };
+  const scene = useQuery({
+    queryKey: ["section", body],
+    queryFn: ({ signal }) => api.section(body, signal),
+    placeholderData: keepPreviousData,
+  });
+  const field = useRef<HTMLInputElement>(null);
+  useKey(
+    "m",
+    useCallback(() => field.current?.focus(), []),
+  );
+  return (
+    <Panel>
+      <Flex justifyContent="space-between" alignItems="flex-start" gap={3} flexWrap="wrap">
+        <PanelTitle>Section, to scale</PanelTitle>
+        {recipe.strip && (
+          <Flex gap={3} alignItems="flex-end" direction="row-reverse" flex={1} minW="250px">
+            <Box w="160px" flex="none">
+              <NumberField
+                label="Measured strip, mm (M)"
+                value={measured}
+                placeholder="not measured"
+                onChange={onMeasured}
+                inputRef={field}
+              />
+            </Box>
+            <Box role="status" minH="44px" display="flex" alignItems="center" textAlign="right">
+              {scene.error ? (
+                <Box color="stop">{scene.error.message}</Box>
+              ) : (
+                <StripVerdict recipe={recipe} measured={measured} />
+              )}
+            </Box>
+          </Flex>
+        )}
+      </Flex>
+      {scene.data && (
+        <SceneView
+          scene={scene.data}
+          metal={pair.conductor.material ?? "copper"}
+          height="clamp(240px, 40vh, 420px)"
+        />
+      )}
+    </Panel>
+  );
+}
+
+/** Comparing a number with its window is the one rule that the browser holds. */
+function StripVerdict({ recipe, measured }: { recipe: Recipe; measured: number | null }) {
+  const { lead } = useUnits();
+  if (measured === null || !recipe.strip) return null;
+  const { least, most, target } = recipe.strip;
+  const to = lead === "metric" ? target.metric : target.imperial;
+  if (measured < least.value)
+    return (
+      <Box color="stop" fontWeight={700}>
+        ✕ Short. Strip again to {thin(to)}.
+      </Box>
+    );
+  if (measured > most.value)
+    return (
+      <Box color="stop" fontWeight={700}>
+        ✕ Long. Cut back to {thin(to)}.
+      </Box>
+    );
+  return (
+    <Box color="go" fontWeight={700}>
+      ✓ Passes.
+    </Box>
+  );
+}

@@ -1,0 +1,67 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./api/schema";
+
+export type Schemas = components["schemas"];
+export type Readout = Schemas["Readout"];
+export type Conductor = Schemas["ConductorDocument"];
+export type Landing = Schemas["LandingDocument"];
+export type Recipe = Schemas["RecipeDocument"];
+export type Scene = Schemas["SceneDocument"];
+export type Lead = Schemas["Lead"];
+
+const http = createClient<paths>({ baseUrl: "/" });
+
+/** What the server said was wrong, in its own sentence, and which field it names. */
+export class Refusal extends Error {
+  constructor(
+    message: string,
+    readonly status: number,
+    readonly field?: string,
+  ) {
+    super(message);
+  }
+}
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of an answer, or the server's sentence thrown. */
+async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
+  let settled: Answer<T>;
+  try {
+    settled = await answer;
+  } catch {
+    throw new Refusal("Lacet does not answer. Nothing was lost; it is tried again when you are.", 0);
+  }
+  const { data, error, response } = settled;
+  if (!response.ok) {
+    const problem = (error ?? {}) as { detail?: string; field?: string };
+    throw new Refusal(problem.detail ?? `Lacet answered ${response.status}.`, response.status, problem.field);
+  }
+  return data as T;
+}
+
+export const api = {
+  recipe: (body: Schemas["BenchRequest"], signal: AbortSignal) =>
+    take(http.POST("/api/bench/recipe", { body, signal })),
+  section: (body: Schemas["SectionRequest"], signal: AbortSignal) =>
+    take(http.POST("/api/bench/section", { body, signal })),
+  wire: (body: Schemas["WireTextRequest"]) => take(http.POST("/api/bench/wire", { body })),
+  starters: () => take(http.GET("/api/bench/starters")),
+  rack: (build: Schemas["Build"]) => take(http.GET("/api/conductors", { params: { query: { build } } })),
+  landings: () => take(http.GET("/api/landings")),
+  addPerson: (name: string) => take(http.POST("/api/people", { body: { name } })),
+  record: (body: Schemas["NewRecord"], lead: Lead) =>
+    take(http.POST("/api/records", { body, params: { query: { lead } } })),
+  records: (before: number | undefined, lead: Lead) =>
+    take(http.GET("/api/records", { params: { query: { lead, ...(before ? { before } : {}) } } })),
+  seal: () => take(http.GET("/api/records/seal")),
+  fitness: (id: string, targetNm: number, lead: Lead) =>
+    take(http.GET("/api/devices/{id}/fitness", { params: { path: { id }, query: { targetNm, lead } } })),
+  hold: (id: string, targetNm: number) =>
+    take(http.POST("/api/devices/{id}/hold", { params: { path: { id } }, body: { targetNm } })),
+  release: (id: string) => take(http.POST("/api/devices/{id}/release", { params: { path: { id } } })),
+};

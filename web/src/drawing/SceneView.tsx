@@ -1,0 +1,89 @@
+import { Box } from "@chakra-ui/react";
+import type { Scene } from "../client";
+import { useSize } from "../shared/useSize";
+import { DimensionLine } from "./DimensionLine";
+import type { Metal } from "./looks";
+import { ScenePaint } from "./ScenePaint";
+
+// A thin wire is not blown up beyond what still reads as a wire, in pixels a millimetre.
+const closest = 20;
+const margin = { side: 14, end: 34 };
+
+/** Paints a scene as large as the room allows, with dimensions in print and a scale bar. */
+export function SceneView({ scene, metal, height }: { scene: Scene; metal: Metal; height: string }) {
+  const [ref, size] = useSize<HTMLDivElement>();
+  const { box } = scene;
+  const width = box.right - box.left;
+  const tall = box.bottom - box.top;
+  const scale = Math.min(
+    closest,
+    (size.width - 2 * margin.side) / width,
+    (size.height - 2 * margin.end) / tall,
+  );
+  const pixel = 1 / scale;
+  const shown = { width: size.width * pixel, height: size.height * pixel };
+  const left = (box.left + box.right - shown.width) / 2;
+  const top = (box.top + box.bottom - shown.height) / 2;
+  const bar = scale > 8 ? 5 : scale > 3 ? 10 : 20;
+  return (
+    <Box ref={ref} h={height} minH="180px" position="relative">
+      {size.width > 0 && scale > 0 && (
+        <svg
+          role="img"
+          aria-label={scene.says}
+          data-scene
+          width={size.width}
+          height={size.height}
+          viewBox={`${left} ${top} ${shown.width} ${shown.height}`}
+          style={{ display: "block", position: "absolute" }}
+        >
+          <defs>
+            <marker
+              id="lacet-arrow"
+              viewBox="0 0 10 10"
+              refX="5"
+              refY="5"
+              markerWidth="5"
+              markerHeight="5"
+              orient="auto"
+            >
+              <path
+                d="M1 1 9 5 1 9"
+                fill="none"
+                stroke="var(--chakra-colors-draw-window-edge)"
+                strokeWidth="2"
+              />
+            </marker>
+          </defs>
+          {scene.parts.map((part) => (
+            <ScenePaint key={part.id} part={part} metal={metal} pixel={pixel} />
+          ))}
+          {scene.dimensions.map((line) => (
+            <DimensionLine key={line.id} line={line} pixel={pixel} />
+          ))}
+          <ScaleBar x={left + shown.width - 8 * pixel} y={top + 18 * pixel} length={bar} pixel={pixel} />
+        </svg>
+      )}
+    </Box>
+  );
+}
+
+function ScaleBar({ x, y, length, pixel }: { x: number; y: number; length: number; pixel: number }) {
+  return (
+    <g stroke="var(--chakra-colors-ink-soft)" strokeWidth={2 * pixel} fill="none">
+      <path
+        d={`M${x - length} ${y - 4 * pixel}v${8 * pixel}M${x - length} ${y}h${length}M${x} ${y - 4 * pixel}v${8 * pixel}`}
+      />
+      <text
+        x={x - length - 6 * pixel}
+        y={y + 5 * pixel}
+        style={{ fontSize: `${14 * pixel}px` }}
+        textAnchor="end"
+        stroke="none"
+        fill="var(--chakra-colors-ink-soft)"
+      >
+        {length}&#8239;mm
+      </text>
+    </g>
+  );
+}

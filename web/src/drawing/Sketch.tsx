@@ -1,0 +1,24 @@
+import type { Scene } from "../client";
+import type { Metal } from "./looks";
+import { ScenePaint } from "./ScenePaint";
+
+/** A scene as a small picture at a fixed scale, in pixels a millimetre, so that neighbours compare truly. */
+export function Sketch({ scene, scale, metal = "copper" }: { scene: Scene; scale: number; metal?: Metal }) {
+  const { box } = scene;
+  const pixel = 1 / scale;
+  const width = box.right - box.left + 2 * pixel;
+  const height = box.bottom - box.top + 2 * pixel;
+  return (
+    <svg
+      aria-hidden
+      width={width * scale}
+      height={height * scale}
+      viewBox={`${box.left - pixel} ${box.top - pixel} ${width} ${height}`}
+      style={{ display: "block", flex: "none" }}
+    >
+      {scene.parts.map((part) => (
+        <ScenePaint key={part.id} part={part} metal={metal} pixel={pixel * 0.6} />
+      ))}
+    </svg>
+  );
+}

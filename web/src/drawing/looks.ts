@@ -1,0 +1,41 @@
+import type { Schemas } from "../client";
+
+export type Metal = "copper" | "aluminium";
+type Look = { fill: string; stroke?: string; opacity?: number; dash?: boolean };
+
+const token = (name: string) => `var(--chakra-colors-draw-${name})`;
+
+/** How each kind of part is painted: its look, nothing of its shape. */
+export function lookOf(kind: Schemas["PartKind"], metal: Metal): Look {
+  switch (kind) {
+    case "insulation":
+      return { fill: token("insulation") };
+    case "conductor":
+      return { fill: token(metal), stroke: token(`${metal}-edge`) };
+    case "strand":
+      return { fill: "none", stroke: token(`${metal}-edge`) };
+    case "ferrule-collar":
+      return { fill: token("collar"), stroke: token("steel-edge"), opacity: 0.85 };
+    case "ferrule-pin":
+      return { fill: token("tin"), stroke: token("steel-edge"), opacity: 0.9 };
+    case "screw-head":
+      return { fill: token("steel"), stroke: token("steel-edge"), opacity: 0.42 };
+    case "screw-slot":
+      return { fill: token("steel-edge"), opacity: 0.75 };
+    case "screw-thread":
+      return { fill: token("steel"), stroke: token("steel-edge") };
+    case "plate":
+      return { fill: token("plate"), stroke: token("steel-edge") };
+    case "body":
+      return { fill: token("body"), stroke: token("steel-edge") };
+    case "opening":
+      return { fill: token("opening"), stroke: token("steel-edge") };
+    case "strip-window":
+      return { fill: token("window"), stroke: token("window-edge"), dash: true };
+    case "bare-showing":
+    case "insulation-caught":
+      return { fill: token("fault"), stroke: token("fault"), opacity: 0.55 };
+    case "direction":
+      return { fill: "none", stroke: token("window-edge") };
+  }
+}

@@ -1,0 +1,131 @@
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { CircleCheck, CircleSlash, TriangleAlert } from "lucide-react";
+import { SimulatedBadge } from "../bench/Driver";
+import { sayLanding } from "../bench/benchState";
+import type { Schemas } from "../client";
+import { Action, Panel } from "../shared/Panel";
+import { inOrder, thin, useUnits } from "../shared/Units";
+import { WindowBar } from "../shared/WindowBar";
+
+type Item = Schemas["RecordItem"];
+
+const states = {
+  landed: { icon: CircleCheck, word: "landed", colour: "go" },
+  wanting: { icon: TriangleAlert, word: "wanting", colour: "stop" },
+  withdrawn: { icon: CircleSlash, word: "taken back", colour: "ink.soft" },
+} as const;
+
+const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
+
+/** One event, judged against the windows that it was made to. */
+export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => void) | null }) {
+  const { icon: Icon, word, colour } = states[item.state];
+  const made = item.termination;
+  return (
+    <Panel
+      as="li"
+      data-event={item.sequence}
+      data-state={item.state}
+      opacity={item.state === "withdrawn" ? 0.85 : 1}
+    >
+      <Grid templateColumns={{ base: "1fr", md: "190px minmax(0,1fr) minmax(0,1fr) 150px" }} gap={3}>
+        <Box>
+          <Flex alignItems="center" gap={2} color={colour} fontWeight={700}>
+            <Icon aria-hidden size={22} />
+            {made ? word : "withdrawal"}
+          </Flex>
+          <Box fontSize="14px" color="ink.soft">
+            <chakra.span fontFamily="numerals">{item.sequence}</chakra.span> ·{" "}
+            {when.format(new Date(item.claimedAt))}
+          </Box>
+          <Box fontSize="15px">
+            {item.person.name}
+            {!item.person.proved && <chakra.span color="ink.soft">, not proved</chakra.span>}
+          </Box>
+        </Box>
+        {made ? (
+          <>
+            <Box>
+              <strong>{thin(item.conductor ?? "")}</strong>
+              <Box color="ink.soft">
+                {sayLanding(made.landing)} · {thin(made.recipe.preparation.headline)}
+              </Box>
+              <Strip made={made} />
+            </Box>
+            <Torque made={made} />
+          </>
+        ) : (
+          <Box gridColumn={{ md: "2 / span 2" }}>An earlier event was taken back.</Box>
+        )}
+        <Flex justifyContent={{ md: "flex-end" }} alignItems="start">
+          {made && item.state !== "withdrawn" && onWithdraw && (
+            <Action look="link" onClick={onWithdraw} aria-label={`Take back event ${item.sequence}`}>
+              Take back
+            </Action>
+          )}
+        </Flex>
+      </Grid>
+      {item.findings
+        .filter((finding) => finding.severity !== "note")
+        .map((finding) => (
+          <Box key={finding.check} mt={2} fontSize="15px">
+            <chakra.strong color="stop">Fix.</chakra.strong> {thin(finding.says)} {thin(finding.do)}
+          </Box>
+        ))}
+    </Panel>
+  );
+}
+
+function Strip({ made }: { made: Schemas["TerminationDocument"] }) {
+  const { lead } = useUnits();
+  const strip = made.recipe.strip;
+  if (!strip) return null;
+  const measured = made.measuredStrip;
+  return (
+    <Box mt={1}>
+      <Box fontSize="15px">
+        Strip{" "}
+        {measured ? (
+          thin(inOrder(measured, lead).join(" · "))
+        ) : (
+          <chakra.span color="ink.soft">not measured</chakra.span>
+        )}
+      </Box>
+      <WindowBar
+        least={strip.least.value}
+        target={strip.target.value}
+        most={strip.most.value}
+        value={measured?.value ?? null}
+        height="12px"
+      />
+    </Box>
+  );
+}
+
+function Torque({ made }: { made: Schemas["TerminationDocument"] }) {
+  const { lead } = useUnits();
+  const { torque: window } = made.recipe;
+  const { method, torque, tool, simulated } = made.tightening;
+  if (!window) return null;
+  const how = method === "reading" ? "read" : "clicked at";
+  return (
+    <Box>
+      <Box fontWeight={600}>
+        {torque ? `${how} ${thin(inOrder(torque, lead).join(" · "))}` : "by feel, unmeasured"}
+      </Box>
+      <Box color="ink.soft" fontSize="15px">
+        {tool} {simulated && <SimulatedBadge />}
+      </Box>
+      <Box mt={1} fontSize="15px">
+        {thin(`${inOrder(window.least, lead)[0]} to ${inOrder(window.most, lead)[0]}`)}
+      </Box>
+      <WindowBar
+        least={window.least.value}
+        target={window.target.value}
+        most={window.most.value}
+        value={torque?.value ?? null}
+        height="12px"
+      />
+    </Box>
+  );
+}

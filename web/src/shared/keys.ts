@@ -1,0 +1,30 @@
+import { useEffect } from "react";
+import { recall } from "./remembered";
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+/** Whether an event is meant for a single-letter key: not while typing, not with a modifier, not when switched off. */
+export const isForKeys = (event: KeyboardEvent) =>
+  !event.defaultPrevented &&
+  !event.ctrlKey &&
+  !event.metaKey &&
+  !event.altKey &&
+  !isTyping(event.target) &&
+  !document.querySelector("[role=dialog][data-state=open]") &&
+  recall("keys", true);
+
+/** Calls a handler on a single key, such as "u". */
+export function useKey(key: string, handler: () => void) {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      if (!event.repeat && event.key.toLowerCase() === key && isForKeys(event)) {
+        event.preventDefault();
+        handler();
+      }
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, [key, handler]);
+}

@@ -1,0 +1,68 @@
+import { Box, chakra, Dialog, Flex, Grid, Portal } from "@chakra-ui/react";
+import { Fragment } from "react";
+import { Action } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+
+const keys: [string, string][] = [
+  ["1, 2", "Bench, Log"],
+  ["U", "Switch which unit leads"],
+  ["T", "Type a wire"],
+  ["M", "Type the strip you measured"],
+  ["Space", "Hold: turn the stand-in driver"],
+  ["W", "Why: show all reasons"],
+  ["?", "These keys"],
+];
+
+const Key = chakra("kbd", {
+  base: {
+    fontFamily: "numerals",
+    borderWidth: "1px",
+    borderColor: "line.strong",
+    rounded: "sm",
+    px: 2,
+    justifySelf: "start",
+  },
+});
+
+export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const [on, setOn] = useRemembered("keys", true);
+  return (
+    <Dialog.Root open={open} onOpenChange={(change) => !change.open && onClose()} placement="center">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="paper.raised" color="ink" maxW="420px" mx={3}>
+            <Dialog.Header>
+              <Dialog.Title>Keys</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body>
+              <Grid templateColumns="auto 1fr" gap={2} columnGap={4}>
+                {keys.map(([key, does]) => (
+                  <Fragment key={key}>
+                    <Key>{key}</Key>
+                    <Box>{does}</Box>
+                  </Fragment>
+                ))}
+              </Grid>
+              <Flex as="label" gap={3} mt={5} alignItems="center" minH="44px" cursor="pointer">
+                <chakra.input
+                  type="checkbox"
+                  w="22px"
+                  h="22px"
+                  checked={on}
+                  onChange={(event) => setOn(event.target.checked)}
+                />
+                Single keys are on (they never act while you type)
+              </Flex>
+            </Dialog.Body>
+            <Dialog.Footer>
+              <Action look="main" onClick={onClose}>
+                Close
+              </Action>
+            </Dialog.Footer>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,71 @@
+import { createSystem, defaultBaseConfig, defineConfig } from "@chakra-ui/react";
+import { breakpoints, dialogSlotRecipe, keyframes, tokens } from "@chakra-ui/react/theme";
+
+// Every colour of the application, light and dark. Components name what a thing is, never a colour.
+const pair = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
+
+const config = defineConfig({
+  preflight: true,
+  globalCss: {
+    "html, body": { bg: "paper", color: "ink", fontFamily: "body", fontSize: "16px", lineHeight: 1.4 },
+    "*:focus-visible": { outline: "3px solid {colors.focus}", outlineOffset: "2px" },
+    "*, *::before, *::after": {
+      _motionReduce: { animationDuration: "0s !important", transitionDuration: "0s !important" },
+    },
+  },
+  theme: {
+    breakpoints,
+    keyframes,
+    slotRecipes: { dialog: dialogSlotRecipe },
+    tokens: {
+      // The library's measures, without its colours: those are ours alone.
+      spacing: tokens.spacing,
+      sizes: tokens.sizes,
+      radii: tokens.radii,
+      zIndex: tokens.zIndex,
+      durations: tokens.durations,
+      easings: tokens.easings,
+      fonts: {
+        heading: { value: "'Atkinson Hyperlegible Next', sans-serif" },
+        body: { value: "'Atkinson Hyperlegible Next', sans-serif" },
+        numerals: { value: "'Atkinson Hyperlegible Mono', monospace" },
+      },
+    },
+    semanticTokens: {
+      colors: {
+        paper: {
+          DEFAULT: pair("#f7f2e9", "#171513"),
+          raised: pair("#fffdf8", "#211e1b"),
+          sunk: pair("#ece4d6", "#100f0d"),
+        },
+        ink: { DEFAULT: pair("#241f1a", "#f1ebe1"), soft: pair("#5d5347", "#b9aea0") },
+        line: { DEFAULT: pair("#cfc3b0", "#453e36"), strong: pair("#8a7d6b", "#857a6c") },
+        copper: {
+          DEFAULT: pair("#9c4a1d", "#e39a6c"),
+          wash: pair("#f3ddcd", "#3b2619"),
+          ink: pair("#fffaf5", "#24140a"),
+        },
+        focus: pair("#1f5fa8", "#8ec1ff"),
+        go: { DEFAULT: pair("#1c6b3c", "#7fd49b"), wash: pair("#dcefe0", "#17301f") },
+        caution: { DEFAULT: pair("#7a5200", "#f0c261"), wash: pair("#f8e9c6", "#382b0e") },
+        stop: { DEFAULT: pair("#a31d1d", "#ff9a8f"), wash: pair("#fbdfda", "#421915") },
+        // In drawings. Insulation colours mean insulation and nothing else.
+        draw: {
+          insulation: pair("#3d3a37", "#6d6862"),
+          copper: { DEFAULT: pair("#d08a5b", "#d08a5b"), edge: pair("#84481f", "#f0b78e") },
+          aluminium: { DEFAULT: pair("#c4c7ca", "#c4c7ca"), edge: pair("#6d7277", "#eef0f2") },
+          tin: pair("#c9ccd0", "#aab0b6"),
+          collar: pair("#e6dcc9", "#4c463d"),
+          steel: { DEFAULT: pair("#aeb4ba", "#7d848b"), edge: pair("#545b62", "#d5dade") },
+          plate: pair("#e3d9b8", "#4d4730"),
+          body: pair("#d9dde0", "#343a40"),
+          opening: pair("#f7f2e9", "#171513"),
+          window: { DEFAULT: pair("#8fbf9f66", "#4f8d6566"), edge: pair("#1c6b3c", "#7fd49b") },
+          fault: pair("#a31d1d", "#ff9a8f"),
+        },
+      },
+    },
+  },
+});
+
+export const system = createSystem(defaultBaseConfig, config);
