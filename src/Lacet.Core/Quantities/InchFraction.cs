@@ -37,12 +37,11 @@ internal static class InchFraction
         return string.Create(CultureInfo.InvariantCulture, $"{inches:0.000} in");
     }
 
-    /// <summary>Says a length alone, to the nearest 1/16, or 1/32 under 1/4 in.</summary>
+    /// <summary>Says a length alone, such as a measured one, to the nearest 1/32.</summary>
     internal static string Say(double millimetres)
     {
-        var inches = millimetres / MillimetresPerInch;
-        var denominator = inches >= QuarterInch ? 16 : 32;
-        return Text((long)Math.Round(inches * denominator, MidpointRounding.AwayFromZero), denominator);
+        const int Finest = 32;
+        return Text((long)Math.Round(millimetres / MillimetresPerInch * Finest, MidpointRounding.AwayFromZero), Finest);
     }
 
     private static string Text(long numerator, long denominator)

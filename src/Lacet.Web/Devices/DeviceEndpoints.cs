@@ -19,8 +19,8 @@ internal static class DeviceEndpoints
         devices.MapPost("/{id}/hold", Hold).WithSummary("Turns a stand-in")
             .ProducesProblem(StatusCodes.Status404NotFound).ProducesInputProblems();
         devices.MapPost("/{id}/release", Release).WithSummary("Lets a stand-in go").ProducesProblem(StatusCodes.Status404NotFound);
-        app.MapGet("/api/stream", (DeviceHub hub, DeviceFeed feed, CancellationToken cancellation) =>
-                TypedResults.ServerSentEvents(StreamAsync(hub, feed, cancellation)))
+        app.MapGet("/api/stream", (DeviceHub hub, DeviceFeed feed, IHostApplicationLifetime host) =>
+                TypedResults.ServerSentEvents(StreamAsync(hub, feed, host.ApplicationStopping)))
             .WithTags("Devices").WithSummary("One stream a page: tools, readings, peaks")
             .Produces<StreamMessage>(StatusCodes.Status200OK, "text/event-stream");
     }
@@ -53,9 +53,11 @@ internal static class DeviceEndpoints
         "No such tool is connected, or it turns by hand only.", statusCode: StatusCodes.Status404NotFound);
 
     private static async IAsyncEnumerable<StreamMessage> StreamAsync(
-        DeviceHub hub, DeviceFeed feed, [EnumeratorCancellation] CancellationToken cancellation)
+        DeviceHub hub, DeviceFeed feed, CancellationToken stopping, [EnumeratorCancellation] CancellationToken cancellation = default)
     {
-        await foreach (var item in feed.ListenAsync(new DeviceEvent.ToolsChanged(hub.Tools), cancellation))
+        // An open page must not keep the server from stopping.
+        using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancellation);
+        await foreach (var item in feed.ListenAsync(new DeviceEvent.ToolsChanged(hub.Tools), either.Token))
         {
             yield return item switch
             {

@@ -41,6 +41,7 @@ internal static class Server
         builder.Services.AddProblems();
         builder.Services.AddLacetOpenApi();
         builder.Services.AddResponseCompression(compression => compression.EnableForHttps = true);
+        builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(3));
         builder.Services.AddSingleton(TimeProvider.System);
         builder.Services.AddSingleton<PeopleTable>();
         builder.Services.AddSingleton<EventsTable>();

@@ -61,13 +61,7 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
       alignItems="start"
     >
       <chakra.h1 srOnly>Bench</chakra.h1>
-      <Flex
-        direction="column"
-        gap={3}
-        display={{ base: "none", lg: "flex" }}
-        position={{ lg: "sticky" }}
-        top={4}
-      >
+      <Flex direction="column" gap={3} display={{ base: "none", lg: "flex" }}>
         <Panel as="section" aria-label="Wire" display="flex" flexDirection="column" maxH={{ lg: "452px" }}>
           <WirePicker wire={pair.conductor} onChange={(conductor) => put({ ...pair, conductor })} />
         </Panel>

@@ -32,6 +32,17 @@ const Label = chakra("span", {
   base: { fontSize: "14px", fontWeight: 700, letterSpacing: "0.08em", color: "copper" },
 });
 
+const WhyMark = chakra("span", {
+  base: {
+    display: { base: "block", md: "inline" },
+    float: { md: "right" },
+    fontWeight: 400,
+    letterSpacing: 0,
+    textDecoration: "underline",
+    color: "ink.soft",
+  },
+});
+
 function Value({ children, second }: { children: string; second?: string }) {
   const split = children.lastIndexOf(" ");
   const unit = /^[a-zA-Z·²]+$/.test(children.slice(split + 1)) ? children.slice(split + 1) : "";
@@ -60,6 +71,10 @@ function Value({ children, second }: { children: string; second?: string }) {
   );
 }
 
+const Words = chakra("span", {
+  base: { display: "block", fontSize: "28px", fontWeight: 700, lineHeight: 1.1, minH: { md: "46px" } },
+});
+
 interface Props {
   recipe: Recipe;
   open: ReadingName | "all" | null;
@@ -83,7 +98,10 @@ export function Readings({ recipe, open, onOpen }: Props) {
       onClick={() => onOpen(name)}
       data-reading={name}
     >
-      <Label>{label}</Label>
+      <Label>
+        {label}
+        <WhyMark>why</WhyMark>
+      </Label>
       <Box minW={0}>
         {value}
         <Box fontSize="15px" color="ink.soft" mt={1}>
@@ -92,7 +110,7 @@ export function Readings({ recipe, open, onOpen }: Props) {
       </Box>
     </Reading>
   );
-  const none = <Value>None</Value>;
+  const none = <Words>None</Words>;
   return (
     <Grid
       templateColumns={{ base: "minmax(0,1fr)", md: "repeat(3, minmax(0,1fr))" }}
@@ -105,7 +123,7 @@ export function Readings({ recipe, open, onOpen }: Props) {
         strip ? <Value second={both(strip.target)[1]}>{both(strip.target)[0]}</Value> : none,
         strip ? passes(strip.least, strip.most) : "It does not go in.",
       )}
-      {card("prepare", "PREPARE", <Value>{preparation.headline}</Value>, thin(preparation.detail))}
+      {card("prepare", "PREPARE", <Words>{preparation.headline}</Words>, thin(preparation.detail))}
       {card(
         "tighten",
         "TIGHTEN",

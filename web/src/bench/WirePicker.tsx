@@ -46,10 +46,10 @@ export function WirePicker({ wire, onChange }: { wire: Conductor; onChange: (wir
   const [system, setSystem] = useState<System>(wire.size.endsWith("mm²") ? "metric" : "awg");
   useEffect(() => setSystem(wire.size.endsWith("mm²") ? "metric" : "awg"), [wire.size]);
   const chosen = useRef<HTMLButtonElement>(null);
-  useEffect(
-    () => chosen.current?.scrollIntoView({ block: "nearest", inline: "center" }),
-    [wire.size, rack.isSuccess],
-  );
+  useEffect(() => {
+    // No value is given back: browsers may answer with a promise, which is no clean-up.
+    chosen.current?.scrollIntoView({ block: "nearest", inline: "center" });
+  }, [wire.size, rack.isSuccess]);
   // Another size has another insulation: a measured diameter belongs to the wire it was measured on.
   const pick = (size: string) => onChange({ ...wire, size, insulationOuterDiameterMm: null });
 

@@ -61,7 +61,12 @@ export function SceneView({ scene, metal, height }: { scene: Scene; metal: Metal
           {scene.dimensions.map((line) => (
             <DimensionLine key={line.id} line={line} pixel={pixel} />
           ))}
-          <ScaleBar x={left + shown.width - 8 * pixel} y={top + 18 * pixel} length={bar} pixel={pixel} />
+          <ScaleBar
+            x={left + shown.width - 8 * pixel}
+            y={top + shown.height - 12 * pixel}
+            length={bar}
+            pixel={pixel}
+          />
         </svg>
       )}
     </Box>

@@ -59,6 +59,7 @@ export const Field = chakra("input", {
     bg: "paper",
     color: "ink",
     fontSize: "16px",
+    _placeholder: { color: "ink.soft", opacity: 1 },
     _invalid: { borderColor: "stop", borderWidth: "2px" },
   },
 });
