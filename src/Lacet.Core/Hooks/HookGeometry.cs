@@ -33,8 +33,8 @@ public sealed record HookGeometry
         InsulationClears = LeadLeast <= EdgeOnAxis + MostBareShowing;
         LeadMost = Math.Max(EdgeOnAxis + MostBareShowing, LeadTarget);
 
-        AngleLeast = 240;
         AngleMost = Math.Min(300, 360 - Degrees(Math.Acos(Math.Clamp(1 - (d / Radius), -1, 1))));
+        AngleLeast = Math.Min(240, AngleMost);
         AngleTarget = Math.Min(270, AngleMost);
         Strip = new(
             new(ArcLength(AngleTarget) + LeadTarget),

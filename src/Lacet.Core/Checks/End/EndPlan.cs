@@ -17,7 +17,8 @@ public sealed record EndPlan
         Torque = TorqueChoice.For(landing, rules);
         switch (landing)
         {
-            case BindingScrew screw:
+            // A hook of a wire that is far too thick has no geometry.
+            case BindingScrew screw when screw.Takes(conductor.Size):
                 Hook = new HookGeometry(conductor, screw.Screw);
                 break;
             case ScrewClampBlock block when block.Ferrule != FerruleAcceptance.Forbidden:
@@ -39,7 +40,7 @@ public sealed record EndPlan
     /// <summary>The torque and its trust.</summary>
     public TorqueChoice Torque { get; }
 
-    /// <summary>The hook, at a binding screw.</summary>
+    /// <summary>The hook, at a binding screw that takes the size.</summary>
     public HookGeometry? Hook { get; }
 
     /// <summary>The ferrule that the end gets.</summary>

@@ -14,7 +14,7 @@ public sealed class WireTooThickForScrew : IEndCheck
     public string Id => "wire-too-thick-for-screw";
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Hook is not { HeadCoversWire: false } || plan.Landing is not BindingScrew screw || !plan.Landing.Takes(plan.Conductor.Size)
+    public Finding? Judge(EndPlan plan) => plan.Hook is not { HeadCoversWire: false } || plan.Landing is not BindingScrew screw
         ? null
         : new Finding(
             Id,

@@ -1,0 +1,45 @@
+using ArchUnitNET.Domain;
+using ArchUnitNET.Fluent.Slices;
+using ArchUnitNET.Loader;
+using ArchUnitNET.xUnitV3;
+
+using static ArchUnitNET.Fluent.ArchRuleDefinition;
+
+namespace Lacet.Core.Tests;
+
+/// <summary>The layout of the house: no circles between the core's folders, and nothing of the world outside in it.</summary>
+public sealed class ArchitectureTests
+{
+    private static readonly Architecture Core = new ArchLoader().LoadAssembly(typeof(Lacet.Core.Recipes.Recipe).Assembly).Build();
+
+    [Fact]
+    public void There_are_no_circles_between_the_folders_of_the_core() =>
+        SliceRuleDefinition.Slices().Matching("Lacet.Core.(*)").Should().BeFreeOfCycles().Check(Core);
+
+    [Theory]
+    [InlineData("Hooks", "Ferrules|Strip|Torques")]
+    [InlineData("Ferrules", "Hooks|Strip|Torques")]
+    [InlineData("Strip", "Hooks|Ferrules|Torques")]
+    [InlineData("Torques", "Hooks|Ferrules|Strip")]
+    public void The_crafts_do_not_know_each_other(string craft, string others) =>
+        Types().That().ResideInNamespace($"Lacet.Core.{craft}")
+            .Should().NotDependOnAny(Types().That().ResideInNamespaceMatching($"Lacet.Core.({others})")).Check(Core);
+
+    [Theory]
+    [InlineData("Microsoft.AspNetCore")]
+    [InlineData("Microsoft.Data")]
+    [InlineData("System.Net")]
+    [InlineData("System.Data")]
+    [InlineData("System.Diagnostics.Process")]
+    public void The_core_references_no_web_database_or_network(string forbidden) => Assert.DoesNotContain(
+        typeof(Lacet.Core.Recipes.Recipe).Assembly.GetReferencedAssemblies(), a => a.Name!.StartsWith(forbidden, StringComparison.Ordinal));
+
+    [Theory]
+    [InlineData("System.DateTime", "Now")]
+    [InlineData("System.DateTimeOffset", "UtcNow")]
+    [InlineData("System.TimeProvider", "System")]
+    [InlineData("System.IO.File", "Open")]
+    public void The_core_reads_no_clock_and_no_file(string type, string member) => Assert.DoesNotContain(
+        Core.Types.SelectMany(t => t.Dependencies).OfType<ArchUnitNET.Domain.Dependencies.MethodCallDependency>(),
+        call => call.Target.FullName == type && call.TargetMember.Name.Contains(member, StringComparison.Ordinal));
+}

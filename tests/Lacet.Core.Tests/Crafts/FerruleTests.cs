@@ -1,0 +1,119 @@
+using Lacet.Core.Ferrules;
+
+namespace Lacet.Core.Tests.Crafts;
+
+/// <summary>Ferrules: size by area, pin by depth, collar by insulation.</summary>
+public sealed class FerruleTests
+{
+    private static FerruleChoice? For(string size, double depth = 60, Build build = Build.FineStranded, double? od = null, HouseRules? rules = null) =>
+        FerruleChoice.For(Ends.Wire(size, build, od), new Length(depth), rules ?? HouseRules.Default);
+
+    /// <summary>The usual AWG to mm² pairs on ferrule packets (common practice).</summary>
+    [Theory]
+    [InlineData("24", 0.25)]
+    [InlineData("22", 0.34)]
+    [InlineData("20", 0.5)]
+    [InlineData("18", 0.75)]
+    [InlineData("16", 1.5)]
+    [InlineData("14", 2.5)]
+    [InlineData("12", 4)]
+    [InlineData("10", 6)]
+    [InlineData("8", 10)]
+    [InlineData("6", 16)]
+    [InlineData("4", 25)]
+    [InlineData("2", 35)]
+    [InlineData("1/0", 50)]
+    [InlineData("4/0", 120)]
+    [InlineData("250 kcmil", 120)]
+    [InlineData("2.5 mm²", 2.5)]
+    [InlineData("0.25 mm²", 0.25)]
+    public void A_conductor_gets_its_usual_size(string size, double mm2) => Assert.Equal(mm2, For(size)!.Size.SquareMillimetres);
+
+    [Fact]
+    public void Strands_enter_every_pin_that_is_chosen()
+    {
+        foreach (var size in ConductorSize.Stocked.Where(s => s.PairedArea is >= 0.25 and <= 50 && s.Name is not ("28 AWG" or "26 AWG")))
+        {
+            foreach (var build in new[] { Build.Stranded, Build.FineStranded })
+            {
+                var wire = Conductor.Of(size, build, Material.Copper);
+                var ferrule = FerruleChoice.For(wire, new Length(60), HouseRules.Default)!;
+                var bore = Reference.Transcripts.Ferrules.Single(f => f.Mm2 == ferrule.Size.SquareMillimetres).Bore;
+                Assert.True(bore is null || wire.Diameter.Millimetres <= bore, $"{wire} in {ferrule.Size}");
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData("28")]
+    [InlineData("26")]
+    public void The_smallest_wires_stay_loose_in_the_smallest_pin(string size) => Assert.Null(For(size));
+
+    [Fact]
+    public void A_solid_conductor_takes_none() => Assert.Null(For("14", build: Build.Solid));
+
+    [Theory]
+    [InlineData("2.5 mm²", 9, 8, true)]
+    [InlineData("2.5 mm²", 12, 12, true)]
+    [InlineData("2.5 mm²", 11.9, 8, true)]
+    [InlineData("2.5 mm²", 40, 18, true)]
+    [InlineData("1.5 mm²", 10, 10, true)]
+    [InlineData("6 mm²", 10, 12, false)]
+    [InlineData("1.5 mm²", 6, 8, false)]
+    public void The_pin_is_the_longest_that_goes_in_whole(string size, double depth, double pin, bool fits)
+    {
+        var ferrule = For(size, depth)!;
+        Assert.Equal((pin, fits), (ferrule.Pin.Millimetres, ferrule.PinFits));
+    }
+
+    /// <summary>Strip lengths on ferrule packets: pin and collar entry (common practice).</summary>
+    [Theory]
+    [InlineData("0.5 mm²", 8, 10)]
+    [InlineData("2.5 mm²", 8, 10)]
+    [InlineData("4 mm²", 10, 12)]
+    [InlineData("6 mm²", 12, 14)]
+    [InlineData("10 mm²", 12, 15)]
+    [InlineData("16 mm²", 12, 15)]
+    [InlineData("25 mm²", 16, 20)]
+    [InlineData("35 mm²", 16, 20)]
+    [InlineData("50 mm²", 20, 25)]
+    [InlineData("95 mm²", 25, 25)]
+    public void Strip_is_the_pin_and_the_collar_s_entry(string size, double depth, double strip)
+    {
+        var window = For(size, depth)!.Strip;
+        Assert.Equal(strip, window.Target.Millimetres);
+        Assert.Equal(strip, window.Least.Millimetres);
+        Assert.Equal(strip + 1, window.Most.Millimetres);
+    }
+
+    [Theory]
+    [InlineData(4.2, Collar.Standard)]
+    [InlineData(4.3, Collar.Large)]
+    public void Insulation_thicker_than_the_bore_takes_the_large_collar(double od, Collar collar) =>
+        Assert.Equal(collar, For("2.5 mm²", od: od)!.Collar);
+
+    [Fact]
+    public void The_largest_sizes_have_no_collar_and_no_colour()
+    {
+        var ferrule = For("70 mm²")!;
+        Assert.Equal((Collar.None, null), (ferrule.Collar, ferrule.Colour));
+    }
+
+    [Theory]
+    [InlineData(FerruleColours.Din46228, "blue", "DIN 46228-4")]
+    [InlineData(FerruleColours.French, "grey", "French practice")]
+    [InlineData(FerruleColours.Other, "blue", "other common series")]
+    public void The_colour_follows_the_series_of_the_kit(FerruleColours series, string colour, string said)
+    {
+        var ferrule = For("2.5 mm²", rules: HouseRules.Default with { FerruleColours = series })!;
+        Assert.Equal((colour, said), (ferrule.Colour, FerruleChoice.Say(ferrule.Series)));
+    }
+
+    [Fact]
+    public void Sizes_and_pins_never_fall_as_the_conductor_grows()
+    {
+        var metric = ConductorSize.Stocked.Where(s => s.System == SizeSystem.Metric)
+            .Select(s => FerruleChoice.For(Conductor.Of(s, Build.FineStranded, Material.Copper), new Length(12), HouseRules.Default)!).ToList();
+        Assert.Equal(metric.Select(f => f.Size.SquareMillimetres).Order(), metric.Select(f => f.Size.SquareMillimetres));
+    }
+}

@@ -1,0 +1,109 @@
+using Lacet.Core.Drawings;
+using Lacet.Core.Recipes;
+
+namespace Lacet.Core.Tests.Recipes;
+
+/// <summary>What holds of every recipe, whatever the wire, the landing and the house rules.</summary>
+public sealed class LawTests
+{
+    private static void EveryRecipe(Action<Conductor, Landing, Recipe> holds) =>
+        Gen.Select(Generators.Wires, Generators.Landings, Generators.Rules)
+            .Sample((wire, landing, rules) => holds(wire, landing, RecipeBook.For(wire, landing, rules)), iter: 3000);
+
+    [Fact]
+    public void A_window_holds_its_target_and_no_strip_is_negative() => EveryRecipe((_, _, recipe) =>
+    {
+        if (recipe.Strip is { } strip)
+        {
+            Assert.True(strip.Least.Millimetres > 0);
+            Assert.Equal(Judgement.Pass, strip.Judge(strip.Target));
+        }
+
+        if (recipe.Torque is { } torque)
+        {
+            Assert.True(torque.Window.Least.NewtonMetres > 0);
+            Assert.Equal(Judgement.Pass, torque.Window.Judge(torque.Window.Target));
+        }
+    });
+
+    [Fact]
+    public void Go_means_nothing_to_put_right_and_no_doubtful_reading() => EveryRecipe((_, _, recipe) =>
+    {
+        if (recipe.Verdict == Verdict.Go)
+        {
+            Assert.DoesNotContain(recipe.Findings, f => f.Severity != Severity.Note);
+            Assert.DoesNotContain(recipe.Reasons, r => r.Trust >= Trust.CommonPractice);
+        }
+    });
+
+    [Fact]
+    public void Stop_gives_no_numbers_and_says_why_and_what_would_fit() => EveryRecipe((_, _, recipe) =>
+    {
+        Assert.Equal(recipe.Verdict == Verdict.Stop, recipe.Findings.Any(f => f.Severity == Severity.Stop));
+        if (recipe.Verdict == Verdict.Stop)
+        {
+            Assert.Null(recipe.Strip);
+            Assert.Null(recipe.Torque);
+            Assert.Null(recipe.Ferrule);
+            Assert.Empty(recipe.Steps);
+            Assert.All(recipe.Findings, f => Assert.NotEmpty(Ends.Read(f.Do)));
+            Assert.NotEmpty(recipe.Reasons);
+        }
+    });
+
+    [Fact]
+    public void Every_reading_has_a_reason_and_every_sentence_can_be_read() => EveryRecipe((_, _, recipe) =>
+    {
+        if (recipe.Verdict != Verdict.Stop)
+        {
+            Assert.Contains(recipe.Reasons, r => r.Reading == ReadingName.Strip);
+            Assert.Contains(recipe.Reasons, r => r.Reading == ReadingName.Tighten);
+            Assert.Equal("prove-dead", recipe.Steps[0].Id);
+            Assert.Equal(recipe.Steps.Count, recipe.Steps.Select(s => s.Id).Distinct().Count());
+        }
+
+        foreach (var lead in new[] { UnitLead.Metric, UnitLead.Imperial })
+        {
+            Assert.All(
+                recipe.Reasons.Select(r => r.Text).Concat(recipe.Cautions).Concat(recipe.Tools).Concat(recipe.Steps.Select(s => s.Text))
+                    .Concat(recipe.Findings.Select(f => f.Says)),
+                sentence => Assert.DoesNotContain("Lacet.", sentence.ToString(lead), StringComparison.Ordinal));
+        }
+    });
+
+    [Fact]
+    public void A_solid_wire_never_gets_a_ferrule_and_a_screw_never_gets_one() => EveryRecipe((wire, landing, recipe) =>
+    {
+        if (wire.Build == Build.Solid || landing is BindingScrew or ScrewClampBlock { Ferrule: FerruleAcceptance.Forbidden })
+        {
+            Assert.Null(recipe.Ferrule);
+        }
+    });
+
+    [Fact]
+    public void The_same_question_has_the_same_answer() => Gen.Select(Generators.Wires, Generators.Landings).Sample((wire, landing) =>
+    {
+        var (first, second) = (Ends.Recipe(wire, landing), Ends.Recipe(wire, landing));
+        Assert.Equal(first.Strip, second.Strip);
+        Assert.Equal(first.Steps.Select(s => Ends.Read(s.Text)), second.Steps.Select(s => Ends.Read(s.Text)));
+    });
+
+    [Fact]
+    public void Every_recipe_can_be_drawn_and_its_strip_is_drawn_to_scale() =>
+        Gen.Select(Generators.Wires, Generators.Landings, Gen.Double[1, 60]).Sample((wire, landing, measured) =>
+        {
+            var recipe = Ends.Recipe(wire, landing);
+            foreach (var made in new[] { null, new AsMade(new Length(measured), null) })
+            {
+                var scene = EndSection.Of(wire, landing, HouseRules.Default, made);
+                Assert.True(double.IsFinite(scene.Box.Width) && scene.Box.Width > 0);
+                Assert.Equal(scene.Parts.Count, scene.Parts.Select(p => p.Id).Distinct().Count());
+                Assert.DoesNotContain(scene.Parts, p => p.Path.Data.Contains("NaN", StringComparison.Ordinal));
+                if (recipe.Strip is { } strip)
+                {
+                    var bare = scene.Parts.Single(p => p.Id == "stripped-bare").Box;
+                    Assert.Equal(made?.MeasuredStrip?.Millimetres ?? strip.Target.Millimetres, bare.Width, 1e-6);
+                }
+            }
+        });
+}
