@@ -18,14 +18,30 @@ public sealed class DeviceFeed
         try
         {
             yield return first;
-            await foreach (var item in channel.Reader.ReadAllAsync(cancellation))
+            while (await HasMoreAsync(channel.Reader, cancellation))
             {
-                yield return item;
+                while (channel.Reader.TryRead(out var item))
+                {
+                    yield return item;
+                }
             }
         }
         finally
         {
             _listeners.TryRemove(id, out _);
+        }
+    }
+
+    /// <summary>False once the page has gone or the server stops: either is an ordinary end.</summary>
+    private static async Task<bool> HasMoreAsync(ChannelReader<DeviceEvent> reader, CancellationToken cancellation)
+    {
+        try
+        {
+            return await reader.WaitToReadAsync(cancellation);
+        }
+        catch (OperationCanceledException)
+        {
+            return false;
         }
     }
 

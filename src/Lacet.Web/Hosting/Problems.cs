@@ -1,3 +1,4 @@
+using System.Reflection;
 using System.Text.Json;
 using System.Text.RegularExpressions;
 using Lacet.Core.Quantities;
@@ -87,8 +88,8 @@ internal static partial class Problems
             return (StatusCodes.Status400BadRequest, $"Missing: {names}.", field is null ? names : $"{field}.{names}");
         }
 
-        if (EnumName().Match(json.Message) is { Success: true } name
-            && EnumOf(name.Groups["type"].Value) is { } type)
+        if (TypeName().Match(json.Message) is { Success: true } name
+            && EnumOf(name.Groups["type"].Value, field ?? "") is { } type)
         {
             var words = Enum.GetNames(type).Select(JsonNamingPolicy.KebabCaseLower.ConvertName);
             return (StatusCodes.Status422UnprocessableEntity, $"{field} must be one of {string.Join(", ", words)}.", field);
@@ -97,8 +98,20 @@ internal static partial class Problems
         return (StatusCodes.Status400BadRequest, field is null ? "The body is not JSON of the documented shape." : $"{field} has the wrong type.", field);
     }
 
-    private static Type? EnumOf(string name) =>
-        (typeof(Trust).Assembly.GetType(name) ?? typeof(Lacet.Exchange.Json).Assembly.GetType(name)) is { IsEnum: true } type ? type : null;
+    /// <summary>The message names the enum, or the document that the field belongs to.</summary>
+    private static Type? EnumOf(string typeName, string field)
+    {
+        var type = new[] { typeof(Trust), typeof(Lacet.Exchange.Json), typeof(Problems) }
+            .Select(t => t.Assembly.GetType(typeName)).FirstOrDefault(t => t is not null);
+        if (type is { IsEnum: false })
+        {
+            var member = type.GetProperty(
+                field[(field.LastIndexOf('.') + 1)..], BindingFlags.Public | BindingFlags.Instance | BindingFlags.IgnoreCase)?.PropertyType;
+            type = member is null ? null : Nullable.GetUnderlyingType(member) ?? member;
+        }
+
+        return type is { IsEnum: true } ? type : null;
+    }
 
     private static string Title(int status) => status switch
     {
@@ -117,5 +130,5 @@ internal static partial class Problems
     private static partial Regex ParameterName();
 
     [GeneratedRegex(@"could not be converted to (?:System\.Nullable`1\[)?(?<type>Lacet(?:\.\w+)+)", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
-    private static partial Regex EnumName();
+    private static partial Regex TypeName();
 }

@@ -1,0 +1,110 @@
+using Lacet.Store;
+using Lacet.Web.Hosting;
+
+namespace Lacet.Web.Tests;
+
+/// <summary>The data folder: kept over starts, backed up while in use, and opened again by every later version.</summary>
+public sealed class StoreTests
+{
+    /// <summary>A data folder written by the first finished stage. Nobody may ever have to change what stands here.</summary>
+    [Fact]
+    public async Task The_first_stage_s_data_opens_with_the_same_states_and_a_whole_chain()
+    {
+        var folder = Copy("stage-1");
+        await using var server = await RunningServer.StartAsync(folder);
+        var (_, seal) = await server.GetAsync("/api/records/seal");
+        Assert.True(seal.GetProperty("isWhole").GetBoolean());
+        Assert.Equal(15, seal.GetProperty("events").GetInt64());
+        Assert.Equal((await File.ReadAllTextAsync(Path.Combine(folder, "head"), TestContext.Current.CancellationToken)).Trim(), seal.GetProperty("head").GetString());
+        var (_, page) = await server.GetAsync("/api/records?limit=200");
+        var states = page.GetProperty("items").EnumerateArray().OrderBy(i => i.GetProperty("sequence").GetInt64()).Select(i => i.GetProperty("state").GetString());
+        Assert.Equal(
+            ["landed", "landed", "landed", "wanting", "landed", "landed", "withdrawn", "withdrawn", "landed", "wanting", "landed", "landed", "wanting", "landed", "landed"],
+            states);
+    }
+
+    [Fact]
+    public async Task What_was_recorded_is_there_after_a_new_start()
+    {
+        string folder, head;
+        await using (var first = await RunningServer.StartAsync())
+        {
+            folder = first.Folder;
+            await first.PostAsync("/api/records", Requests.Termination(await first.PersonAsync("Ines Okafor"), Requests.Typed()));
+            head = (await first.GetAsync("/api/records/seal")).Json.GetProperty("head").GetString()!;
+        }
+
+        await using var second = await RunningServer.StartAsync(folder);
+        Assert.Equal(head, (await second.GetAsync("/api/records/seal")).Json.GetProperty("head").GetString());
+    }
+
+    [Fact]
+    public async Task A_backup_taken_while_it_runs_restores_to_the_same_chain()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var person = await server.PersonAsync("Ines Okafor");
+        await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed()));
+        var archive = server.Folder + ".zip";
+        var writing = Task.WhenAll(Enumerable.Range(0, 10).Select(_ => server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed()))));
+        Backup.Write(server.Folder, archive);
+        await writing;
+        Backup.Restore(archive, server.Folder + "-back");
+        await using var restored = await RunningServer.StartAsync(server.Folder + "-back");
+        var (_, seal) = await restored.GetAsync("/api/records/seal");
+        Assert.True(seal.GetProperty("isWhole").GetBoolean());
+        Assert.InRange(seal.GetProperty("events").GetInt64(), 1, 11);
+    }
+
+    [Fact]
+    public async Task The_pairing_token_lasts_and_only_its_owner_reads_it()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var file = Path.Combine(server.Folder, PairingToken.FileName);
+        Assert.Equal(PairingToken.Of(server.Folder), (await File.ReadAllTextAsync(file, TestContext.Current.CancellationToken)).Trim());
+        if (!OperatingSystem.IsWindows())
+        {
+            Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(file));
+        }
+    }
+
+    [Fact]
+    public void A_folder_that_is_a_file_is_one_sentence()
+    {
+        var file = Path.GetTempFileName();
+        var refusal = Assert.Throws<DataFolderException>(() => LacetDatabase.Open(file));
+        Assert.Contains(file, refusal.Message, StringComparison.Ordinal);
+        Assert.Single(refusal.Message.Split('\n'));
+    }
+
+    [Fact]
+    public void A_damaged_database_is_not_opened()
+    {
+        var folder = Directory.CreateTempSubdirectory("lacet-test-").FullName;
+        File.WriteAllText(Path.Combine(folder, LacetDatabase.FileName), new string('x', 5000));
+        Assert.Throws<DataFolderException>(() => LacetDatabase.Open(folder));
+    }
+
+    [Theory]
+    [InlineData("journal_mode", "wal")]
+    [InlineData("foreign_keys", "1")]
+    [InlineData("synchronous", "2")]
+    public async Task The_database_is_opened_with_care(string setting, string value)
+    {
+        using var database = LacetDatabase.Open(Directory.CreateTempSubdirectory("lacet-test-").FullName);
+        await using var connection = await database.ConnectAsync();
+        await using var command = connection.CreateCommand();
+        command.CommandText = "SELECT * FROM pragma_" + setting;
+        Assert.Equal(value, Convert.ToString(await command.ExecuteScalarAsync(TestContext.Current.CancellationToken), System.Globalization.CultureInfo.InvariantCulture));
+    }
+
+    private static string Copy(string fixture)
+    {
+        var folder = Directory.CreateTempSubdirectory("lacet-test-").FullName;
+        foreach (var file in Directory.EnumerateFiles(Path.Combine(AppContext.BaseDirectory, "Fixtures", fixture)))
+        {
+            File.Copy(file, Path.Combine(folder, Path.GetFileName(file)));
+        }
+
+        return folder;
+    }
+}
