@@ -1,4 +1,4 @@
-import { Box, Grid } from "@chakra-ui/react";
+import { Box, Flex, Grid } from "@chakra-ui/react";
 import { lazy, Suspense } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { BenchPage } from "./bench/BenchPage";
@@ -12,22 +12,25 @@ export function App() {
   return (
     <DeviceProvider>
       <Grid
-        minH="100dvh"
+        h="100dvh"
         templateColumns={{ base: "minmax(0, 1fr)", md: "92px minmax(0, 1fr)" }}
-        templateRows={{ base: "1fr auto auto", md: "1fr auto" }}
+        templateRows={{ base: "minmax(0, 1fr) auto", md: "minmax(0, 1fr)" }}
       >
         <Rail />
-        <Box as="main" minW={0} p={{ base: 3, md: 4 }} gridColumn={{ md: 2 }} gridRow={1}>
-          <Suspense fallback={<Box p={6}>Opening…</Box>}>
-            <Routes>
-              <Route path="/" element={<Navigate to="/bench" replace />} />
-              <Route path="/bench" element={<BenchPage />} />
-              <Route path="/log" element={<LogPage />} />
-              <Route path="*" element={<Navigate to="/bench" replace />} />
-            </Routes>
-          </Suspense>
-        </Box>
-        <Footer />
+        {/* The work scrolls, the rail does not: nothing ever lies under it. */}
+        <Flex direction="column" minW={0} overflowY="auto" gridColumn={{ md: 2 }} gridRow={1}>
+          <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
+            <Suspense fallback={<Box p={6}>Opening…</Box>}>
+              <Routes>
+                <Route path="/" element={<Navigate to="/bench" replace />} />
+                <Route path="/bench" element={<BenchPage />} />
+                <Route path="/log" element={<LogPage />} />
+                <Route path="*" element={<Navigate to="/bench" replace />} />
+              </Routes>
+            </Suspense>
+          </Box>
+          <Footer />
+        </Flex>
       </Grid>
     </DeviceProvider>
   );

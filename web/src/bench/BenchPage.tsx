@@ -1,4 +1,4 @@
-import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { Box, chakra, Flex, Grid, useMediaQuery } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { api } from "../client";
@@ -32,9 +32,13 @@ interface BenchProps {
 
 type Picker = "wire" | "landing";
 
+// From here on the pickers stand beside the readings; below, they fold into two buttons.
+const wideEnough = "(min-width: 64rem)";
+
 /** This wire into that landing: pick on the left, read in the middle, do it on the right. Nothing is ever submitted. */
 function Bench({ pair, place, keep, recent }: BenchProps) {
   const { lead } = useUnits();
+  const [wide = true] = useMediaQuery([wideEnough], { ssr: false });
   const [why, setWhy] = useState<ReadingName | "all" | null>(null);
   const [measured, setMeasured] = useState<number | null>(null);
   const [picker, setPicker] = useState<Picker | null>(null);
@@ -61,16 +65,18 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
       alignItems="start"
     >
       <chakra.h1 srOnly>Bench</chakra.h1>
-      <Flex direction="column" gap={3} display={{ base: "none", lg: "flex" }}>
-        <Panel as="section" aria-label="Wire" display="flex" flexDirection="column" maxH={{ lg: "452px" }}>
-          <WirePicker wire={pair.conductor} onChange={(conductor) => put({ ...pair, conductor })} />
-        </Panel>
-        <Panel as="section" aria-label="Landing">
-          <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
-        </Panel>
-      </Flex>
+      {wide && (
+        <Flex direction="column" gap={3}>
+          <Panel as="section" aria-label="Wire" display="flex" flexDirection="column" maxH="452px">
+            <WirePicker wire={pair.conductor} onChange={(conductor) => put({ ...pair, conductor })} />
+          </Panel>
+          <Panel as="section" aria-label="Landing">
+            <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
+          </Panel>
+        </Flex>
+      )}
       <Flex direction="column" gap={3} minW={0}>
-        <PhonePickers pair={pair} open={picker} onOpen={setPicker} put={put} />
+        {!wide && <PhonePickers pair={pair} open={picker} onOpen={setPicker} put={put} />}
         <Recents pairs={recent} current={pair} onPick={put} />
         {recipe.error && (
           <Box role="alert" bg="stop.wash" color="stop" p={3} rounded="lg" fontWeight={600}>
@@ -155,7 +161,7 @@ function PhonePickers({
     </PickerButton>
   );
   return (
-    <Box display={{ lg: "none" }}>
+    <Box>
       <Flex gap={2}>
         {button("wire", "Wire", sayWire(pair.conductor))}
         {button("landing", "Landing", sayLanding(pair.landing))}

@@ -11,6 +11,9 @@ type Form = "none" | "single" | "range";
 const formOf = (marking: Marking | null | undefined): Form =>
   !marking ? "none" : (marking.target ?? null) !== null ? "single" : "range";
 
+// What is usually printed on each kind.
+const usualUnit = { "binding-screw": "lbf·in", "screw-clamp-block": "N·m" } as const;
+
 const Unit = chakra("select", {
   base: {
     minH: "44px",
@@ -39,7 +42,7 @@ export function MarkingFields({
     unit: string;
   } | null>(null);
   const form = draft?.form ?? formOf(marking);
-  const unit = draft?.unit ?? marking?.unit ?? "lbf·in";
+  const unit = draft?.unit ?? marking?.unit ?? usualUnit[landing.kind];
   const least = draft ? draft.least : (marking?.target ?? marking?.least ?? null);
   const most = draft ? draft.most : (marking?.most ?? null);
 

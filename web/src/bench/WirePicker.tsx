@@ -43,8 +43,9 @@ export function WirePicker({ wire, onChange }: { wire: Conductor; onChange: (wir
     placeholderData: (before) => before,
   });
   const found = rack.data?.find((size) => size.name === wire.size);
-  const [system, setSystem] = useState<System>(wire.size.endsWith("mm²") ? "metric" : "awg");
-  useEffect(() => setSystem(wire.size.endsWith("mm²") ? "metric" : "awg"), [wire.size]);
+  // Which half of the rack is shown follows the wire until somebody looks at the other half.
+  const [looked, setLooked] = useState<{ from: string; at: System } | null>(null);
+  const system = looked?.from === wire.size ? looked.at : wire.size.endsWith("mm²") ? "metric" : "awg";
   const chosen = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     // No value is given back: browsers may answer with a promise, which is no clean-up.
@@ -70,7 +71,7 @@ export function WirePicker({ wire, onChange }: { wire: Conductor; onChange: (wir
         <Choice
           label="Sizes"
           value={system}
-          onChange={setSystem}
+          onChange={(at) => setLooked({ from: wire.size, at })}
           options={[
             ["awg", "AWG"],
             ["metric", "mm²"],

@@ -49,18 +49,14 @@ export function Rail() {
       as="nav"
       aria-label="Places"
       direction={{ base: "row", md: "column" }}
-      position="sticky"
-      bottom={0}
-      top={{ md: 0 }}
-      h={{ md: "100dvh" }}
-      gridRow={{ base: 3, md: "1 / span 2" }}
+      gridRow={{ base: 2, md: 1 }}
+      gridColumn={1}
       p={1}
       gap={1}
       bg="paper.raised"
       borderColor="line"
       borderTopWidth={{ base: "1px", md: 0 }}
       borderRightWidth={{ md: "1px" }}
-      zIndex={2}
     >
       {places.map(({ path, name, icon: Icon }) => (
         <PlaceLink key={path} to={path}>

@@ -1,0 +1,87 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+import { BenchOf } from "./bench";
+
+async function expectClean(page: Page) {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa", "best-practice"])
+    .analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(" | ")}`)).toEqual(
+    [],
+  );
+}
+
+for (const theme of ["light", "dark"] as const) {
+  for (const width of [1280, 360]) {
+    test(`axe finds nothing: ${theme}, ${width} px`, async ({ browser }) => {
+      const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme: theme });
+      const page = await context.newPage();
+      const bench = new BenchOf(page);
+      await bench.open();
+      await bench.tighten.click();
+      await expectClean(page);
+      if (width === 360) await page.getByRole("button", { name: /^Wire/ }).click();
+      await bench.typeWire("6 fine");
+      await expect(page.getByText("Stop", { exact: true })).toBeVisible();
+      await expectClean(page);
+      await page.keyboard.press("Escape");
+      await page.getByRole("button", { name: "Keys (?)" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+      await expectClean(page);
+      await page.goto("/log");
+      await expect(page.getByText("Whole.")).toBeVisible();
+      await expectClean(page);
+      await context.close();
+    });
+  }
+}
+
+test("nothing is cut off at 360 px, nor at 200 % zoom", async ({ browser }) => {
+  for (const width of [360, 640]) {
+    const context = await browser.newContext({ viewport: { width, height: 400 } });
+    const page = await context.newPage();
+    await new BenchOf(page).open();
+    for (const place of ["/bench", "/log"]) {
+      await page.goto(place);
+      await page.waitForLoadState("networkidle").catch(() => undefined);
+      const overflow = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(overflow, `${place} at ${width}`).toBe(0);
+    }
+    await context.close();
+  }
+});
+
+test("every control can be touched: 44 px and up", async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 360, height: 740 } });
+  const page = await context.newPage();
+  await new BenchOf(page).open();
+  const small = await page
+    .locator(
+      "button:visible, a:visible, select:visible, label:has(input):visible, input:not([type=radio]):not([type=checkbox]):visible",
+    )
+    .evaluateAll((elements) =>
+      elements
+        .map((element) => ({
+          text: element.textContent?.trim() ?? "",
+          height: element.getBoundingClientRect().height,
+        }))
+        .filter(({ height }) => height < 43.5),
+    );
+  expect(small).toEqual([]);
+  await context.close();
+});
+
+test("the page keeps to its content policy", async ({ page }) => {
+  const complaints: string[] = [];
+  page.on("console", (message) => message.type() === "error" && complaints.push(message.text()));
+  page.on("pageerror", (error) => complaints.push(error.message));
+  const bench = new BenchOf(page);
+  await bench.open();
+  await bench.recent("2.5 mm²").click();
+  await expect(bench.prepare).toContainText("Ferrule");
+  await page.getByRole("link", { name: "Log" }).click();
+  await expect(page.getByText("Whole.")).toBeVisible();
+  expect(complaints).toEqual([]);
+});

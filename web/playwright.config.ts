@@ -1,0 +1,29 @@
+import { defineConfig } from "@playwright/test";
+
+// The server is started by `./lacet test`, with throwaway data; LACET_URL says where.
+export default defineConfig({
+  testDir: "e2e",
+  fullyParallel: true,
+  workers: 2,
+  // Generous: the machines that run this are small and shared, and nothing here measures speed.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
+  reporter: [["line"], ["json"]],
+  use: {
+    baseURL: process.env.LACET_URL ?? "http://127.0.0.1:5080",
+    locale: "en-GB",
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+});
