@@ -1,0 +1,25 @@
+using BenchmarkDotNet.Configs;
+using BenchmarkDotNet.Jobs;
+using BenchmarkDotNet.Running;
+using BenchmarkDotNet.Toolchains.InProcess.Emit;
+using Lacet.Bench;
+
+// Figures, not pass or fail: these machines are shared and noisy. Compare only within one run.
+var (program, webRoot) = (args[0], args[1]);
+var summary = BenchmarkRunner.Run<RecipeBenchmarks>(DefaultConfig.Instance
+    .WithOptions(ConfigOptions.DisableLogFile)
+    .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.Instance)));
+
+Console.WriteLine();
+foreach (var report in summary.Reports.Where(r => r.ResultStatistics is not null))
+{
+    var nanoseconds = report.ResultStatistics!.Mean;
+    Console.WriteLine($"{report.BenchmarkCase.Descriptor.WorkloadMethod.Name}: {nanoseconds / 1000:0.00} µs, {1e9 / nanoseconds:0} a second on one core");
+}
+
+await StartUp.RunAsync(program);
+var (server, address) = await StartUp.StartAsync(program);
+await HttpLoad.RunAsync(address);
+server.Kill();
+server.Dispose();
+FirstLoad.Run(webRoot);

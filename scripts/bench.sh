@@ -1,0 +1,5 @@
+# Sourced by ./lacet: how fast it is. Figures only.
+
+build
+quietly "building the benchmarks" dotnet build bench/Lacet.Bench -c Release -nodeReuse:false
+dotnet bench/Lacet.Bench/bin/Release/net10.0/Lacet.Bench.dll "$program" src/Lacet.Web/wwwroot
