@@ -12,7 +12,7 @@ namespace Lacet.Core.Drawings;
 /// </summary>
 public static class EndSection
 {
-    private const double Gap = 7;
+    private const double Gap = 5.5;
 
     /// <summary>
     /// Draws an end to scale. A measured strip is drawn as measured, and what is wrong with it shows; without one, the
@@ -70,23 +70,26 @@ public static class EndSection
     private static Scene Refused(EndPlan plan)
     {
         var parts = new List<ScenePart>();
-        var half = plan.Conductor.InsulationOuterDiameter.Millimetres / 2;
+        var dimensions = new List<SceneDimension>();
         parts.AddRange(WirePen.Bare("refused", plan.Conductor, 0, plan.Conductor.Diameter.Millimetres * 1.5));
         parts.Add(WirePen.Insulation("refused", plan.Conductor, 0));
         var right = parts.Max(p => p.Box.Right) + 3;
         switch (plan.Landing)
         {
             case BindingScrew screw:
-                UnderScrew.Head(screw, right + (screw.Screw.HeadDiameter / 2), 0, parts);
+                var radius = screw.Screw.HeadDiameter / 2;
+                UnderScrew.Head(screw, right + radius, 0, parts);
+                dimensions.Add(new SceneDimension(
+                    "head", right, right + (2 * radius), radius + 2, 0, new Length(screw.Screw.HeadDiameter).Read()));
                 break;
             case ScrewClampBlock block:
                 InClamp.Block(block, right, 0, parts);
+                dimensions.Add(new SceneDimension(
+                    "depth", right, right + block.StripDepth.Millimetres, parts.Max(p => p.Box.Bottom) + 2, 0, block.StripDepth.Read()));
                 break;
         }
 
         return new Scene(
-            parts,
-            [new SceneDimension("wire", -half, half, half + 3, half, plan.Conductor.Size.Area.Read())],
-            $"{plan.Conductor.ToString()} beside a {plan.Landing.SaidAs}, to one scale. It does not go in.");
+            parts, dimensions, $"{plan.Conductor.ToString()} beside a {plan.Landing.SaidAs}, to one scale. It does not go in.");
     }
 }

@@ -13,4 +13,8 @@ public sealed record Finding(
     FormattableString Says,
     FormattableString Do,
     string Source,
-    IReadOnlyList<string> RestsOn);
+    IReadOnlyList<string> RestsOn)
+{
+    /// <summary>How far its source can be trusted.</summary>
+    public Trust Trust { get; init; } = Trust.Standard;
+}

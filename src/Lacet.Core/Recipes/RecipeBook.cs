@@ -21,7 +21,7 @@ public static class RecipeBook
             var stops = findings.Where(f => f.Severity == Severity.Stop).ToList();
             return new Recipe(
                 Verdict.Stop, null, Nothing, null, null, [], [], [], stops,
-                [.. stops.Select(f => new Reason(f.Check, ReadingName.Fit, Trust.Standard, f.Source, f.Says))], []);
+                [.. stops.Select(f => new Reason(f.Check, ReadingName.Fit, f.Trust, f.Source, f.Says))], []);
         }
 
         var page = landing switch

@@ -71,9 +71,22 @@ function Value({ children, second }: { children: string; second?: string }) {
   );
 }
 
-const Words = chakra("span", {
-  base: { display: "block", fontSize: "28px", fontWeight: 700, lineHeight: 1.1, minH: { md: "46px" } },
-});
+/** A preparation's headline: its word, and its number as large as the other readings' numbers. */
+function Words({ children }: { children: string }) {
+  const [word, ...rest] = children.split(" ");
+  return (
+    <Flex alignItems="baseline" gap={2} flexWrap="wrap" lineHeight={1.05} minH={{ md: "46px" }}>
+      <chakra.span fontSize={rest.length > 0 ? "22px" : "30px"} fontWeight={700}>
+        {word}
+      </chakra.span>
+      {rest.length > 0 && (
+        <chakra.span fontFamily="numerals" fontSize={{ base: "40px", md: "36px" }} letterSpacing="-0.04em">
+          {thin(rest.join(" "))}
+        </chakra.span>
+      )}
+    </Flex>
+  );
+}
 
 interface Props {
   recipe: Recipe;

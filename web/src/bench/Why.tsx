@@ -31,7 +31,9 @@ export function Why({
         </Action>
       </Flex>
       {order
-        .filter((reading) => of === "all" || of === reading)
+        .filter(
+          (reading) => of === "all" || of === reading || (reading === "fit" && recipe.verdict === "stop"),
+        )
         .map((reading) => {
           const reasons = recipe.reasons.filter((reason) => reason.reading === reading);
           return reasons.length === 0 ? null : (
@@ -48,12 +50,13 @@ export function Why({
             </Box>
           );
         })}
-      {of !== "all" && recipe.reasons.every((reason) => reason.reading !== of) && (
-        <Box pr="70px" minH="36px">
-          There is nothing to give a reason for:{" "}
-          {recipe.verdict === "stop" ? "the wire does not belong here." : "the end stays as it is."}
-        </Box>
-      )}
+      {of !== "all" &&
+        recipe.verdict !== "stop" &&
+        recipe.reasons.every((reason) => reason.reading !== of) && (
+          <Box pr="70px" minH="36px">
+            There is nothing to give a reason for: the end stays as it is.
+          </Box>
+        )}
     </Panel>
   );
 }

@@ -24,13 +24,16 @@ public sealed class ConductorOutOfRange : IEndCheck
 
         return landing switch
         {
-            ScrewClampBlock => new Finding(
+            ScrewClampBlock block => new Finding(
                 Id,
                 Severity.Stop,
                 $"{size.NameInBoth} does not fit: this block takes {Range(landing)}.",
                 $"Take {Fitting(landing)} here, or a block whose printed range includes {size.Name}.",
                 "the block’s printed range; NEC 110.14 and 110.3(B)",
-                RestsOn),
+                RestsOn)
+            {
+                Trust = block.RangeIsGiven ? Trust.Marking : Trust.Generic,
+            },
             _ => new Finding(
                 Id,
                 Severity.Stop,

@@ -22,5 +22,8 @@ public sealed class WireTooThickForScrew : IEndCheck
             $"{plan.Conductor.Size.Name} is too thick for a {screw.Screw.Name} head: its middle lies outside the head’s edge, and tightening pushes it out.",
             $"Take a device with a larger screw, or its back-wire clamp.",
             "geometry",
-            RestsOn);
+            RestsOn)
+        {
+            Trust = Trust.Handbook,
+        };
 }
