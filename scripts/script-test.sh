@@ -1,6 +1,8 @@
 #!/usr/bin/env bash
 # The edges of ./lacet that a person meets: each must be one clear sentence and a non-zero exit.
 set -uo pipefail
+# Jobs of their own: without it bash starts a background program deaf to Ctrl-C.
+set -m
 cd "$(dirname "$0")/.."
 program=src/Lacet.Web/bin/Release/net10.0/Lacet.Web.dll
 folder=$(mktemp -d)
@@ -36,6 +38,7 @@ dotnet "$program" restore "$folder/b.zip" --data "$folder/back" >/dev/null || { 
 refuses "a restore over data" "holds data already" dotnet "$program" restore "$folder/b.zip" --data "$folder/data"
 
 kill -INT "$server"
+timeout 20 tail --pid="$server" -f /dev/null || { echo "Ctrl-C did not stop it"; kill -KILL "$server"; }
 wait "$server" || { echo "Ctrl-C did not stop it cleanly"; bad=1; }
 (( $(wc -l <"$folder/out") == 1 )) || { echo "it printed more than its one line:"; cat "$folder/out"; bad=1; }
 exit $bad

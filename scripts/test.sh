@@ -62,7 +62,7 @@ browser_tests() {
   done
   rm -f "$report"
   (cd web && LACET_URL="http://127.0.0.1:$port" PLAYWRIGHT_JSON_OUTPUT_NAME="$report" npx playwright test) >&2 || true
-  kill -INT "$server" 2>/dev/null && wait "$server" || true
+  kill -TERM "$server" 2>/dev/null && wait "$server" || true
   rm -rf "$folder"
   if [[ -f $report ]]; then
     add_up "$(node scripts/count.mjs playwright "$report")"
