@@ -9,16 +9,30 @@ public static partial class ConductorText
 {
     private static readonly Dictionary<string, Build> Builds = new(StringComparer.OrdinalIgnoreCase)
     {
-        ["sol"] = Build.Solid, ["solid"] = Build.Solid, ["class1"] = Build.Solid, ["rigid"] = Build.Solid,
-        ["str"] = Build.Stranded, ["strand"] = Build.Stranded, ["stranded"] = Build.Stranded, ["class2"] = Build.Stranded,
-        ["fine"] = Build.FineStranded, ["finestranded"] = Build.FineStranded, ["fine-stranded"] = Build.FineStranded,
-        ["flex"] = Build.FineStranded, ["flexible"] = Build.FineStranded, ["class5"] = Build.FineStranded,
+        ["sol"] = Build.Solid,
+        ["solid"] = Build.Solid,
+        ["class1"] = Build.Solid,
+        ["rigid"] = Build.Solid,
+        ["str"] = Build.Stranded,
+        ["strand"] = Build.Stranded,
+        ["stranded"] = Build.Stranded,
+        ["class2"] = Build.Stranded,
+        ["fine"] = Build.FineStranded,
+        ["finestranded"] = Build.FineStranded,
+        ["fine-stranded"] = Build.FineStranded,
+        ["flex"] = Build.FineStranded,
+        ["flexible"] = Build.FineStranded,
+        ["class5"] = Build.FineStranded,
     };
 
     private static readonly Dictionary<string, Material> Materials = new(StringComparer.OrdinalIgnoreCase)
     {
-        ["cu"] = Material.Copper, ["copper"] = Material.Copper,
-        ["al"] = Material.Aluminium, ["alu"] = Material.Aluminium, ["aluminium"] = Material.Aluminium, ["aluminum"] = Material.Aluminium,
+        ["cu"] = Material.Copper,
+        ["copper"] = Material.Copper,
+        ["al"] = Material.Aluminium,
+        ["alu"] = Material.Aluminium,
+        ["aluminium"] = Material.Aluminium,
+        ["aluminum"] = Material.Aluminium,
     };
 
     /// <summary>
