@@ -61,7 +61,7 @@ function Value({ children, second }: { children: string; second?: string }) {
             {unit}
           </chakra.span>
         )}
-      </chakra.span>
+      </chakra.span>{" "}
       {second && (
         <chakra.span fontSize="20px" color="ink.soft">
           {thin(second)}
@@ -78,7 +78,7 @@ function Words({ children }: { children: string }) {
     <Flex alignItems="baseline" gap={2} flexWrap="wrap" lineHeight={1.05} minH={{ md: "46px" }}>
       <chakra.span fontSize={rest.length > 0 ? "22px" : "30px"} fontWeight={700}>
         {word}
-      </chakra.span>
+      </chakra.span>{" "}
       {rest.length > 0 && (
         <chakra.span fontFamily="numerals" fontSize={{ base: "40px", md: "36px" }} letterSpacing="-0.04em">
           {thin(rest.join(" "))}
@@ -112,11 +112,10 @@ export function Readings({ recipe, open, onOpen }: Props) {
       data-reading={name}
     >
       <Label>
-        {label}
-        <WhyMark>why</WhyMark>
-      </Label>
+        {label} <WhyMark>why</WhyMark>
+      </Label>{" "}
       <Box minW={0}>
-        {value}
+        {value}{" "}
         <Box fontSize="15px" color="ink.soft" mt={1}>
           {line}
         </Box>
