@@ -38,7 +38,7 @@ public sealed class FerruleTests
             {
                 var wire = Conductor.Of(size, build, Material.Copper);
                 var ferrule = FerruleChoice.For(wire, new Length(60), HouseRules.Default)!;
-                var bore = Reference.Transcripts.Ferrules.Single(f => f.Mm2 == ferrule.Size.SquareMillimetres).Bore;
+                var bore = Reference.Retyped.Ferrules.Single(f => f.Mm2 == ferrule.Size.SquareMillimetres).Bore;
                 Assert.True(bore is null || wire.Diameter.Millimetres <= bore, $"{wire} in {ferrule.Size}");
             }
         }

@@ -23,8 +23,8 @@ internal static class TableGuards
     private static void Conductors(string text)
     {
         var rows = ReferenceTable.Parse<SizeRow>(text);
-        var gauges = Transcripts.Gauges.Select(g => (g.Size, g.Strands, g.Fine, g.Od, (double?)null, (double?)null));
-        var metric = Transcripts.Metric.Select(m => (
+        var gauges = Retyped.Gauges.Select(g => (g.Size, g.Strands, g.Fine, g.Od, (double?)null, (double?)null));
+        var metric = Retyped.Metric.Select(m => (
             string.Create(CultureInfo.InvariantCulture, $"{m.Mm2} mm²"), m.Strands, m.Fine, m.Od, m.Ohm12, m.Ohm5));
         Assert.Equal(
             gauges.Concat(metric),
@@ -35,23 +35,23 @@ internal static class TableGuards
     }
 
     private static void Screws(string text) => Assert.Equal(
-        Transcripts.Screws.Select(s => (s.Name, Math.Round(s.Major * 25.4, 2), Math.Round(s.Head * 25.4, 1))),
+        Retyped.Screws.Select(s => (s.Name, Math.Round(s.Major * 25.4, 2), Math.Round(s.Head * 25.4, 1))),
         ReferenceTable.Parse<ScrewSize>(text).Select(r => (r.Name, r.MajorDiameter, r.HeadDiameter)));
 
     private static void Ferrules(string text) => Assert.Equal(
-        Transcripts.Ferrules,
+        Retyped.Ferrules,
         ReferenceTable.Parse<FerruleRow>(text).Select(r => (r.Size, r.Pins, r.PinBore, r.CollarBore, r.Entry, $"{r.Din}/{r.French}/{r.Other}")));
 
     private static void TestTorques(string text)
     {
         var rows = ReferenceTable.Parse<TestTorque>(text);
-        Assert.Equal(Transcripts.TestTorques, rows.Select(r => (r.MostThread, r.Headless, r.Screwdriver, r.Other)));
+        Assert.Equal(Retyped.TestTorques, rows.Select(r => (r.MostThread, r.Headless, r.Screwdriver, r.Other)));
         // By law: a thicker thread is never tested with less.
         Assert.Equal(rows.Select(r => r.Other).Order(), rows.Select(r => r.Other));
     }
 
     private static void Blocks(string text) => Assert.Equal(
-        Transcripts.Blocks, ReferenceTable.Parse<TypicalBlock>(text).Select(r => (r.Most, r.StripDepth, r.Thread, r.Drive)));
+        Retyped.Blocks, ReferenceTable.Parse<TypicalBlock>(text).Select(r => (r.Most, r.StripDepth, r.Thread, r.Drive)));
 
     /// <summary>Receptacle screws without a marking: 9 to 14 lbf·in, 12 a usual target (common practice).</summary>
     private static void TypicalTorques(string text) => Assert.Equal(
@@ -59,5 +59,5 @@ internal static class TableGuards
         ReferenceTable.Parse<TypicalTorque>(text).Select(r => (r.Kind, r.Target, r.Least, r.Most)));
 
     private static void Strippers(string text) =>
-        Assert.Equal(Transcripts.Strippers, ReferenceTable.Parse<StripTool>(text).Select(r => (r.MostArea, r.Tool)));
+        Assert.Equal(Retyped.Strippers, ReferenceTable.Parse<StripTool>(text).Select(r => (r.MostArea, r.Tool)));
 }

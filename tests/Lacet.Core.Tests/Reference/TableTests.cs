@@ -5,7 +5,7 @@ using Xunit.Sdk;
 
 namespace Lacet.Core.Tests.Reference;
 
-/// <summary>Every table against its transcript; and, once for every cell of every row, that changing it is noticed.</summary>
+/// <summary>Every table against the same table typed again; and, once for every cell of every row, that changing it is noticed.</summary>
 public sealed class TableTests
 {
     /// <summary>Where a row's number is from is prose, and prose may be improved.</summary>

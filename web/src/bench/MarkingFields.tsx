@@ -1,9 +1,9 @@
-import { chakra, Flex, Grid } from "@chakra-ui/react";
+import { Flex, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Landing, Schemas } from "../client";
-import { FieldLabel } from "../shared/Panel";
 import { Choice } from "../shared/Choice";
 import { NumberField } from "./NumberField";
+import { TorqueUnit } from "./TorqueUnit";
 
 type Marking = Schemas["TorqueMarkingDocument"];
 type Form = "none" | "single" | "range";
@@ -13,18 +13,6 @@ const formOf = (marking: Marking | null | undefined): Form =>
 
 // What is usually printed on each kind.
 const usualUnit = { "binding-screw": "lbf·in", "screw-clamp-block": "N·m" } as const;
-
-const Unit = chakra("select", {
-  base: {
-    minH: "44px",
-    px: 2,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line.strong",
-    bg: "paper",
-    color: "ink",
-  },
-});
 
 /** The torque as it is marked: nothing, one value, or a range. A half-typed marking is kept here until it is whole. */
 export function MarkingFields({
@@ -91,18 +79,7 @@ export function MarkingFields({
               onChange={(value) => settle({ ...now, most: value })}
             />
           )}
-          <Flex direction="column">
-            <FieldLabel htmlFor="marking-unit">Unit</FieldLabel>
-            <Unit
-              id="marking-unit"
-              value={unit}
-              onChange={(event) => settle({ ...now, unit: event.target.value })}
-            >
-              <option>lbf·in</option>
-              <option>N·m</option>
-              <option>lbf·ft</option>
-            </Unit>
-          </Flex>
+          <TorqueUnit id="marking-unit" unit={unit} onChange={(unit) => settle({ ...now, unit })} />
         </Grid>
       )}
     </Flex>

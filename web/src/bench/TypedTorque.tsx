@@ -1,24 +1,13 @@
-import { chakra, Flex, Grid } from "@chakra-ui/react";
+import { Flex, Grid } from "@chakra-ui/react";
 import { Field, FieldLabel } from "../shared/Panel";
 import { NumberField } from "./NumberField";
+import { TorqueUnit } from "./TorqueUnit";
 
 export interface TypedTorqueValue {
   value: number | null;
   unit: string;
   tool: string;
 }
-
-const Unit = chakra("select", {
-  base: {
-    minH: "44px",
-    px: 2,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line.strong",
-    bg: "paper",
-    color: "ink",
-  },
-});
 
 /** A torque that a person reads off or set, and the tool it belongs to. */
 export function TypedTorque({
@@ -33,18 +22,7 @@ export function TypedTorque({
   return (
     <Grid templateColumns={{ base: "1fr auto", sm: "130px auto 1fr" }} gap={2} alignItems="start">
       <NumberField label={label} value={typed.value} onChange={(value) => onChange({ ...typed, value })} />
-      <Flex direction="column">
-        <FieldLabel htmlFor="typed-unit">Unit</FieldLabel>
-        <Unit
-          id="typed-unit"
-          value={typed.unit}
-          onChange={(event) => onChange({ ...typed, unit: event.target.value })}
-        >
-          <option>N·m</option>
-          <option>lbf·in</option>
-          <option>lbf·ft</option>
-        </Unit>
-      </Flex>
+      <TorqueUnit id="typed-unit" unit={typed.unit} onChange={(unit) => onChange({ ...typed, unit })} />
       <Flex direction="column" gridColumn={{ base: "1 / -1", sm: "auto" }}>
         <FieldLabel htmlFor="typed-tool">Tool</FieldLabel>
         <Field

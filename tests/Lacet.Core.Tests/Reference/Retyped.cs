@@ -4,7 +4,7 @@ namespace Lacet.Core.Tests.Reference;
 /// The tables once more, written down a second time from the sources named, so that a slip in either shows. All from
 /// memory of those documents; none was at hand.
 /// </summary>
-internal static class Transcripts
+internal static class Retyped
 {
     /// <summary>NEC chapter 9 table 8 (strands), ASTM B174 (fine strands), NEC chapter 9 table 5 in mm (insulation).</summary>
     internal static readonly (string Size, int Strands, int Fine, double Od)[] Gauges =
