@@ -15,7 +15,7 @@ public class RecipeBenchmarks
     private readonly Conductor _fine = Conductor.Of(ConductorSize.Parse("2.5 mm²"), Build.FineStranded, Material.Copper);
     private readonly Landing _screw = new BindingScrew(ScrewSize.Parse("#8"), TorqueMarking.OfRange(14, 18, TorqueUnit.InchPound));
     private readonly Landing _block = new ScrewClampBlock(
-        0.5, 4, new Length(9), TorqueMarking.OfRange(0.5, 0.8, TorqueUnit.NewtonMetre), FerruleAcceptance.Allowed);
+        new(0.5, 4, new Length(9), FerruleAcceptance.Allowed), TorqueMarking.OfRange(0.5, 0.8, TorqueUnit.NewtonMetre));
 
     /// <summary>A hook under a binding screw.</summary>
     [Benchmark]

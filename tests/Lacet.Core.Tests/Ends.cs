@@ -1,5 +1,6 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Recipes;
+using Lacet.Core.Torques;
 
 namespace Lacet.Core.Tests;
 
@@ -20,7 +21,7 @@ internal static class Ends
         double? depth = 9,
         FerruleAcceptance? ferrule = FerruleAcceptance.Allowed,
         bool marked = true) =>
-        new(least, most, depth is { } mm ? new Length(mm) : null, marked ? TorqueMarking.OfRange(0.5, 0.8, TorqueUnit.NewtonMetre) : null, ferrule);
+        new(new(least, most, depth is { } mm ? new Length(mm) : null, ferrule), marked ? TorqueMarking.OfRange(0.5, 0.8, TorqueUnit.NewtonMetre) : null);
 
     internal static TorqueMarking Marked(double least, double most) => TorqueMarking.OfRange(least, most, TorqueUnit.InchPound);
 
@@ -29,6 +30,9 @@ internal static class Ends
 
     internal static IReadOnlyList<Finding> Judge(Conductor wire, Landing landing, HouseRules? rules = null) =>
         EndChecks.Judge(new EndPlan(wire, landing, rules ?? HouseRules.Default));
+
+    internal static TorqueChoice Torque(Landing landing, string wire = "14", HouseRules? rules = null) =>
+        new EndPlan(Wire(wire, Build.Stranded), landing, rules ?? HouseRules.Default).Torque!;
 
     internal static string Read(FormattableString sentence) => sentence.ToString(UnitLead.Metric);
 }

@@ -4,34 +4,39 @@ import { Navigate, Route, Routes } from "react-router";
 import { BenchPage } from "./bench/BenchPage";
 import { DeviceProvider } from "./bench/Devices";
 import { Footer } from "./shell/Footer";
+import { HouseRulesContext, type HouseRules } from "./bench/houseRules";
 import { Rail } from "./shell/Rail";
+import { useRemembered } from "./shared/remembered";
 
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
+  const [rules, change] = useRemembered<HouseRules>("houseRules", {});
   return (
-    <DeviceProvider>
-      <Grid
-        h="100dvh"
-        templateColumns={{ base: "minmax(0, 1fr)", md: "92px minmax(0, 1fr)" }}
-        templateRows={{ base: "minmax(0, 1fr) auto", md: "minmax(0, 1fr)" }}
-      >
-        <Rail />
-        {/* The work scrolls, the rail does not: nothing ever lies under it. */}
-        <Flex direction="column" minW={0} overflowY="auto" gridColumn={{ md: 2 }} gridRow={1}>
-          <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
-            <Suspense fallback={<Box p={6}>Opening…</Box>}>
-              <Routes>
-                <Route path="/" element={<Navigate to="/bench" replace />} />
-                <Route path="/bench" element={<BenchPage />} />
-                <Route path="/log" element={<LogPage />} />
-                <Route path="*" element={<Navigate to="/bench" replace />} />
-              </Routes>
-            </Suspense>
-          </Box>
-          <Footer />
-        </Flex>
-      </Grid>
-    </DeviceProvider>
+    <HouseRulesContext value={{ rules, change }}>
+      <DeviceProvider>
+        <Grid
+          h="100dvh"
+          templateColumns={{ base: "minmax(0, 1fr)", md: "92px minmax(0, 1fr)" }}
+          templateRows={{ base: "minmax(0, 1fr) auto", md: "minmax(0, 1fr)" }}
+        >
+          <Rail />
+          {/* The work scrolls, the rail does not: nothing ever lies under it. */}
+          <Flex direction="column" minW={0} overflowY="auto" gridColumn={{ md: 2 }} gridRow={1}>
+            <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
+              <Suspense fallback={<Box p={6}>Opening…</Box>}>
+                <Routes>
+                  <Route path="/" element={<Navigate to="/bench" replace />} />
+                  <Route path="/bench" element={<BenchPage />} />
+                  <Route path="/log" element={<LogPage />} />
+                  <Route path="*" element={<Navigate to="/bench" replace />} />
+                </Routes>
+              </Suspense>
+            </Box>
+            <Footer />
+          </Flex>
+        </Grid>
+      </DeviceProvider>
+    </HouseRulesContext>
   );
 }

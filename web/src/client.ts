@@ -52,7 +52,8 @@ export const api = {
   wire: (body: Schemas["WireTextRequest"]) => take(http.POST("/api/bench/wire", { body })),
   starters: () => take(http.GET("/api/bench/starters")),
   rack: (build: Schemas["Build"]) => take(http.GET("/api/conductors", { params: { query: { build } } })),
-  landings: () => take(http.GET("/api/landings")),
+  landingKinds: () => take(http.GET("/api/landings")),
+  houseRules: () => take(http.GET("/api/house-rules")),
   addPerson: (name: string) => take(http.POST("/api/people", { body: { name } })),
   record: (body: Schemas["NewRecord"], lead: Lead) =>
     take(http.POST("/api/records", { body, params: { query: { lead } } })),

@@ -57,6 +57,8 @@ const config = defineConfig({
           tin: pair("#c9ccd0", "#aab0b6"),
           collar: pair("#e6dcc9", "#4c463d"),
           steel: { DEFAULT: pair("#aeb4ba", "#7d848b"), edge: pair("#545b62", "#d5dade") },
+          spring: pair("#7f8f86", "#a9bdb2"),
+          lever: pair("#c9b18a", "#8a744f"),
           plate: pair("#e3d9b8", "#4d4730"),
           body: pair("#d9dde0", "#343a40"),
           opening: pair("#f7f2e9", "#171513"),

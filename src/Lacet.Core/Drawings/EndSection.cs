@@ -14,51 +14,47 @@ public static class EndSection
 {
     private const double Gap = 5.5;
 
+    /// <summary>Draws an end to scale: see <see cref="Of(EndAtHand, AsMade?)"/>.</summary>
+    public static Scene Of(Conductor conductor, Landing landing, HouseRules rules, AsMade? made = null) =>
+        Of(new EndAtHand(conductor, landing, rules), made);
+
     /// <summary>
     /// Draws an end to scale. A measured strip is drawn as measured, and what is wrong with it shows; without one, the
     /// target is drawn. A wire that does not fit is drawn outside its landing.
     /// </summary>
-    public static Scene Of(Conductor conductor, Landing landing, HouseRules rules, AsMade? made = null)
+    public static Scene Of(EndAtHand atHand, AsMade? made = null)
     {
-        var plan = new EndPlan(conductor, landing, rules);
-        var recipe = RecipeBook.For(conductor, landing, rules);
-        if (recipe.Strip is not { } strip)
+        var (conductor, landing) = (atHand.Conductor, atHand.Landing);
+        var plan = new EndPlan(atHand);
+        if (RecipeBook.For(atHand).Strip is not { } strip)
         {
             return Refused(plan);
         }
 
         var length = made?.MeasuredStrip?.Millimetres ?? strip.Target.Millimetres;
-        var parts = new List<ScenePart>();
-        var dimensions = new List<SceneDimension>();
-        Stripped(plan, strip, length, made?.MeasuredStrip, parts, dimensions);
-        var below = parts.Max(p => p.Box.Bottom) + Gap;
-        switch (landing)
-        {
-            case BindingScrew screw:
-                UnderScrew.Draw(plan, screw, length, below, parts, dimensions);
-                break;
-            case ScrewClampBlock block:
-                InClamp.Draw(plan, block, length, below, parts, dimensions);
-                break;
-        }
-
-        return new Scene(parts, dimensions, made?.MeasuredStrip is { } measured
+        var sheet = new Sheet();
+        Stripped(plan, strip, length, made?.MeasuredStrip, sheet);
+        var landed = new Sheet();
+        LandingPen.Draw(new DrawnEnd(plan, length, strip, landed));
+        sheet.Put(landed, 0, sheet.Bottom + Gap - landed.Top);
+        return new Scene(sheet.Parts, sheet.Dimensions, made?.MeasuredStrip is { } measured
             ? (FormattableString)$"{conductor.ToString()} stripped {measured}, drawn in its {landing.SaidAs}. {strip:range} passes."
             : $"{conductor.ToString()} stripped {strip:target}, drawn in its {landing.SaidAs}. {strip:range} passes.");
     }
 
-    private static void Stripped(
-        EndPlan plan, Window<Length> strip, double length, Length? measured, List<ScenePart> parts, List<SceneDimension> dimensions)
+    private static void Stripped(EndPlan plan, Window<Length> strip, double length, Length? measured, Sheet sheet)
     {
         var conductor = plan.Conductor;
         var half = conductor.InsulationOuterDiameter.Millimetres / 2;
-        parts.Add(new ScenePart(
-            "strip-window",
-            PartKind.StripWindow,
-            ScenePath.Rectangle(strip.Least.Millimetres, -half - 1, Math.Max(strip.Most.Millimetres, strip.Least.Millimetres + 0.2), half + 1)));
-        parts.AddRange(WirePen.Bare("stripped", conductor, 0, length));
-        parts.Add(WirePen.Insulation("stripped", conductor, 0));
-        dimensions.Add(new SceneDimension(
+        if (strip.Most.Millimetres > 0)
+        {
+            sheet.Box(
+                "strip-window", PartKind.StripWindow, strip.Least.Millimetres, -half - 1, Math.Max(strip.Most.Millimetres, strip.Least.Millimetres + 0.2), half + 1);
+        }
+
+        sheet.Parts.AddRange(WirePen.Bare("stripped", conductor, 0, length));
+        sheet.Parts.Add(WirePen.Insulation("stripped", conductor, 0));
+        sheet.Dimensions.Add(new SceneDimension(
             measured is null ? "strip" : "measured",
             0,
             length,
@@ -69,27 +65,14 @@ public static class EndSection
 
     private static Scene Refused(EndPlan plan)
     {
-        var parts = new List<ScenePart>();
-        var dimensions = new List<SceneDimension>();
-        parts.AddRange(WirePen.Bare("refused", plan.Conductor, 0, plan.Conductor.Diameter.Millimetres * 1.5));
-        parts.Add(WirePen.Insulation("refused", plan.Conductor, 0));
-        var right = parts.Max(p => p.Box.Right) + 3;
-        switch (plan.Landing)
-        {
-            case BindingScrew screw:
-                var radius = screw.Screw.HeadDiameter / 2;
-                UnderScrew.Head(screw, right + radius, 0, parts);
-                dimensions.Add(new SceneDimension(
-                    "head", right, right + (2 * radius), radius + 2, 0, new Length(screw.Screw.HeadDiameter).Read()));
-                break;
-            case ScrewClampBlock block:
-                InClamp.Block(block, right, 0, parts);
-                dimensions.Add(new SceneDimension(
-                    "depth", right, right + block.StripDepth.Millimetres, parts.Max(p => p.Box.Bottom) + 2, 0, block.StripDepth.Read()));
-                break;
-        }
-
+        var sheet = new Sheet();
+        sheet.Parts.AddRange(WirePen.Bare("refused", plan.Conductor, 0, plan.Conductor.Diameter.Millimetres * 1.5));
+        sheet.Parts.Add(WirePen.Insulation("refused", plan.Conductor, 0));
+        var landing = new Sheet();
+        LandingPen.Alone(plan.Landing, landing);
+        LandingPen.Measure(plan.Landing, landing);
+        sheet.Put(landing, sheet.Right + 3 - landing.Left, 0);
         return new Scene(
-            parts, dimensions, $"{plan.Conductor.ToString()} beside a {plan.Landing.SaidAs}, to one scale. It does not go in.");
+            sheet.Parts, sheet.Dimensions, $"{plan.Conductor.ToString()} beside a {plan.Landing.SaidAs}, to one scale. It does not go in.");
     }
 }

@@ -8,17 +8,8 @@ public static class LandingSketch
     /// <summary>The sketch.</summary>
     public static Scene Of(Landing landing)
     {
-        var parts = new List<ScenePart>();
-        switch (landing)
-        {
-            case BindingScrew screw:
-                UnderScrew.Alone(screw, parts);
-                break;
-            case ScrewClampBlock block:
-                InClamp.Alone(block, parts);
-                break;
-        }
-
-        return new Scene(parts, [], $"A {landing.SaidAs}");
+        var sheet = new Sheet();
+        LandingPen.Alone(landing, sheet);
+        return new Scene(sheet.Parts, [], $"A {landing.SaidAs}");
     }
 }

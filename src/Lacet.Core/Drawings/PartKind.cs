@@ -36,6 +36,36 @@ public enum PartKind
     /// <summary>The opening that the wire goes into.</summary>
     Opening,
 
+    /// <summary>A spring that bites or presses.</summary>
+    Spring,
+
+    /// <summary>The lever of a clamp.</summary>
+    Lever,
+
+    /// <summary>A release that a blade presses.</summary>
+    Release,
+
+    /// <summary>A tool: where the blade goes in.</summary>
+    Tool,
+
+    /// <summary>A contact that cuts through insulation.</summary>
+    Contact,
+
+    /// <summary>The metal of a ring, a lug, a tag or a plug's blade.</summary>
+    LugMetal,
+
+    /// <summary>A crimp pressed into a barrel.</summary>
+    Crimp,
+
+    /// <summary>The plastic sleeve of a ring or fork; what is in it shines through.</summary>
+    Sleeve,
+
+    /// <summary>A nut or a bolt's head.</summary>
+    Nut,
+
+    /// <summary>Solder; what is in it shines through.</summary>
+    Solder,
+
     /// <summary>Where the cut end may lie.</summary>
     StripWindow,
 

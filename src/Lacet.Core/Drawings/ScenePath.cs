@@ -6,12 +6,28 @@ namespace Lacet.Core.Drawings;
 /// <summary>An outline or a line in mm, with the box it fills. Its text is SVG path data, a published notation.</summary>
 public sealed class ScenePath
 {
-    private readonly StringBuilder _data = new();
+    private readonly List<Stroke> _strokes = [];
     private SceneBox? _box;
-    private (double X, double Y) _at;
 
     /// <summary>SVG path data, mm, to a thousandth.</summary>
-    public string Data => _data.ToString();
+    public string Data
+    {
+        get
+        {
+            var data = new StringBuilder();
+            foreach (var (command, x, y, radius, isLarge) in _strokes)
+            {
+                _ = command switch
+                {
+                    'A' => data.Append(CultureInfo.InvariantCulture, $"A{N(radius)} {N(radius)} 0 {(isLarge ? 1 : 0)} 1 {N(x)} {N(y)}"),
+                    'Z' => data.Append('Z'),
+                    _ => data.Append(CultureInfo.InvariantCulture, $"{command}{N(x)} {N(y)}"),
+                };
+            }
+
+            return data.ToString();
+        }
+    }
 
     /// <summary>The box round the path, without the width of a line.</summary>
     public SceneBox Box => _box ?? throw new InvalidOperationException("A path that goes nowhere has no box.");
@@ -43,7 +59,7 @@ public sealed class ScenePath
         {
             MoveTo(start.X, start.Y);
         }
-        else if (Math.Abs(start.X - _at.X) > 1e-6 || Math.Abs(start.Y - _at.Y) > 1e-6)
+        else if (Math.Abs(start.X - _strokes[^1].X) > 1e-6 || Math.Abs(start.Y - _strokes[^1].Y) > 1e-6)
         {
             LineTo(start.X, start.Y);
         }
@@ -56,8 +72,7 @@ public sealed class ScenePath
         }
 
         var end = At(fromDegrees + throughDegrees);
-        _data.Append(CultureInfo.InvariantCulture, $"A{N(radius)} {N(radius)} 0 {(throughDegrees > 180 ? 1 : 0)} 1 {N(end.X)} {N(end.Y)}");
-        _at = end;
+        _strokes.Add(new('A', end.X, end.Y, radius, throughDegrees > 180));
         Include(end.X, end.Y);
         return this;
     }
@@ -65,16 +80,23 @@ public sealed class ScenePath
     /// <summary>Back to the start.</summary>
     public ScenePath Close()
     {
-        _data.Append('Z');
+        _strokes.Add(new('Z', 0, 0, 0, IsLarge: false));
         return this;
+    }
+
+    /// <summary>The same outline somewhere else.</summary>
+    public ScenePath Moved(double dx, double dy)
+    {
+        var moved = new ScenePath { _box = new(Box.Left + dx, Box.Top + dy, Box.Right + dx, Box.Bottom + dy) };
+        moved._strokes.AddRange(_strokes.Select(s => s with { X = s.X + dx, Y = s.Y + dy }));
+        return moved;
     }
 
     private static double N(double value) => Math.Round(value, 3) + 0.0;
 
     private ScenePath Go(char command, double x, double y)
     {
-        _data.Append(CultureInfo.InvariantCulture, $"{command}{N(x)} {N(y)}");
-        _at = (x, y);
+        _strokes.Add(new(command, x, y, 0, IsLarge: false));
         Include(x, y);
         return this;
     }
@@ -84,4 +106,7 @@ public sealed class ScenePath
         var point = new SceneBox(x, y, x, y);
         _box = _box is null ? point : _box.With(point);
     }
+
+    /// <summary>One command of the notation: where it ends, and for an arc its radius and whether it is the longer way.</summary>
+    private readonly record struct Stroke(char Command, double X, double Y, double Radius, bool IsLarge);
 }

@@ -26,6 +26,9 @@ public sealed record BindingScrew : Landing
     /// <inheritdoc/>
     public override string SaidAs => "binding screw";
 
+    /// <inheritdoc/>
+    public override Fastening Fastening => Fastening.Screw;
+
     /// <summary>The screw.</summary>
     public ScrewSize Screw { get; }
 

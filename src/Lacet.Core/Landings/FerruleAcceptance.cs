@@ -9,6 +9,9 @@ public enum FerruleAcceptance
     /// <summary>Asks for one on stranded conductors.</summary>
     Required,
 
+    /// <summary>Takes them and is made to do without.</summary>
+    Unnecessary,
+
     /// <summary>Takes none.</summary>
     Forbidden,
 }

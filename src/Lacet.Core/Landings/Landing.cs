@@ -14,6 +14,18 @@ public abstract record Landing
     /// <summary>How the kind is named in a sentence.</summary>
     public abstract string SaidAs { get; }
 
+    /// <summary>What holds the end in it.</summary>
+    public abstract Fastening Fastening { get; }
+
+    /// <summary>Whether it is tightened to a torque.</summary>
+    public bool IsTightened => Fastening is Fastening.Screw or Fastening.Nut or Fastening.Bolt;
+
+    /// <summary>Whether it is marked for two conductors (NEC 110.14(A)); one where nothing is marked.</summary>
+    public virtual bool TakesTwo { get; init; }
+
+    /// <summary>The temperature its terminals are marked for, °C: 60, 75 or 90; null where nothing is marked.</summary>
+    public int? TemperatureC { get; init; }
+
     /// <summary>The smallest area it takes, mm².</summary>
     public abstract double LeastMm2 { get; }
 

@@ -2,7 +2,7 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Landings;
 
-/// <summary>How a landing was tightened. One of three ways.</summary>
+/// <summary>How a landing was tightened. One of four ways.</summary>
 public abstract record Tightening
 {
     private Tightening() { }
@@ -20,4 +20,7 @@ public abstract record Tightening
 
     /// <summary>Nothing measured it.</summary>
     public sealed record ByFeel : Tightening;
+
+    /// <summary>Nothing is tightened here: a spring, a lever, a pivot or solder holds it.</summary>
+    public sealed record Seated : Tightening;
 }

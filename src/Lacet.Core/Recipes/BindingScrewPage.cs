@@ -16,7 +16,7 @@ internal static class BindingScrewPage
         var strip = hook.Strip;
         return new Page(
             strip,
-            new Preparation(PreparationKind.Hook, hook),
+            Preparation.OfHook(hook),
             [
                 $"{StripTool.For(plan.Conductor)}",
                 $"long-nose pliers, to bend and close the hook",
@@ -28,84 +28,46 @@ internal static class BindingScrewPage
             [new Alternative(
                 PreparationKind.Hook,
                 hook.EyeStrip,
-                $"As a closed eye: strip {hook.EyeStrip:target}, bend at {HookGeometry.EyeLead} and go round 320°; the screw must come right out.")]);
+                $"As a closed eye: strip {hook.EyeStrip:target}, bend at {HookGeometry.EyeLead} and go round 320°; the screw must come right out.")],
+            $"Make it dead. Turn the screw out, lift the hook off, and cut it off behind the bend: copper hardens there, and a bent hook is never used again.");
     }
 
     private static List<Step> Steps(EndPlan plan, BindingScrew landing, Window<Length> strip)
     {
-        var hook = plan.Hook!;
-        var twist = plan.Conductor.Build == Build.Solid ? "" : "Twist the strands tight, clockwise. ";
+        var closed = plan.Rules.HookClosing == HookClosing.Closed;
         return
         [
-            CommonLines.ProveDead,
+            CommonLines.ProveDead(plan),
             CommonLines.Strip(plan, strip),
-            new Step(
-                "bend-hook",
-                Operation.Prepare,
-                $"{twist}Bend a hook round the {landing.Screw.Name} screw’s size, clockwise: {hook.AngleTarget:0}°, three quarters of a turn.",
-                $"It goes {hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° round, flat, and its tip stays off the insulation."),
+            HookLines.Bend(plan, landing.Screw),
             new Step(
                 "land-hook",
                 Operation.Land,
-                $"Lay the hook round the screw so that it runs clockwise, insulation at the head’s edge, and squeeze it closed.",
+                closed
+                    ? (FormattableString)$"Lay the hook round the screw so that it runs clockwise, insulation at the head’s edge, and squeeze it closed."
+                    : $"Lay the hook round the screw so that it runs clockwise, insulation at the head’s edge; leave it open, by house rule.",
                 $"0 to 2 mm of bare metal shows past the head, no insulation under it, no other wire."),
-            CommonLines.Tighten(plan, $"Tighten once, smoothly, to {plan.Torque.Window:target}."),
-            new Step(
-                "check",
-                Operation.Check,
+            CommonLines.Tighten(plan),
+            .. CommonLines.Check(
+                plan,
                 $"Tug the wire by hand; look round the head.",
                 plan.Conductor.Build == Build.Solid ? (FormattableString)$"It does not move, and no bare metal touches anything else." : $"It does not move, and no strand stands out."),
         ];
     }
 
-    private static List<FormattableString> Cautions(EndPlan plan)
-    {
-        var cautions = new List<FormattableString>(4)
-        {
-            CommonLines.DeadFirst,
-            $"One wire under the screw, never two (NEC 110.14(A)).",
-        };
-        if (plan.Conductor.Build != Build.Solid)
-        {
-            cautions.Add($"Strands under a screw: twist tight, catch every one, never tin them; solder creeps.");
-        }
-
-        if (plan.Torque.Trust == Trust.CommonPractice)
-        {
-            cautions.Add($"Find the marking: the torque shown is only what is usual.");
-        }
-
-        return cautions;
-    }
+    private static List<FormattableString> Cautions(EndPlan plan) => CommonLines.Cautions(
+        plan, [$"One wire under the screw, never two (NEC 110.14(A)).", .. HookLines.Cautions(plan), .. CommonLines.OnDevices(plan), .. CommonLines.Receptacle]);
 
     private static List<Reason> Reasons(EndPlan plan, BindingScrew landing, Window<Length> strip)
     {
         var hook = plan.Hook!;
-        var reasons = new List<Reason>(5)
-        {
-            new(
-                "hook-length",
-                ReadingName.Strip,
-                Trust.Handbook,
-                "geometry of the hook; 0 to 2 mm of bare metal showing, common practice",
-                $"The wire’s middle runs {new Length(hook.Radius)} from the screw’s centre. {hook.AngleTarget:0}° of that circle is {new Length(hook.ArcLength(hook.AngleTarget))}, and {new Length(hook.LeadTarget)} more brings the insulation to the head’s edge: {strip:target}."),
-            landing.ScrewIsGiven
-                ? new(
-                    "screw-size",
-                    ReadingName.Strip,
-                    Trust.Standard,
-                    ScrewSize.Source,
-                    $"A {landing.Screw.Name} screw is {landing.Screw.MajorDiameter:0.00} mm over the thread and {landing.Screw.HeadDiameter:0.0} mm over the head.")
-                : new("screw-size", ReadingName.Strip, Trust.Generic, "common practice", $"The screw is taken as {landing.Screw.Name}, which most receptacles have. Say which it is."),
-            new(
-                "hook-clockwise",
-                ReadingName.Prepare,
-                Trust.Handbook,
-                "every wiring handbook",
-                $"Clockwise, so that the turning screw draws the hook in instead of pushing it out."),
-            plan.Torque.Reason,
+        return
+        [
+            HookLines.LengthReason(hook, strip),
+            HookLines.ScrewReason(landing.Screw, landing.ScrewIsGiven, "receptacles"),
+            HookLines.Clockwise,
+            plan.Torque!.Reason,
             plan.Conductor.InsulationReason(),
-        };
-        return reasons;
+        ];
     }
 }

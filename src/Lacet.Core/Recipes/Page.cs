@@ -10,4 +10,5 @@ internal sealed record Page(
     IReadOnlyList<Step> Steps,
     IReadOnlyList<FormattableString> Cautions,
     IReadOnlyList<Reason> Reasons,
-    IReadOnlyList<Alternative> Alternatives);
+    IReadOnlyList<Alternative> Alternatives,
+    FormattableString Undo);

@@ -9,22 +9,26 @@ namespace Lacet.Core.Recipes;
 /// <param name="Strip">Bare metal from the cut insulation to the tip; null at a stop.</param>
 /// <param name="Preparation">What is done to the end.</param>
 /// <param name="Ferrule">The ferrule; null without one.</param>
-/// <param name="Torque">The torque; null at a stop.</param>
+/// <param name="Torque">The torque; null at a stop, and where nothing is tightened.</param>
+/// <param name="Holding">What holds it, where nothing is tightened; null otherwise.</param>
 /// <param name="Tools">What to take in hand.</param>
 /// <param name="Steps">What to do, in order.</param>
 /// <param name="Cautions">One line each.</param>
 /// <param name="Findings">What is wrong or worth knowing, worst first.</param>
 /// <param name="Reasons">Why each reading is what it is.</param>
 /// <param name="Alternatives">Other ways to prepare the end.</param>
+/// <param name="Undo">How it is undone again; null at a stop.</param>
 public sealed record Recipe(
     Verdict Verdict,
     Window<Length>? Strip,
     Preparation Preparation,
     FerruleChoice? Ferrule,
     TorqueChoice? Torque,
+    Holding? Holding,
     IReadOnlyList<FormattableString> Tools,
     IReadOnlyList<Step> Steps,
     IReadOnlyList<FormattableString> Cautions,
     IReadOnlyList<Finding> Findings,
     IReadOnlyList<Reason> Reasons,
-    IReadOnlyList<Alternative> Alternatives);
+    IReadOnlyList<Alternative> Alternatives,
+    FormattableString? Undo);

@@ -8,41 +8,59 @@ namespace Lacet.Core.Recipes;
 /// <summary>Puts the crafts together: conductor + landing + house rules → recipe. Pure: no clock, no chance, no storage.</summary>
 public static class RecipeBook
 {
-    private static readonly Preparation Nothing = new(PreparationKind.None, null);
-
     /// <summary>The recipe of one end.</summary>
-    public static Recipe For(Conductor conductor, Landing landing, HouseRules rules)
+    public static Recipe For(Conductor conductor, Landing landing, HouseRules rules) => For(new EndAtHand(conductor, landing, rules));
+
+    /// <summary>The recipe of what is in the hand.</summary>
+    public static Recipe For(EndAtHand atHand)
     {
-        var plan = new EndPlan(conductor, landing, rules);
+        var plan = new EndPlan(atHand);
         var findings = EndChecks.Judge(plan);
         if (findings.Any(f => f.Severity == Severity.Stop))
         {
             // Advice that only makes sense for a wire that goes in would bury the reason why it doesn't.
             var stops = findings.Where(f => f.Severity == Severity.Stop).ToList();
             return new Recipe(
-                Verdict.Stop, null, Nothing, null, null, [], [], [], stops,
-                [.. stops.Select(f => new Reason(f.Check, ReadingName.Fit, f.Trust, f.Source, f.Says))], []);
+                Verdict.Stop, null, Preparation.Nothing, null, null, null, [], [], [], stops,
+                [.. stops.Select(f => new Reason(f.Check, ReadingName.Fit, f.Trust, f.Source, f.Says))], [], null);
         }
 
-        var page = landing switch
-        {
-            BindingScrew screw => BindingScrewPage.Write(plan, screw),
-            ScrewClampBlock block => ScrewClampBlockPage.Write(plan, block),
-            _ => throw new ArgumentOutOfRangeException(nameof(landing), landing.Kind, "There is no recipe for this kind."),
-        };
+        var page = Open(plan);
+        var reasons = CommonLines.WithAmpacity(plan, page.Reasons);
         var wanting = findings.Any(f => f.Severity == Severity.Fix)
-            || page.Reasons.Any(r => r.Trust >= Trust.CommonPractice);
+            || reasons.Any(r => r.Trust >= Trust.CommonPractice);
         return new Recipe(
             wanting ? Verdict.Caution : Verdict.Go,
             page.Strip,
             page.Preparation,
             plan.Ferrule,
             plan.Torque,
+            atHand.Landing.IsTightened ? null : Holding.Of(atHand.Landing.Fastening),
             page.Tools,
             page.Steps,
             page.Cautions,
             findings,
-            page.Reasons,
-            page.Alternatives);
+            reasons,
+            page.Alternatives,
+            page.Undo);
     }
+
+    private static Page Open(EndPlan plan) => plan.Landing switch
+    {
+        BindingScrew landing => BindingScrewPage.Write(plan, landing),
+        BackWireClamp landing => BackWireClampPage.Write(plan, landing),
+        BackStab landing => BackStabPage.Write(plan, landing),
+        LeverClamp landing => LeverClampPage.Write(plan, landing),
+        ScrewClampBlock landing => ScrewClampBlockPage.Write(plan, landing),
+        SpringCageBlock landing => SpringCageBlockPage.Write(plan, landing),
+        PushInBlock landing => PushInBlockPage.Write(plan, landing),
+        DeepPushIn landing => DeepPushInPage.Write(plan, landing),
+        InsulationDisplacement landing => InsulationDisplacementPage.Write(plan, landing),
+        Stud landing => StudPage.Write(plan, landing),
+        SetScrewLug landing => SetScrewLugPage.Write(plan, landing),
+        CrimpedLug landing => CrimpedLugPage.Write(plan, landing),
+        PlugScrew landing => PlugScrewPage.Write(plan, landing),
+        SolderLug landing => SolderLugPage.Write(plan, landing),
+        var landing => throw new ArgumentOutOfRangeException(nameof(plan), landing.Kind, "There is no recipe for this kind."),
+    };
 }

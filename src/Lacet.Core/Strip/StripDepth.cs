@@ -1,3 +1,4 @@
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Strip;
@@ -11,4 +12,7 @@ public static class StripDepth
         var tolerance = new Length(depth.Millimetres <= 15 ? 1 : 1.5);
         return new(depth, depth - tolerance, depth + tolerance);
     }
+
+    /// <summary>The window of a landing: of its own depth, or what is usual for its kind.</summary>
+    public static Window<Length> Window(PrintedLanding landing) => landing.TypicalStrip ?? Window(landing.StripDepth);
 }

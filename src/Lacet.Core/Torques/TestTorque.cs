@@ -28,7 +28,15 @@ public sealed record TestTorque(double MostThread, double? Headless, double? Scr
     internal static Window<Torque> WindowFor(TypicalBlock block)
     {
         var row = ForThread(block.Thread);
-        var test = new Torque((string.Equals(block.Drive, "II", StringComparison.Ordinal) ? row.Screwdriver : row.Other)!.Value);
+        return Around(string.Equals(block.Drive, "II", StringComparison.Ordinal) ? row.Screwdriver : row.Other);
+    }
+
+    /// <summary>A usual window for a nut on a stud.</summary>
+    internal static Window<Torque> WindowFor(Length stud) => Around(ForThread(stud.Millimetres).Other);
+
+    private static Window<Torque> Around(double? newtonMetres)
+    {
+        var test = new Torque(newtonMetres!.Value);
         return new(test * UsualTarget, test, test * UsualMost);
     }
 }

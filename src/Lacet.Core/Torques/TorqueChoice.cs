@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
@@ -9,15 +10,42 @@ namespace Lacet.Core.Torques;
 /// <param name="Reason">Why.</param>
 public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Reason)
 {
-    /// <summary>Order of trust: what is marked on the device rules; without a marking, what the trade usually does.</summary>
-    public static TorqueChoice For(Landing landing, HouseRules rules) => landing.TorqueMarking is { } marking
-        ? Marked(marking, rules)
-        : landing switch
-        {
-            BindingScrew => UsualForReceptacles(),
-            ScrewClampBlock block => UsualForBlocks(block),
-            _ => throw new ArgumentOutOfRangeException(nameof(landing), landing.Kind, "There is no usual torque for this kind."),
-        };
+    /// <summary>
+    /// Order of trust: what is marked on the device rules; without a marking the standard tables; without a table what
+    /// the trade usually does. Null where nothing is tightened.
+    /// </summary>
+    /// <param name="landing">The landing.</param>
+    /// <param name="conductor">The conductor, since lug tables go by it.</param>
+    /// <param name="usual">What a lug for the conductor usually has: socket across flats and bolt, in.</param>
+    /// <param name="rules">House rules: the tolerance on a single value.</param>
+    public static TorqueChoice? For(Landing landing, Conductor conductor, (double SocketIn, double BoltIn) usual, HouseRules rules) => landing switch
+    {
+        { IsTightened: false } => null,
+        { TorqueMarking: { } marking } => Marked(marking, rules),
+        ScrewClampBlock block => UsualForBlocks(block),
+        Stud stud => UsualForStuds(stud),
+        SetScrewLug lug when LugTorque.OfSetScrew(lug, conductor, usual.SocketIn) is var (value, by, measured) => ByTable(value, by, measured, rules),
+        CrimpedLug lug when LugTorque.OfBolt(lug.BoltDiameterIn ?? usual.BoltIn) is var (value, by) =>
+            ByTable(value, by, lug.BoltDiameterIn is not null, rules),
+        PlugScrew => Usual(landing.Kind, $"No torque is given, so the usual range for plugs. Find the marking on the plug or its sheet."),
+        BackWireClamp => Usual(landing.Kind, $"No torque is given, so the usual range for back-wire clamps. Find the marking on the strap or the box."),
+        _ => Usual(landing.Kind, $"No torque is given, so the usual range for receptacle screws, {TypicalTorque.For(landing.Kind):range}. Find the marking: many 15 and 20 A devices ask for more."),
+    };
+
+    private static TorqueChoice ByTable(Torque value, FormattableString by, bool measured, HouseRules rules)
+    {
+        var tolerance = rules.SingleValueTolerance;
+        var window = new Window<Torque>(value, value * (1 - tolerance), value * (1 + tolerance));
+        var trust = measured ? Trust.Standard : Trust.CommonPractice;
+        return new(window, trust, new(
+            "torque-standard-table",
+            ReadingName.Tighten,
+            trust,
+            LugTorque.Source,
+            measured
+                ? (FormattableString)$"No torque is marked. The table has {window:target} for {by}; a reading within ±{tolerance * 100:0} % passes, which is a house rule."
+                : $"No torque is marked and nobody measured the screw. The table has {window:target} for {by}, which is usual here. Measure it, or find the marking."));
+    }
 
     private static TorqueChoice Marked(TorqueMarking marking, HouseRules rules)
     {
@@ -32,15 +60,18 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
                 : $"{window:range} is marked; aim at the middle."));
     }
 
-    private static TorqueChoice UsualForReceptacles()
+    private static TorqueChoice Usual(string kind, FormattableString text) => new(TypicalTorque.For(kind), Trust.CommonPractice, new(
+        "torque-common-practice", ReadingName.Tighten, Trust.CommonPractice, "common practice (from memory)", text));
+
+    private static TorqueChoice UsualForStuds(Stud stud)
     {
-        var window = TypicalTorque.For("binding-screw");
+        var window = TestTorque.WindowFor(stud.Diameter);
         return new(window, Trust.CommonPractice, new(
             "torque-common-practice",
             ReadingName.Tighten,
             Trust.CommonPractice,
-            "common practice (from memory)",
-            $"No torque is given, so the usual range for receptacle screws, {window:range}. Find the marking: many 15 and 20 A devices ask for more."));
+            "IEC 60947-1 test torque for nuts of that thread (from memory)",
+            $"No torque is given. The standard tests a nut on M{stud.Diameter.Millimetres:0.#} at {window:least}. Find the value on the block or its sheet."));
     }
 
     private static TorqueChoice UsualForBlocks(ScrewClampBlock block)

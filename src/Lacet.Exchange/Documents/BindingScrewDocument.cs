@@ -8,7 +8,6 @@ public sealed record BindingScrewDocument : LandingDocument
     /// <summary>#6, #8 or #10; null is taken as #8.</summary>
     public string? Screw { get; init; }
 
-    /// <inheritdoc/>
-    public override Landing Read() => new BindingScrew(
+    private protected override Landing ReadKind() => new BindingScrew(
         Screw is null ? null : ScrewSize.Parse(Screw), TorqueMarking?.Read(), MetalSet);
 }

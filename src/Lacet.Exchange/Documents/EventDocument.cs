@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Lacet.Core.Checks.End;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
@@ -62,6 +63,10 @@ public sealed record TerminationDocument(
     Readout? MeasuredStrip,
     TighteningDocument Tightening)
 {
+    /// <summary>A second wire in the same landing; left out where there is none.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public ConductorDocument? Second { get; init; }
+
     /// <summary>What the checks of made ends find in it.</summary>
     public IReadOnlyList<Finding> Judge() => EndChecks.Judge(new MadeEnd(
         Recipe.LandingKind,
@@ -74,17 +79,8 @@ public sealed record TerminationDocument(
 public sealed record ReadingsDocument(
     string LandingKind, Verdict Verdict, WindowDocument? Strip, PreparationDocument Preparation, FerruleDocument? Ferrule, TorqueDocument? Torque);
 
-/// <summary>The house rules as they were.</summary>
-public sealed record HouseRulesDocument(
-    FerrulesOnFineStrands FerrulesOnFineStrands, FerruleColours FerruleColours, double SingleValueTolerance)
-{
-    /// <summary>Writes house rules.</summary>
-    public static HouseRulesDocument Of(HouseRules rules) =>
-        new(rules.FerrulesOnFineStrands, rules.FerruleColours, rules.SingleValueTolerance);
-}
-
 /// <summary>How it was tightened.</summary>
-/// <param name="Method">reading, preset or by-feel.</param>
+/// <param name="Method">reading, preset, by-feel or seated.</param>
 /// <param name="Torque">The peak read, or the setting; null by feel.</param>
 /// <param name="Tool">Which tool; null by feel.</param>
 /// <param name="Simulated">Whether a stand-in measured it.</param>
@@ -95,6 +91,7 @@ public sealed record TighteningDocument(TighteningMethod Method, Readout? Torque
     {
         (TighteningMethod.Reading, { } peak) => new Tightening.Reading(new(peak.Value), Tool ?? "", Simulated),
         (TighteningMethod.Preset, { } setting) => new Tightening.Preset(Tool ?? "", new(setting.Value)),
+        (TighteningMethod.Seated, _) => new Tightening.Seated(),
         _ => new Tightening.ByFeel(),
     };
 }

@@ -7,7 +7,19 @@ namespace Lacet.Exchange.Documents;
 /// <summary>A landing as it is written in JSON; <c>kind</c> tells which.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(BindingScrewDocument), "binding-screw")]
+[JsonDerivedType(typeof(BackWireClampDocument), "back-wire-clamp")]
+[JsonDerivedType(typeof(BackStabDocument), "back-stab")]
+[JsonDerivedType(typeof(LeverDocument), "lever")]
 [JsonDerivedType(typeof(ScrewClampBlockDocument), "screw-clamp-block")]
+[JsonDerivedType(typeof(SpringCageBlockDocument), "spring-cage-block")]
+[JsonDerivedType(typeof(PushInBlockDocument), "push-in-block")]
+[JsonDerivedType(typeof(DeepPushInDocument), "deep-push-in")]
+[JsonDerivedType(typeof(InsulationDisplacementDocument), "insulation-displacement")]
+[JsonDerivedType(typeof(StudDocument), "stud")]
+[JsonDerivedType(typeof(SetScrewLugDocument), "set-screw-lug")]
+[JsonDerivedType(typeof(CrimpedLugDocument), "crimped-lug")]
+[JsonDerivedType(typeof(PlugScrewDocument), "plug-screw")]
+[JsonDerivedType(typeof(SolderLugDocument), "solder-lug")]
 public abstract record LandingDocument
 {
     /// <summary>The torque marked on it; null where nothing is marked.</summary>
@@ -16,8 +28,33 @@ public abstract record LandingDocument
     /// <summary>The metals it is marked for; copper only where nothing is marked.</summary>
     public IReadOnlyList<Material>? Metals { get; init; }
 
+    /// <summary>Whether it is marked for two conductors; null where nothing is marked.</summary>
+    public bool? TakesTwo { get; init; }
+
+    /// <summary>The temperature its terminals are marked for: 60, 75 or 90 °C; null where nothing is marked.</summary>
+    public int? TemperatureC { get; init; }
+
     /// <summary>The landing; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.</summary>
-    public abstract Landing Read();
+    public Landing Read()
+    {
+        var landing = ReadKind();
+        if (TorqueMarking is not null && !landing.IsTightened)
+        {
+            throw new Core.Quantities.ImpossibleInputException(
+                "landing.torqueMarking", $"A {landing.SaidAs} is not tightened: it has no torque.");
+        }
+
+        return landing with
+        {
+            TakesTwo = TakesTwo ?? landing.TakesTwo,
+            TemperatureC = TemperatureC is null or 60 or 75 or 90
+                ? TemperatureC
+                : throw new Core.Quantities.ImpossibleInputException("landing.temperatureC", "Terminals are marked for 60, 75 or 90 °C."),
+        };
+    }
+
+    /// <summary>What the kind has of its own.</summary>
+    private protected abstract Landing ReadKind();
 
     /// <summary>The metals as a set.</summary>
     private protected HashSet<Material>? MetalSet => Metals is { Count: > 0 } metals ? [.. metals] : null;

@@ -1,5 +1,5 @@
 using Lacet.Core.Ferrules;
-using Lacet.Core.Hooks;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 
@@ -12,29 +12,33 @@ public sealed record RecipeDocument(
     PreparationDocument Preparation,
     FerruleDocument? Ferrule,
     TorqueDocument? Torque,
+    HoldingDocument? Holding,
     IReadOnlyList<string> Tools,
     IReadOnlyList<StepDocument> Steps,
     IReadOnlyList<string> Cautions,
     IReadOnlyList<FindingDocument> Findings,
     IReadOnlyList<ReasonDocument> Reasons,
-    IReadOnlyList<AlternativeDocument> Alternatives)
+    IReadOnlyList<AlternativeDocument> Alternatives,
+    string? Undo)
 {
     /// <summary>Renders a recipe.</summary>
     public static RecipeDocument Of(Recipe recipe, UnitLead lead) => new(
         recipe.Verdict,
         recipe.Strip is { } strip ? WindowDocument.Of(strip) : null,
-        PreparationDocument.Of(recipe, lead),
+        PreparationDocument.Of(recipe.Preparation, lead),
         recipe.Ferrule is { } ferrule ? FerruleDocument.Of(ferrule) : null,
         recipe.Torque is { } torque
             ? new(
                 torque.Window.Read(WindowPart.Target), torque.Window.Read(WindowPart.Least), torque.Window.Read(WindowPart.Most), torque.Trust)
             : null,
+        recipe.Holding is { } holding ? new(holding.Fastening, holding.Headline.ToString(lead), holding.Detail.ToString(lead)) : null,
         [.. recipe.Tools.Select(t => t.ToString(lead))],
         [.. recipe.Steps.Select(s => new StepDocument(s.Id, s.Operation, s.Text.ToString(lead), s.HoldPoint?.ToString(lead)))],
         [.. recipe.Cautions.Select(c => c.ToString(lead))],
         [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
         [.. recipe.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))],
-        [.. recipe.Alternatives.Select(a => new AlternativeDocument(a.Kind, WindowDocument.Of(a.Strip), a.Text.ToString(lead)))]);
+        [.. recipe.Alternatives.Select(a => new AlternativeDocument(a.Kind, WindowDocument.Of(a.Strip), a.Text.ToString(lead)))],
+        recipe.Undo?.ToString(lead));
 }
 
 /// <summary>A window of lengths.</summary>
@@ -64,31 +68,20 @@ public sealed record TorqueDocument(Readout Target, Readout Least, Readout Most,
 public sealed record PreparationDocument(
     PreparationKind Kind, string? Direction, AngleDocument? AngleDegrees, string Headline, string Detail)
 {
-    /// <summary>Renders the preparation of a recipe.</summary>
-    public static PreparationDocument Of(Recipe recipe, UnitLead lead)
-    {
-        var kind = recipe.Preparation.Kind;
-        return (recipe.Preparation.Hook, recipe.Ferrule) switch
-        {
-            (HookGeometry hook, _) => new(
-                kind,
-                "clockwise",
-                new(hook.AngleTarget, hook.AngleLeast, Math.Round(hook.AngleMost, 1)),
-                $"Hook {hook.AngleTarget:0}°",
-                $"Clockwise. {hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° passes."),
-            (_, { } ferrule) => new(kind, null, null, $"Ferrule {ferrule.Size.Read().Metric}", Describe(ferrule).ToString(lead)),
-            _ when kind == PreparationKind.Straight => new(kind, null, null, "Straight", "Bare, no hook, no ferrule."),
-            _ => new(kind, null, null, "None", "Do not land it here."),
-        };
-    }
-
-    private static FormattableString Describe(FerruleChoice ferrule) => ferrule.Collar switch
-    {
-        Collar.None => $"Sleeve {ferrule.Pin} long, without collar.",
-        Collar.Large => $"Pin {ferrule.Pin}, large collar, {ferrule.Colour} in {FerruleChoice.Say(ferrule.Series)}.",
-        _ => $"Pin {ferrule.Pin}, {ferrule.Colour} in {FerruleChoice.Say(ferrule.Series)}.",
-    };
+    /// <summary>Renders a preparation.</summary>
+    public static PreparationDocument Of(Preparation preparation, UnitLead lead) => new(
+        preparation.Kind,
+        preparation.Hook is null ? null : "clockwise",
+        preparation.Hook is { } hook ? new(hook.AngleTarget, hook.AngleLeast, Math.Round(hook.AngleMost, 1)) : null,
+        preparation.Headline.ToString(lead),
+        preparation.Detail.ToString(lead));
 }
+
+/// <summary>What holds the end where nothing is tightened.</summary>
+/// <param name="Fastening">What holds it.</param>
+/// <param name="Headline">In a word or two.</param>
+/// <param name="Detail">What the hand does.</param>
+public sealed record HoldingDocument(Fastening Fastening, string Headline, string Detail);
 
 /// <summary>How far a hook goes round, degrees.</summary>
 public sealed record AngleDocument(double Target, double Least, double Most);
@@ -102,7 +95,7 @@ public sealed record FerruleDocument(Readout Size, Readout Pin, ColourDocument? 
         ferrule.Pin.Read(),
         ferrule.Colour is { } colour ? new(colour, FerruleChoice.Say(ferrule.Series)) : null,
         ferrule.Collar,
-        Twin: false);
+        ferrule.Twin);
 }
 
 /// <summary>A collar's colour, in the series that gives it its meaning.</summary>

@@ -1,6 +1,6 @@
 namespace Lacet.Exchange.Documents;
 
-/// <summary>The three ways in which tightening is recorded.</summary>
+/// <summary>The ways in which tightening is recorded.</summary>
 public enum TighteningMethod
 {
     /// <summary>A digital reading.</summary>
@@ -11,4 +11,7 @@ public enum TighteningMethod
 
     /// <summary>Nothing measured it.</summary>
     ByFeel,
+
+    /// <summary>Nothing is tightened here: a spring, a lever, a pivot or solder holds it.</summary>
+    Seated,
 }

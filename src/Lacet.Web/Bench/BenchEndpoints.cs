@@ -22,7 +22,8 @@ internal static class BenchEndpoints
         bench.MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters)).WithSummary("Usual pairs of wire and landing");
         app.MapGet("/api/conductors", (string build) => TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build"))))
             .WithTags("Bench").WithSummary("The wire rack: stocked sizes in one build").ProducesInputProblems();
-        app.MapGet("/api/landings", () => TypedResults.Ok(Catalogue.Landings)).WithTags("Bench").WithSummary("Usual landings");
+        app.MapGet("/api/landings", () => TypedResults.Ok(Catalogue.Kinds)).WithTags("Bench").WithSummary("Kinds of landing, with usual ones");
+        app.MapGet("/api/house-rules", () => TypedResults.Ok(HouseRuleText.All)).WithTags("Bench").WithSummary("The house rules, both schools named");
     }
 
     internal static void ProducesInputProblems(this RouteHandlerBuilder endpoint) => endpoint
@@ -40,16 +41,11 @@ internal static class BenchEndpoints
         : mm is > 0 and <= LongestStrip ? new Length(mm.Value)
         : throw new ImpossibleInputException("measuredStripMm", "A measured strip must be more than 0 and at most 200 mm.");
 
-    private static Ok<RecipeDocument> Recipe(BenchRequest request) => TypedResults.Ok(RecipeDocument.Of(
-        RecipeBook.For(request.Conductor.Read(), request.Landing.Read(), HouseRules.Default), Of(request.Lead)));
+    private static Ok<RecipeDocument> Recipe(BenchRequest request) =>
+        TypedResults.Ok(RecipeDocument.Of(RecipeBook.For(request.Read()), Of(request.Lead)));
 
     private static Ok<SceneDocument> Section(SectionRequest request) => TypedResults.Ok(SceneDocument.Of(
-        EndSection.Of(
-            request.Conductor.Read(),
-            request.Landing.Read(),
-            HouseRules.Default,
-            new AsMade(MeasuredStrip(request.MeasuredStripMm), null)),
-        Of(request.Lead)));
+        EndSection.Of(request.Read(), new AsMade(MeasuredStrip(request.MeasuredStripMm), null)), Of(request.Lead)));
 
     private static Ok<WireTextAnswer> Wire(WireTextRequest request)
     {

@@ -12,15 +12,44 @@ internal static class Catalogue
     private static readonly TorqueMarkingDocument ReceptacleTorque = new("lbf·in", Least: 14, Most: 18);
     private static readonly TorqueMarkingDocument BlockTorque = new("N·m", Least: 0.5, Most: 0.8);
 
-    internal static IReadOnlyList<LandingSample> Landings { get; } =
+    internal static IReadOnlyList<LandingKind> Kinds { get; } =
     [
-        .. ScrewSize.All.Select(s => Sample($"{s.Name} binding screw", new BindingScrewDocument { Screw = s.Name })),
-        Block("Block to 2.5 mm²", 0.25, 2.5, 8),
-        Block("Block to 4 mm²", 0.5, 4, 9),
-        Block("Block to 10 mm²", 0.75, 10, 11),
-        Block("Block to 16 mm²", 1.5, 16, 12),
-        Block("Block to 35 mm²", 6, 35, 18),
-        Block("Block to 120 mm²", 35, 120, 32),
+        Kind("binding-screw", "Binding screw", [.. ScrewSize.All.Select(s => ($"{s.Name} screw", (LandingDocument)new BindingScrewDocument { Screw = s.Name }))]),
+        Kind("back-wire-clamp", "Back-wire clamp", [("Clamp", new BackWireClampDocument())]),
+        Kind("back-stab", "Back-stab hole", [("Back-stab", new BackStabDocument())]),
+        Kind(
+            "screw-clamp-block",
+            "Screw-clamp block",
+            [
+                Block("to 2.5 mm²", 0.25, 2.5, 8), Block("to 4 mm²", 0.5, 4, 9), Block("to 10 mm²", 0.75, 10, 11), Block("to 16 mm²", 1.5, 16, 12),
+                Block("to 35 mm²", 6, 35, 18), Block("to 120 mm²", 35, 120, 32),
+            ]),
+        Kind(
+            "spring-cage-block",
+            "Spring-cage block",
+            [("to 2.5 mm²", new SpringCageBlockDocument { LeastMm2 = 0.08, MostMm2 = 2.5 }), ("to 4 mm²", new SpringCageBlockDocument()), ("to 10 mm²", new SpringCageBlockDocument { LeastMm2 = 0.2, MostMm2 = 10 })]),
+        Kind(
+            "push-in-block",
+            "Push-in block",
+            [("to 2.5 mm²", new PushInBlockDocument { LeastMm2 = 0.14, MostMm2 = 2.5 }), ("to 4 mm²", new PushInBlockDocument()), ("to 10 mm²", new PushInBlockDocument { LeastMm2 = 0.5, MostMm2 = 10 })]),
+        Kind("deep-push-in", "Deep push-in", [("Throat", new DeepPushInDocument())]),
+        Kind("lever", "Lever clamp", [("Lever", new LeverDocument())]),
+        Kind("insulation-displacement", "Insulation displacement", [("Block", new InsulationDisplacementDocument())]),
+        Kind(
+            "stud",
+            "Stud: ring or fork",
+            [("M4 ring", new StudDocument { StudDiameterMm = 4 }), ("M5 ring", new StudDocument { StudDiameterMm = 5 }), ("M4 fork", new StudDocument { StudDiameterMm = 4, Termination = RingShape.Fork })]),
+        Kind(
+            "set-screw-lug",
+            "Set-screw lug",
+            [
+                ("to 2 AWG", new SetScrewLugDocument { LeastMm2 = 2, MostMm2 = 35, Drive = LugDrive.Slotted }),
+                ("to 1/0", new SetScrewLugDocument { LeastMm2 = 2, MostMm2 = 54, Drive = LugDrive.HexSocket, AcrossFlatsIn = 0.1875 }),
+                ("to 250", new SetScrewLugDocument { LeastMm2 = 13, MostMm2 = 127, Drive = LugDrive.HexSocket, AcrossFlatsIn = 0.3125 }),
+            ]),
+        Kind("crimped-lug", "Crimped lug", [("1/4 in bolt", new CrimpedLugDocument { BoltDiameterIn = 0.25 }), ("3/8 in bolt", new CrimpedLugDocument { BoltDiameterIn = 0.375 })]),
+        Kind("plug-screw", "Plug", [("Hook", new PlugScrewDocument()), ("Plate", new PlugScrewDocument { Grip = PlugGrip.Clamp })]),
+        Kind("solder-lug", "Solder lug", [("Tag", new SolderLugDocument())]),
     ];
 
     internal static IReadOnlyList<StarterPair> Starters { get; } =
@@ -47,8 +76,8 @@ internal static class Catalogue
         }),
     ];
 
-    private static LandingSample Block(string name, double least, double most, double depth) =>
-        Sample(name, Terminal(least, most, depth, null));
+    private static (string, LandingDocument) Block(string name, double least, double most, double depth) =>
+        (name, Terminal(least, most, depth, null));
 
     private static ScrewClampBlockDocument Terminal(double least, double most, double depth, TorqueMarkingDocument? torque) => new()
     {
@@ -59,6 +88,9 @@ internal static class Catalogue
         TorqueMarking = torque,
     };
 
-    private static LandingSample Sample(string name, LandingDocument landing) =>
-        new(name, landing, SceneDocument.Of(LandingSketch.Of(landing.Read()), UnitLead.Metric));
+    private static LandingKind Kind(string kind, string name, (string Name, LandingDocument Landing)[] samples) => new(
+        kind,
+        name,
+        samples[0].Landing.Read().IsTightened,
+        [.. samples.Select(s => new LandingSample(s.Name, s.Landing, SceneDocument.Of(LandingSketch.Of(s.Landing.Read()), UnitLead.Metric)))]);
 }

@@ -12,6 +12,13 @@ namespace Lacet.Web.Bench;
 /// <param name="Section">Its cross-section, to scale.</param>
 public sealed record RackSize(string Name, SizeSystem System, Readout Area, Readout InsulationOuterDiameter, SceneDocument Section);
 
+/// <summary>A kind of landing in the picker.</summary>
+/// <param name="Kind">The kind.</param>
+/// <param name="Name">What a person calls it.</param>
+/// <param name="IsTightened">Whether it is tightened to a torque.</param>
+/// <param name="Samples">Usual ones; the middle is what most people have in hand.</param>
+public sealed record LandingKind(string Kind, string Name, bool IsTightened, IReadOnlyList<LandingSample> Samples);
+
 /// <summary>A landing in the picker.</summary>
 /// <param name="Name">What a person calls it.</param>
 /// <param name="Landing">Its data.</param>

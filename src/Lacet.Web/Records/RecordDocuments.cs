@@ -17,6 +17,8 @@ namespace Lacet.Web.Records;
 /// <param name="Landing">Where it went; needed for a termination.</param>
 /// <param name="MeasuredStripMm">Measured strip length, where somebody measured.</param>
 /// <param name="Tightening">How it was tightened; needed for a termination.</param>
+/// <param name="HouseRules">The house rules it was done to; what is left out is the default.</param>
+/// <param name="Second">A second wire in the same landing.</param>
 public sealed record NewRecord(
     Guid Id,
     string Device,
@@ -28,10 +30,12 @@ public sealed record NewRecord(
     ConductorDocument? Conductor = null,
     LandingDocument? Landing = null,
     double? MeasuredStripMm = null,
-    NewTightening? Tightening = null);
+    NewTightening? Tightening = null,
+    HouseRulesDocument? HouseRules = null,
+    ConductorDocument? Second = null);
 
 /// <summary>How it was tightened, as a client sends it.</summary>
-/// <param name="Method">reading, preset or by-feel.</param>
+/// <param name="Method">reading, preset, by-feel; seated where nothing is tightened.</param>
 /// <param name="ReadingId">The peak of a connected tool; then value, unit and tool are taken from it.</param>
 /// <param name="Value">A reading typed in, or the preset tool's setting.</param>
 /// <param name="Unit">N·m, lbf·in or lbf·ft.</param>

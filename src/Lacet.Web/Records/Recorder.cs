@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Lacet.Core.Checks.End;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
@@ -75,7 +76,8 @@ internal sealed class Recorder(EventsTable events, PeopleTable people, ReadingsT
 
         var conductor = (request.Conductor ?? throw new ImpossibleInputException("conductor", "Say which wire it was.")).Read();
         var landing = (request.Landing ?? throw new ImpossibleInputException("landing", "Say where it went.")).Read();
-        var recipe = RecipeBook.For(conductor, landing, HouseRules.Default);
+        var rules = request.HouseRules?.Read() ?? HouseRules.Default;
+        var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules) { Second = request.Second?.Read() });
         if (recipe.Verdict == Verdict.Stop)
         {
             throw new ImpossibleInputException(
@@ -86,17 +88,27 @@ internal sealed class Recorder(EventsTable events, PeopleTable people, ReadingsT
         return new TerminationDocument(
             request.Conductor,
             request.Landing,
-            HouseRulesDocument.Of(HouseRules.Default),
+            HouseRulesDocument.Of(rules),
             new ReadingsDocument(landing.Kind, written.Verdict, written.Strip, written.Preparation, written.Ferrule, written.Torque),
             BenchEndpoints.MeasuredStrip(request.MeasuredStripMm)?.Read(),
-            await TighteningAsync(request.Tightening ?? throw new ImpossibleInputException("tightening", "Say how it was tightened.")));
+            await TighteningAsync(request.Tightening ?? throw new ImpossibleInputException("tightening", "Say how it was tightened."), landing))
+        {
+            Second = request.Second,
+        };
     }
 
-    private async Task<TighteningDocument> TighteningAsync(NewTightening tightening)
+    private async Task<TighteningDocument> TighteningAsync(NewTightening tightening, Landing landing)
     {
-        if (tightening.Method == TighteningMethod.ByFeel)
+        if (landing.IsTightened == (tightening.Method == TighteningMethod.Seated))
         {
-            return new(TighteningMethod.ByFeel, null, null, Simulated: false);
+            throw new ImpossibleInputException("tightening.method", landing.IsTightened
+                ? $"A {landing.SaidAs} is tightened: say how."
+                : $"A {landing.SaidAs} is not tightened: record it as seated.");
+        }
+
+        if (tightening.Method is TighteningMethod.ByFeel or TighteningMethod.Seated)
+        {
+            return new(tightening.Method, null, null, Simulated: false);
         }
 
         if (tightening is { Method: TighteningMethod.Reading, ReadingId: { } id })

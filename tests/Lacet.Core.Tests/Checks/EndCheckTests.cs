@@ -1,4 +1,5 @@
 using Lacet.Core.Checks.End;
+using Lacet.Core.Ferrules;
 using Lacet.Core.Recipes;
 
 namespace Lacet.Core.Tests.Checks;
@@ -32,6 +33,47 @@ public sealed class EndCheckTests
             Plan(Ends.Wire("2.5 mm²"), Ends.Block(ferrule: FerruleAcceptance.Required)), Severity.Note, Plan(Ends.Wire("2.5 mm²"), Ends.Block())),
         ["range-by-pairing"] = (Plan(Ends.Wire("12"), Ends.Block(4, 10)), Severity.Note, Plan(Ends.Wire("12"), Ends.Block(2.5, 10))),
         ["thin-wire-under-screw"] = (Plan(Ends.Wire("18"), Ends.Screw()), Severity.Note, Plan(Ends.Wire("16"), Ends.Screw())),
+        ["build-not-accepted"] = (
+            Plan(Ends.Wire("14", Build.Stranded), new BackStab(new())), Severity.Stop, Plan(Ends.Wire("14"), new BackStab(new()))),
+        ["two-conductors"] = (
+            Plan(Two("14", Ends.Screw())), Severity.Stop, Plan(Two("14", new BackWireClamp(new(), Ends.Marked(12, 18))))),
+        ["two-sizes-together"] = (
+            Plan(Two("1.5 mm²", Pair(), "2.5 mm²")), Severity.Stop, Plan(Two("1.5 mm²", Pair()))),
+        ["two-too-thick"] = (Plan(Two("2.5 mm²", Pair())), Severity.Stop, Plan(Two("1.5 mm²", Pair()))),
+        ["no-twin-fits"] = (
+            Plan(Two("0.25 mm²", Pair(least: 0.2), build: Build.FineStranded)), Severity.Stop, Plan(Two("0.5 mm²", Pair(), build: Build.FineStranded))),
+        ["end-used-before"] = (
+            Plan(At("14", Ends.Screw()) with { Condition = EndCondition.UsedHook }),
+            Severity.Stop,
+            Plan(At("14", Ends.Screw(), Build.Stranded) with { Condition = EndCondition.Ringed })),
+        ["tinned-strands"] = (
+            Plan(At("14", Ends.Block(), Build.Stranded) with { Condition = EndCondition.Tinned }),
+            Severity.Stop,
+            Plan(At("18", new SolderLug(null), Build.Stranded) with { Condition = EndCondition.Tinned })),
+        ["no-ring-fits"] = (
+            Plan(Ends.Wire("28", Build.Stranded), new Stud(4, null, null, null)), Severity.Stop, Plan(Ends.Wire("22", Build.Stranded), new Stud(4, null, null, null))),
+        ["insulation-not-displaced"] = (
+            Plan(Ends.Wire("0.75 mm²", od: 4), new InsulationDisplacement(null, null, null, null)),
+            Severity.Stop,
+            Plan(Ends.Wire("0.75 mm²", od: 3.5), new InsulationDisplacement(null, null, null, null))),
+        ["terminal-overloaded"] = (
+            Plan(At("14", Ends.Screw()) with { CircuitAmps = 20 }), Severity.Stop, Plan(At("12", Ends.Screw()) with { CircuitAmps = 20 })),
+        ["back-stab-over-15-a"] = (
+            Plan(At("14", new BackStab(new())) with { CircuitAmps = 20 }), Severity.Stop, Plan(At("14", new BackStab(new())) with { CircuitAmps = 15 })),
+        ["back-stab-by-house-rule"] = (
+            Plan(Ends.Wire("14"), new BackStab(new())),
+            Severity.Fix,
+            new EndPlan(Ends.Wire("14"), new BackStab(new()), HouseRules.Default with { BackStabHoles = BackStabHoles.FourteenSolidTo15A })),
+        ["receptacle-by-house-rule"] = (
+            Plan(Ends.Wire("14"), Ends.Screw()),
+            Severity.Note,
+            new EndPlan(Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { ReceptacleWiring = ReceptacleWiring.HookOnScrew })),
+        ["solid-in-crimp"] = (
+            Plan(Ends.Wire("14"), new Stud(4, null, null, null)), Severity.Fix, Plan(Ends.Wire("14", Build.Stranded), new Stud(4, null, null, null))),
+        ["weak-crimp-shape"] = (
+            Plan(At("2.5 mm²", Ends.Block(), Build.FineStranded) with { CrimpShape = CrimpShape.AlternatingFlats }),
+            Severity.Fix,
+            Plan(At("2.5 mm²", Ends.Block(), Build.FineStranded) with { CrimpShape = CrimpShape.Square })),
         ["torque-not-marked"] = (Plan(Ends.Wire("14"), Ends.UnmarkedScrew()), Severity.Note, Plan(Ends.Wire("14"), Ends.Screw())),
     };
 
@@ -146,6 +188,15 @@ public sealed class EndCheckTests
         f => Assert.Equal(Severity.Stop, f.Severity));
 
     private static EndPlan Plan(Conductor wire, Landing landing) => new(wire, landing, HouseRules.Default);
+
+    private static EndPlan Plan(EndAtHand atHand) => new(atHand);
+
+    private static EndAtHand At(string wire, Landing landing, Build build = Build.Solid) => new(Ends.Wire(wire, build), landing, HouseRules.Default);
+
+    private static EndAtHand Two(string wire, Landing landing, string? second = null, Build build = Build.Solid) =>
+        At(wire, landing, build) with { Second = Ends.Wire(second ?? wire, build) };
+
+    private static Landing Pair(double least = 0.5) => Ends.Block(least) with { TakesTwo = true };
 
     /// <summary>A screw smaller than any in the table, since all of those cover a wire of 10 AWG.</summary>
     private static BindingScrew TinyHead() => new(new ScrewSize("#4", 2.84, 5.5), Ends.Marked(14, 18));

@@ -8,7 +8,7 @@ public sealed class TorqueTests
     [Fact]
     public void A_marked_range_is_aimed_at_in_its_middle()
     {
-        var choice = TorqueChoice.For(Ends.Screw(torque: Ends.Marked(14, 18)), HouseRules.Default);
+        var choice = Ends.Torque(Ends.Screw(torque: Ends.Marked(14, 18)));
         Assert.Equal(Trust.Marking, choice.Trust);
         Assert.Equal(16, choice.Window.Target.InchPounds, 1e-9);
         Assert.Equal(14, choice.Window.Least.InchPounds, 1e-9);
@@ -29,7 +29,7 @@ public sealed class TorqueTests
     [Fact]
     public void Without_a_marking_a_receptacle_screw_gets_what_is_usual_and_says_so()
     {
-        var choice = TorqueChoice.For(Ends.UnmarkedScrew(), HouseRules.Default);
+        var choice = Ends.Torque(Ends.UnmarkedScrew());
         Assert.Equal(Trust.CommonPractice, choice.Trust);
         Assert.Equal(12, choice.Window.Target.InchPounds, 1e-9);
         Assert.Contains("Find the marking", Ends.Read(choice.Reason.Text), StringComparison.Ordinal);
@@ -46,7 +46,7 @@ public sealed class TorqueTests
     [InlineData(95, 10, 16)]
     public void Without_a_marking_a_block_gets_its_usual_screw_s_test_torque(double most, double leastNm, double mostNm)
     {
-        var window = TorqueChoice.For(Ends.Block(0.5, most, marked: false), HouseRules.Default).Window;
+        var window = Ends.Torque(Ends.Block(0.5, most, marked: false)).Window;
         Assert.Equal(leastNm, window.Least.NewtonMetres, 1e-9);
         Assert.Equal(mostNm, window.Most.NewtonMetres, 1e-9);
     }
@@ -54,7 +54,7 @@ public sealed class TorqueTests
     [Fact]
     public void A_larger_block_never_asks_for_less() => Gen.Select(Gen.Double[0.5, 120], Gen.Double[0.5, 120]).Sample((a, b) =>
     {
-        double Torque(double most) => TorqueChoice.For(Ends.Block(0.5, most, marked: false), HouseRules.Default).Window.Target.NewtonMetres;
+        double Torque(double most) => Ends.Torque(Ends.Block(0.5, most, marked: false)).Window.Target.NewtonMetres;
         Assert.True(Torque(Math.Min(a, b)) <= Torque(Math.Max(a, b)));
     });
 

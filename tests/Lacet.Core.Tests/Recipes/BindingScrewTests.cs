@@ -13,7 +13,9 @@ public sealed class BindingScrewTests
         Assert.Equal(PreparationKind.Hook, recipe.Preparation.Kind);
         Assert.Equal(270, recipe.Preparation.Hook!.AngleTarget);
         Assert.Equal(Trust.Marking, recipe.Torque!.Trust);
-        Assert.Empty(recipe.Findings);
+        // Only a house that pigtails to clamps first has something to say.
+        Assert.Equal(["receptacle-by-house-rule"], recipe.Findings.Select(f => f.Check));
+        Assert.Empty(Ends.Recipe(Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { ReceptacleWiring = ReceptacleWiring.HookOnScrew }).Findings);
     }
 
     [Fact]

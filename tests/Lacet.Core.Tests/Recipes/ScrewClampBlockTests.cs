@@ -90,7 +90,7 @@ public sealed class ScrewClampBlockTests
     [Fact]
     public void What_the_block_does_not_say_is_typical_and_marked_so()
     {
-        var recipe = Ends.Recipe(Ends.Wire("2.5 mm²"), new ScrewClampBlock(null, null, null, null, null));
+        var recipe = Ends.Recipe(Ends.Wire("2.5 mm²"), new ScrewClampBlock(new(), null));
         Assert.Equal(Verdict.Caution, recipe.Verdict);
         Assert.Equal(9, recipe.Strip!.Value.Target.Millimetres);
         Assert.Contains(recipe.Reasons, r => r is { Rule: "strip-depth", Trust: Trust.Generic });

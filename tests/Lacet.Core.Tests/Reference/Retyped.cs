@@ -74,4 +74,90 @@ internal static class Retyped
         (0.6, "precision stripper"), (5.5, "wire stripper"), (16, "large-hole stripper"),
         (48, "knife, scored round and never down to the metal"), (130, "rotary stripper with the die for the size and its depth stop set"),
     ];
+
+    /// <summary>Common practice: what a landing of a kind usually has.</summary>
+    internal static readonly (string Kind, double Least, double Most, double StripLeast, double Strip, double StripMost, FerruleAcceptance, string)[] TypicalLandings =
+    [
+        ("back-wire-clamp", 2, 6, 15, 16, 17, FerruleAcceptance.Forbidden, "Solid Stranded"),
+        ("back-stab", 2, 2.1, 15, 16, 17, FerruleAcceptance.Forbidden, "Solid"),
+        ("lever", 0.2, 4, 10, 11, 12, FerruleAcceptance.Unnecessary, "Solid Stranded FineStranded"),
+        ("screw-clamp-block", 0.5, 4, 8, 9, 10, FerruleAcceptance.Allowed, "Solid Stranded FineStranded"),
+        ("spring-cage-block", 0.2, 4, 10, 12, 13, FerruleAcceptance.Unnecessary, "Solid Stranded FineStranded"),
+        ("push-in-block", 0.25, 4, 9, 10, 11, FerruleAcceptance.Allowed, "Solid Stranded FineStranded"),
+        ("deep-push-in", 0.5, 6, 13, 16, 19, FerruleAcceptance.Forbidden, "Solid Stranded FineStranded"),
+    ];
+
+    /// <summary>IPC/WHMA-A-620: up to so many strands, class 1 and 2, class 3; the last row in percent.</summary>
+    internal static readonly (int Strands, int Class12, int Class3)[] StrandLosses =
+        [(6, 0, 0), (15, 1, 0), (25, 3, 0), (40, 4, 3), (60, 5, 4), (120, 6, 5), (9999, 6, 5)];
+
+    /// <summary>NEC informative annex I, lbf·in; bounds in mm² of 10, 8, 4, 3, 2, 1 AWG, 2/0, 4/0, 350, 400, 500 kcmil.</summary>
+    internal static readonly (string, double, double?, double?, double?, double?)[] ConductorTorques =
+    [
+        ("18 to 10 AWG", 5.3, 20, 35, 80, 75), ("8 AWG", 8.4, 25, 40, 80, 75), ("6 to 4 AWG", 21.2, 35, 45, 165, 110),
+        ("3 AWG", 26.7, 35, 50, 275, 150), ("2 AWG", 33.7, 40, 50, 275, 150), ("1 AWG", 42.5, null, 50, 275, 150),
+        ("1/0 to 2/0 AWG", 67.5, null, 50, 385, 180), ("3/0 to 4/0 AWG", 107.3, null, 50, 500, 250),
+        ("250 to 350 kcmil", 177.4, null, 50, 650, 325), ("400 kcmil", 202.7, null, 50, 825, 325), ("500 kcmil", 253.4, null, 50, 825, 375),
+    ];
+
+    /// <summary>NEC informative annex I, slotted screws under #10, lbf·in; each row to the next slot length.</summary>
+    internal static readonly (string, double, double?, double?)[] SmallSlots =
+    [
+        ("under 5/32 in", 0.15624, 7, 9), ("5/32 in", 0.1875, 7, 12), ("3/16 in", 0.21875, 7, 12), ("7/32 in", 0.25, 7, 12),
+        ("1/4 in", 0.28125, 9, 12), ("9/32 in", 0.28126, null, 15), ("over 9/32 in", 1, null, 20),
+    ];
+
+    /// <summary>NEC informative annex I, sockets, lbf·in.</summary>
+    internal static readonly (string, double, double)[] Sockets =
+    [
+        ("1/8 in", 1 / 8.0, 45), ("5/32 in", 5 / 32.0, 100), ("3/16 in", 3 / 16.0, 120), ("7/32 in", 7 / 32.0, 150), ("1/4 in", 1 / 4.0, 200),
+        ("5/16 in", 5 / 16.0, 275), ("3/8 in", 3 / 8.0, 375), ("1/2 in", 1 / 2.0, 500), ("9/16 in", 9 / 16.0, 600),
+    ];
+
+    /// <summary>UL 486A-486B, bolts of lugs, lbf·ft; #8 is 0.164 in and #10 0.190 in (ASME B1.1).</summary>
+    internal static readonly (string, double, double)[] Bolts =
+    [
+        ("#8", 0.164, 1.5), ("#10", 0.190, 2.0), ("1/4 in", 1 / 4.0, 6), ("5/16 in", 5 / 16.0, 11), ("3/8 in", 3 / 8.0, 19),
+        ("7/16 in", 7 / 16.0, 30), ("1/2 in", 1 / 2.0, 40), ("9/16 in", 9 / 16.0, 55),
+    ];
+
+    /// <summary>Common practice: 13 mm at 6 AWG to 30 mm at 250 kcmil; the rest generic.</summary>
+    internal static readonly (double, double, double, double, int, int, double)[] Lugs =
+    [
+        (5.3, 11, 0.125, 9, 1, 1, 0.19), (8.4, 12, 0.125, 11, 1, 1, 0.25), (16, 13, 5 / 32.0, 13, 1, 2, 0.25), (26.7, 15, 3 / 16.0, 14, 1, 2, 0.25),
+        (42.5, 18, 3 / 16.0, 16, 1, 2, 5 / 16.0), (53.5, 20, 7 / 32.0, 18, 1, 3, 5 / 16.0), (70, 22, 0.25, 20, 2, 3, 0.375),
+        (107.3, 26, 5 / 16.0, 22, 2, 4, 0.375), (130, 30, 5 / 16.0, 25, 2, 4, 0.5),
+    ];
+
+    /// <summary>Common practice: red 22 to 16 AWG, blue 16 to 14, yellow 12 to 10.</summary>
+    internal static readonly (string, string, double, double, double, double)[] Rings =
+    [
+        ("red", "22–16 AWG · 0.25–1.5 mm²", 0.25, 1.5, 6, 4), ("blue", "16–14 AWG · 1.5–2.5 mm²", 1.5, 2.5, 6, 4.5),
+        ("yellow", "12–10 AWG · 4–6 mm²", 2.6, 6, 8, 6),
+    ];
+
+    /// <summary>Common practice: twins from 2 × 0.5 to 2 × 16 mm².</summary>
+    internal static readonly (double, string, double)[] Twins =
+    [
+        (0.5, "8", 3), (0.75, "8 10", 3), (1, "8 10", 3), (1.5, "8 12", 3), (2.5, "10 13", 3), (4, "12", 3), (6, "14", 3), (10, "14", 4), (16, "14", 4),
+    ];
+
+    /// <summary>NEC 310.16 (copper and aluminium at 60, 75, 90 °C) and 240.4(D); 18 and 16 AWG NFPA 79.</summary>
+    internal static readonly (string, double?, double?, double?, double?, double?, double?, double?, double?)[] Ampacities =
+    [
+        ("18 AWG", 7, 7, 7, null, null, null, 7, null), ("16 AWG", 10, 10, 10, null, null, null, 10, null),
+        ("14 AWG", 15, 20, 25, null, null, null, 15, null), ("12 AWG", 20, 25, 30, 15, 20, 25, 20, 15), ("10 AWG", 30, 35, 40, 25, 30, 35, 30, 25),
+        ("8 AWG", 40, 50, 55, 35, 40, 45, null, null), ("6 AWG", 55, 65, 75, 40, 50, 55, null, null), ("4 AWG", 70, 85, 95, 55, 65, 75, null, null),
+        ("3 AWG", 85, 100, 115, 65, 75, 85, null, null), ("2 AWG", 95, 115, 130, 75, 90, 100, null, null), ("1 AWG", 110, 130, 145, 85, 100, 115, null, null),
+        ("1/0 AWG", 125, 150, 170, 100, 120, 135, null, null), ("2/0 AWG", 145, 175, 195, 115, 135, 150, null, null),
+        ("3/0 AWG", 165, 200, 225, 130, 155, 175, null, null), ("4/0 AWG", 195, 230, 260, 150, 180, 205, null, null),
+        ("250 kcmil", 215, 255, 290, 170, 205, 230, null, null),
+    ];
+
+    /// <summary>IEC 60204-1, PVC, copper, method B1, 40 °C.</summary>
+    internal static readonly (double, double)[] MachineWiring =
+    [
+        (0.75, 8.6), (1, 10.3), (1.5, 13.5), (2.5, 18.3), (4, 24), (6, 31), (10, 44), (16, 59), (25, 77), (35, 96), (50, 117), (70, 149), (95, 180),
+        (120, 208),
+    ];
 }

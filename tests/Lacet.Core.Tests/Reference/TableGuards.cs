@@ -1,6 +1,9 @@
 using System.Globalization;
+using Lacet.Core.Circuits;
 using Lacet.Core.Ferrules;
+using Lacet.Core.Lugs;
 using Lacet.Core.Reference;
+using Lacet.Core.Rework;
 using Lacet.Core.Strip;
 using Lacet.Core.Torques;
 
@@ -18,6 +21,17 @@ internal static class TableGuards
         ["typical-blocks"] = Blocks,
         ["typical-torque"] = TypicalTorques,
         ["strippers"] = Strippers,
+        ["typical-landings"] = TypicalLandings,
+        ["strand-loss"] = StrandLosses,
+        ["nec-annex-i-conductor"] = ConductorTorques,
+        ["nec-annex-i-small-slot"] = SmallSlots,
+        ["nec-annex-i-socket"] = Sockets,
+        ["lug-bolts"] = Bolts,
+        ["lugs"] = LugRows,
+        ["rings"] = Rings,
+        ["twin-ferrules"] = Twins,
+        ["nec-310-16"] = Ampacities,
+        ["iec-60204-1"] = MachineWiring,
     };
 
     private static void Conductors(string text)
@@ -53,11 +67,58 @@ internal static class TableGuards
     private static void Blocks(string text) => Assert.Equal(
         Retyped.Blocks, ReferenceTable.Parse<TypicalBlock>(text).Select(r => (r.Most, r.StripDepth, r.Thread, r.Drive)));
 
-    /// <summary>Receptacle screws without a marking: 9 to 14 lbf·in, 12 a usual target (common practice).</summary>
+    /// <summary>Without a marking, common practice: receptacle screws 9 to 14 lbf·in, clamps 12 to 18, plugs 10 to 14.</summary>
     private static void TypicalTorques(string text) => Assert.Equal(
-        [("binding-screw", 12, 9, 14)],
+        [("binding-screw", 12, 9, 14), ("back-wire-clamp", 15, 12, 18), ("plug-screw", 12, 10, 14)],
         ReferenceTable.Parse<TypicalTorque>(text).Select(r => (r.Kind, r.Target, r.Least, r.Most)));
 
     private static void Strippers(string text) =>
         Assert.Equal(Retyped.Strippers, ReferenceTable.Parse<StripTool>(text).Select(r => (r.MostArea, r.Tool)));
+
+    private static void TypicalLandings(string text) => Assert.Equal(
+        Retyped.TypicalLandings,
+        ReferenceTable.Parse<TypicalLanding>(text).Select(r => (r.Kind, r.LeastMm2, r.MostMm2, r.StripLeast, r.StripDepth, r.StripMost, r.Ferrule, r.Accepts)));
+
+    private static void StrandLosses(string text) => Assert.Equal(
+        Retyped.StrandLosses, ReferenceTable.Parse<StrandLossLimit>(text).Select(r => (r.MostStrands, r.Class12, r.Class3)));
+
+    private static void ConductorTorques(string text)
+    {
+        var rows = ReferenceTable.Parse<ConductorTorqueRow>(text);
+        Assert.Equal(
+            Retyped.ConductorTorques, rows.Select(r => (r.Conductor, r.MostMm2, r.NarrowSlot, r.WideSlot, r.SplitBolt, r.Hexagon)));
+        // By law: a larger conductor is never tightened less.
+        foreach (var column in new Func<ConductorTorqueRow, double?>[] { r => r.NarrowSlot, r => r.WideSlot, r => r.SplitBolt, r => r.Hexagon })
+        {
+            var values = rows.Select(column).OfType<double>().ToList();
+            Assert.Equal(values.Order(), values);
+        }
+    }
+
+    private static void SmallSlots(string text) => Assert.Equal(
+        Retyped.SmallSlots, ReferenceTable.Parse<SmallSlotRow>(text).Select(r => (r.Slot, r.MostLength, r.Narrow, r.Wide)));
+
+    private static void Sockets(string text) =>
+        Assert.Equal(Retyped.Sockets, ReferenceTable.Parse<SocketRow>(text).Select(r => (r.AcrossFlats, r.Inches, r.Torque)));
+
+    private static void Bolts(string text) =>
+        Assert.Equal(Retyped.Bolts, ReferenceTable.Parse<BoltRow>(text).Select(r => (r.Bolt, r.Inches, r.Torque)));
+
+    private static void LugRows(string text) => Assert.Equal(
+        Retyped.Lugs,
+        ReferenceTable.Parse<LugRow>(text).Select(r => (r.MostMm2, r.SetScrew, r.Socket, r.Crimped, r.CopperCrimps, r.AluminiumCrimps, r.Bolt)));
+
+    private static void Rings(string text) => Assert.Equal(
+        Retyped.Rings, ReferenceTable.Parse<RingRow>(text).Select(r => (r.Colour, r.Printed, r.LeastMm2, r.MostMm2, r.Barrel, r.SleeveOd)));
+
+    private static void Twins(string text) =>
+        Assert.Equal(Retyped.Twins, ReferenceTable.Parse<TwinRow>(text).Select(r => (r.Size, r.Pins, r.Entry)));
+
+    private static void Ampacities(string text) => Assert.Equal(
+        Retyped.Ampacities,
+        ReferenceTable.Parse<AmpacityRow>(text).Select(r => (
+            r.Size, r.Copper60, r.Copper75, r.Copper90, r.Aluminium60, r.Aluminium75, r.Aluminium90, r.OcpdCopper, r.OcpdAluminium)));
+
+    private static void MachineWiring(string text) =>
+        Assert.Equal(Retyped.MachineWiring, ReferenceTable.Parse<MachineWiringRow>(text).Select(r => (r.Mm2, r.Amps)));
 }

@@ -76,7 +76,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Usual landings */
+        /** Kinds of landing, with usual ones */
         get: {
             parameters: {
                 query?: never;
@@ -92,7 +92,43 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["LandingSample"][];
+                        "application/json": components["schemas"]["LandingKind"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house-rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The house rules, both schools named */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HouseRuleText"][];
                     };
                 };
             };
@@ -927,6 +963,8 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @enum {unknown} */
+        AcceptedBuild: "solid" | "stranded" | "fine";
         AlternativeDocument: {
             kind: components["schemas"]["PreparationKind"];
             strip: components["schemas"]["WindowDocument"];
@@ -940,9 +978,21 @@ export interface components {
             /** Format: double */
             most: number;
         };
+        /** @enum {unknown} */
+        ApprenticeWork: "checked-by-another" | "sampled" | null;
+        /** @enum {unknown} */
+        BackStabHoles: "never" | "fourteen-solid-to15-a" | null;
         BenchRequest: {
-            conductor: components["schemas"]["ConductorDocument"];
+            conductor?: null | components["schemas"]["ConductorDocument"];
+            conductors?: null | components["schemas"]["ConductorDocument"][];
             landing: components["schemas"]["LandingDocument"];
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            condition?: components["schemas"]["EndCondition"];
+            crimpShape?: null | components["schemas"]["CrimpShape"];
+            /** Format: double */
+            ferruleLabelMm2?: null | number;
+            /** Format: double */
+            circuitAmps?: null | number;
             lead?: components["schemas"]["Lead"];
         };
         /**
@@ -986,14 +1036,23 @@ export interface components {
             insulationOuterDiameterMm?: null | number;
         };
         /** @enum {unknown} */
-        EventKind: "termination" | "withdrawal";
-        /** @enum {unknown} */
-        FerruleAcceptance: "allowed" | "required" | "forbidden" | null;
+        CrimpShape: "square" | "trapezoid" | "hexagonal" | "alternating-flats" | null;
         /**
-         * @description The series by which collars are coloured. The colour says size only, and differs between series.
+         * @description How the conductor's end is found before it is stripped.
          * @enum {unknown}
          */
-        FerruleColours: "din46228" | "french" | "other";
+        EndCondition: "fresh" | "used-hook" | "tinned" | "ringed";
+        /** @enum {unknown} */
+        EventKind: "termination" | "withdrawal";
+        /**
+         * @description What holds an end in its landing: what the hand does last.
+         * @enum {unknown}
+         */
+        Fastening: "screw" | "nut" | "bolt" | "spring" | "lever" | "pivot" | "solder";
+        /** @enum {unknown} */
+        FerruleAcceptance: "allowed" | "required" | "unnecessary" | "forbidden" | null;
+        /** @enum {unknown} */
+        FerruleColours: "din46228" | "french" | "other" | null;
         FerruleDocument: {
             size: components["schemas"]["Readout"];
             pin: components["schemas"]["Readout"];
@@ -1001,11 +1060,8 @@ export interface components {
             collar: components["schemas"]["Collar"];
             twin: boolean;
         };
-        /**
-         * @description Two schools: always, or only where the maker asks. What the landing itself says always wins.
-         * @enum {unknown}
-         */
-        FerrulesOnFineStrands: "required" | "where-the-maker-asks";
+        /** @enum {unknown} */
+        FerrulesOnFineStrands: "required" | "where-the-maker-asks" | null;
         FindingDocument: {
             check: string;
             severity: components["schemas"]["Severity"];
@@ -1021,21 +1077,191 @@ export interface components {
             /** Format: double */
             targetNm: number;
         };
+        HoldingDocument: {
+            fastening: components["schemas"]["Fastening"];
+            headline: string;
+            detail: string;
+        };
+        /** @enum {unknown} */
+        HookClosing: "closed" | "open" | null;
+        /** @description One school. */
+        HouseRuleOption: {
+            /** @description Its value in the JSON of house rules. */
+            value: string;
+            /** @description What it says. */
+            says: string;
+        };
+        /** @description A house rule as its panel says it. */
+        HouseRuleText: {
+            /** @description The rule's stable id: its name in the JSON of house rules. */
+            id: string;
+            /** @description What is decided. */
+            title: string;
+            /** @description The schools, the default first. */
+            options: components["schemas"]["HouseRuleOption"][];
+            /** @description Why the default is what it is. */
+            why: string;
+            /** @description What changes on the screen when it is switched. */
+            changes: string;
+        };
         HouseRulesDocument: {
-            ferrulesOnFineStrands: components["schemas"]["FerrulesOnFineStrands"];
-            ferruleColours: components["schemas"]["FerruleColours"];
+            ferrulesOnFineStrands?: null | components["schemas"]["FerrulesOnFineStrands"];
+            ferruleColours?: null | components["schemas"]["FerruleColours"];
             /** Format: double */
-            singleValueTolerance: number;
+            singleValueTolerance?: null | number;
+            backStabHoles?: null | components["schemas"]["BackStabHoles"];
+            receptacleWiring?: null | components["schemas"]["ReceptacleWiring"];
+            hookClosing?: null | components["schemas"]["HookClosing"];
+            strandsBeforeFerrule?: null | components["schemas"]["StrandsBeforeFerrule"];
+            stripForFerrules?: null | components["schemas"]["StripForFerrules"];
+            torqueProof?: null | components["schemas"]["TorqueProof"];
+            /** Format: int32 */
+            recheckAfterDays?: null | number;
+            /** Format: int32 */
+            pauseMinutes?: null | number;
+            apprenticeWork?: null | components["schemas"]["ApprenticeWork"];
+            strandLoss?: null | components["schemas"]["StrandLoss"];
+            landingOrder?: null | components["schemas"]["LandingOrder"];
+            region?: null | components["schemas"]["Region"];
         };
         /** @enum {unknown} */
         Judgement: "short" | "pass" | "long" | null;
-        LandingDocument: components["schemas"]["LandingDocumentBindingScrewDocument"] | components["schemas"]["LandingDocumentScrewClampBlockDocument"];
+        LandingDocument: components["schemas"]["LandingDocumentBindingScrewDocument"] | components["schemas"]["LandingDocumentBackWireClampDocument"] | components["schemas"]["LandingDocumentBackStabDocument"] | components["schemas"]["LandingDocumentLeverDocument"] | components["schemas"]["LandingDocumentScrewClampBlockDocument"] | components["schemas"]["LandingDocumentSpringCageBlockDocument"] | components["schemas"]["LandingDocumentPushInBlockDocument"] | components["schemas"]["LandingDocumentDeepPushInDocument"] | components["schemas"]["LandingDocumentInsulationDisplacementDocument"] | components["schemas"]["LandingDocumentStudDocument"] | components["schemas"]["LandingDocumentSetScrewLugDocument"] | components["schemas"]["LandingDocumentCrimpedLugDocument"] | components["schemas"]["LandingDocumentPlugScrewDocument"] | components["schemas"]["LandingDocumentSolderLugDocument"];
+        LandingDocumentBackStabDocument: {
+            /** @enum {string} */
+            kind: "back-stab";
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            stripDepthMm?: null | number;
+            ferrule?: null | components["schemas"]["FerruleAcceptance"];
+            accepts?: null | components["schemas"]["AcceptedBuild"][];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentBackWireClampDocument: {
+            /** @enum {string} */
+            kind: "back-wire-clamp";
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            stripDepthMm?: null | number;
+            ferrule?: null | components["schemas"]["FerruleAcceptance"];
+            accepts?: null | components["schemas"]["AcceptedBuild"][];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
         LandingDocumentBindingScrewDocument: {
             /** @enum {string} */
             kind: "binding-screw";
             screw?: null | string;
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentCrimpedLugDocument: {
+            /** @enum {string} */
+            kind: "crimped-lug";
+            /** Format: double */
+            boltDiameterIn?: null | number;
+            /** Format: double */
+            barrelDepthMm?: null | number;
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentDeepPushInDocument: {
+            /** @enum {string} */
+            kind: "deep-push-in";
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            stripDepthMm?: null | number;
+            ferrule?: null | components["schemas"]["FerruleAcceptance"];
+            accepts?: null | components["schemas"]["AcceptedBuild"][];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentInsulationDisplacementDocument: {
+            /** @enum {string} */
+            kind: "insulation-displacement";
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            insulationLeastMm?: null | number;
+            /** Format: double */
+            insulationMostMm?: null | number;
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentLeverDocument: {
+            /** @enum {string} */
+            kind: "lever";
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            stripDepthMm?: null | number;
+            ferrule?: null | components["schemas"]["FerruleAcceptance"];
+            accepts?: null | components["schemas"]["AcceptedBuild"][];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentPlugScrewDocument: {
+            /** @enum {string} */
+            kind: "plug-screw";
+            screw?: null | string;
+            grip?: null | components["schemas"]["PlugGrip"];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentPushInBlockDocument: {
+            /** @enum {string} */
+            kind: "push-in-block";
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            stripDepthMm?: null | number;
+            ferrule?: null | components["schemas"]["FerruleAcceptance"];
+            accepts?: null | components["schemas"]["AcceptedBuild"][];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
         };
         LandingDocumentScrewClampBlockDocument: {
             /** @enum {string} */
@@ -1047,19 +1273,95 @@ export interface components {
             /** Format: double */
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
+            accepts?: null | components["schemas"]["AcceptedBuild"][];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
         };
+        LandingDocumentSetScrewLugDocument: {
+            /** @enum {string} */
+            kind: "set-screw-lug";
+            drive?: null | components["schemas"]["LugDrive"];
+            /** Format: double */
+            acrossFlatsIn?: null | number;
+            /** Format: double */
+            slotWidthIn?: null | number;
+            /** Format: double */
+            slotLengthIn?: null | number;
+            smallerThanNumber10?: null | boolean;
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            barrelDepthMm?: null | number;
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentSolderLugDocument: {
+            /** @enum {string} */
+            kind: "solder-lug";
+            /** Format: double */
+            holeMm?: null | number;
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentSpringCageBlockDocument: {
+            /** @enum {string} */
+            kind: "spring-cage-block";
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: double */
+            stripDepthMm?: null | number;
+            ferrule?: null | components["schemas"]["FerruleAcceptance"];
+            accepts?: null | components["schemas"]["AcceptedBuild"][];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentStudDocument: {
+            /** @enum {string} */
+            kind: "stud";
+            /** Format: double */
+            studDiameterMm?: null | number;
+            /** Format: double */
+            barrelDepthMm?: null | number;
+            termination?: null | components["schemas"]["RingShape"];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingKind: {
+            kind: string;
+            name: string;
+            isTightened: boolean;
+            samples: components["schemas"]["LandingSample"][];
+        };
+        /** @enum {unknown} */
+        LandingOrder: "earth-neutral-hot" | "as-drawn" | null;
         LandingSample: {
             name: string;
             landing: components["schemas"]["LandingDocument"];
             drawing: components["schemas"]["SceneDocument"];
         };
-        /**
-         * @default metric
-         * @enum {unknown}
-         */
+        /** @enum {unknown} */
         Lead: "metric" | "imperial";
+        /** @enum {unknown} */
+        LugDrive: "slotted" | "hex-socket" | "hex" | "split-bolt" | null;
         /**
          * @description What the conductor is made of.
          * @enum {unknown}
@@ -1086,6 +1388,8 @@ export interface components {
             /** Format: double */
             measuredStripMm?: null | number;
             tightening?: null | components["schemas"]["NewTightening"];
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            second?: null | components["schemas"]["ConductorDocument"];
         };
         NewTightening: {
             method: components["schemas"]["TighteningMethod"];
@@ -1105,13 +1409,15 @@ export interface components {
          * @description What a part of a drawing is. The painter gives each kind its look.
          * @enum {unknown}
          */
-        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "strip-window" | "bare-showing" | "insulation-caught" | "direction";
+        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction";
         Person: {
             /** Format: uuid */
             id: string;
             name: string;
             proved: boolean;
         };
+        /** @enum {unknown} */
+        PlugGrip: "hook" | "clamp" | null;
         PreparationDocument: {
             kind: components["schemas"]["PreparationKind"];
             direction: null | string;
@@ -1123,7 +1429,7 @@ export interface components {
          * @description What is done to an end before it lands.
          * @enum {unknown}
          */
-        PreparationKind: "none" | "straight" | "hook" | "ferrule";
+        PreparationKind: "none" | "straight" | "twisted" | "hook" | "ferrule" | "ring" | "fork" | "lug" | "tinned" | "uncut";
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -1173,18 +1479,22 @@ export interface components {
             source: string;
             trust: components["schemas"]["Trust"];
         };
+        /** @enum {unknown} */
+        ReceptacleWiring: "back-wire-clamp" | "hook-on-screw" | "lever-device" | null;
         RecipeDocument: {
             verdict: components["schemas"]["Verdict"];
             strip: null | components["schemas"]["WindowDocument"];
             preparation: components["schemas"]["PreparationDocument"];
             ferrule: null | components["schemas"]["FerruleDocument"];
             torque: null | components["schemas"]["TorqueDocument"];
+            holding: null | components["schemas"]["HoldingDocument"];
             tools: string[];
             steps: components["schemas"]["StepDocument"][];
             cautions: string[];
             findings: components["schemas"]["FindingDocument"][];
             reasons: components["schemas"]["ReasonDocument"][];
             alternatives: components["schemas"]["AlternativeDocument"][];
+            undo: null | string;
         };
         RecordItem: {
             /** Format: int64 */
@@ -1220,6 +1530,10 @@ export interface components {
          * @enum {unknown}
          */
         RecordState: "landed" | "wanting" | "withdrawn";
+        /** @enum {unknown} */
+        Region: "north-america" | "iec" | null;
+        /** @enum {unknown} */
+        RingShape: "ring" | "fork" | null;
         /** @description An upright rectangle in mm; y grows downward. */
         SceneBox: {
             /**
@@ -1295,10 +1609,18 @@ export interface components {
             box: components["schemas"]["SceneBox"];
         };
         SectionRequest: {
-            conductor: components["schemas"]["ConductorDocument"];
-            landing: components["schemas"]["LandingDocument"];
             /** Format: double */
             measuredStripMm?: null | number;
+            conductor?: null | components["schemas"]["ConductorDocument"];
+            conductors?: null | components["schemas"]["ConductorDocument"][];
+            landing: components["schemas"]["LandingDocument"];
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            condition?: components["schemas"]["EndCondition"];
+            crimpShape?: null | components["schemas"]["CrimpShape"];
+            /** Format: double */
+            ferruleLabelMm2?: null | number;
+            /** Format: double */
+            circuitAmps?: null | number;
             lead?: components["schemas"]["Lead"];
         };
         /**
@@ -1321,6 +1643,10 @@ export interface components {
             text: string;
             holdPoint: null | string;
         };
+        /** @enum {unknown} */
+        StrandLoss: "general" | "critical" | null;
+        /** @enum {unknown} */
+        StrandsBeforeFerrule: "leave-lay" | "slight-twist" | null;
         StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"];
         StreamMessagePeakMessage: {
             /** @enum {string} */
@@ -1346,6 +1672,8 @@ export interface components {
             type: "tools";
             tools: components["schemas"]["ToolDocument"][];
         };
+        /** @enum {unknown} */
+        StripForFerrules: "exact" | "long-then-trim" | null;
         TerminationDocument: {
             conductor: components["schemas"]["ConductorDocument"];
             landing: components["schemas"]["LandingDocument"];
@@ -1353,6 +1681,7 @@ export interface components {
             recipe: components["schemas"]["ReadingsDocument"];
             measuredStrip: null | components["schemas"]["Readout"];
             tightening: components["schemas"]["TighteningDocument"];
+            second?: null | components["schemas"]["ConductorDocument"];
         };
         TighteningDocument: {
             method: components["schemas"]["TighteningMethod"];
@@ -1361,7 +1690,7 @@ export interface components {
             simulated: boolean;
         };
         /** @enum {unknown} */
-        TighteningMethod: "reading" | "preset" | "by-feel";
+        TighteningMethod: "reading" | "preset" | "by-feel" | "seated";
         ToolDocument: {
             id: string;
             name: string;
@@ -1385,6 +1714,8 @@ export interface components {
             /** Format: double */
             most?: null | number;
         };
+        /** @enum {unknown} */
+        TorqueProof: "measured" | "by-feel" | null;
         /**
          * @description How far a number can be trusted, best first.
          * @enum {unknown}

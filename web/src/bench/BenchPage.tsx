@@ -5,7 +5,9 @@ import { api } from "../client";
 import { useKey } from "../shared/keys";
 import { Panel, PanelTitle } from "../shared/Panel";
 import { useUnits } from "../shared/Units";
-import { sayLanding, sayWire, useBench, type Pair } from "./benchState";
+import { AboutEndFields } from "./AboutEndFields";
+import { asked, sayLanding, sayWire, useBench, type Pair } from "./benchState";
+import { useHouseRules } from "./houseRules";
 import { LandingPicker } from "./LandingPicker";
 import { Readings, VerdictLine, type ReadingName } from "./Readings";
 import { Recents } from "./Recents";
@@ -32,6 +34,13 @@ interface BenchProps {
 
 type Picker = "wire" | "landing";
 
+/** Another wire; a second one beside it is like it. */
+const rewired = (pair: Pair, conductor: Pair["conductor"]): Pair => ({
+  ...pair,
+  conductor,
+  second: pair.second ? conductor : null,
+});
+
 // From here on the pickers stand beside the readings; below, they fold into two buttons.
 const wideEnough = "(min-width: 64rem)";
 
@@ -42,7 +51,8 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
   const [why, setWhy] = useState<ReadingName | "all" | null>(null);
   const [measured, setMeasured] = useState<number | null>(null);
   const [picker, setPicker] = useState<Picker | null>(null);
-  const body = { ...pair, lead };
+  const { rules } = useHouseRules();
+  const body = asked(pair, rules, lead);
   const recipe = useQuery({
     queryKey: ["recipe", body],
     queryFn: ({ signal }) => api.recipe(body, signal),
@@ -68,10 +78,13 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
       {wide && (
         <Flex direction="column" gap={3}>
           <Panel as="section" aria-label="Wire" display="flex" flexDirection="column" maxH="452px">
-            <WirePicker wire={pair.conductor} onChange={(conductor) => put({ ...pair, conductor })} />
+            <WirePicker wire={pair.conductor} onChange={(conductor) => put(rewired(pair, conductor))} />
           </Panel>
           <Panel as="section" aria-label="Landing">
             <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
+          </Panel>
+          <Panel as="section" aria-label="The end in the hand">
+            <AboutEndFields pair={pair} onChange={put} />
           </Panel>
         </Flex>
       )}
@@ -93,10 +106,11 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
             {why && <Why recipe={told} of={why} onClose={() => setWhy(null)} />}
             <VerdictLine recipe={told} />
             <SectionPanel pair={pair} recipe={told} measured={measured} onMeasured={setMeasured} />
-            {told.torque && (
+            {told.verdict !== "stop" && (
               <RecordPanel
                 pair={pair}
                 torque={told.torque}
+                holding={told.holding}
                 measured={measured}
                 onDone={() => {
                   keep(pair);
@@ -169,9 +183,12 @@ function PhonePickers({
       {open && (
         <Panel mt={2}>
           {open === "wire" ? (
-            <WirePicker wire={pair.conductor} onChange={(conductor) => put({ ...pair, conductor })} />
+            <WirePicker wire={pair.conductor} onChange={(conductor) => put(rewired(pair, conductor))} />
           ) : (
-            <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
+            <Flex direction="column" gap={3}>
+              <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
+              <AboutEndFields pair={pair} onChange={put} />
+            </Flex>
           )}
         </Panel>
       )}

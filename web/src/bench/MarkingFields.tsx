@@ -11,8 +11,9 @@ type Form = "none" | "single" | "range";
 const formOf = (marking: Marking | null | undefined): Form =>
   !marking ? "none" : (marking.target ?? null) !== null ? "single" : "range";
 
-// What is usually printed on each kind.
-const usualUnit = { "binding-screw": "lbf·in", "screw-clamp-block": "N·m" } as const;
+// What is usually printed: blocks and studs in N·m, the rest in lbf·in.
+const usualUnit = (kind: Landing["kind"]) =>
+  kind === "screw-clamp-block" || kind === "stud" ? "N·m" : "lbf·in";
 
 /** The torque as it is marked: nothing, one value, or a range. A half-typed marking is kept here until it is whole. */
 export function MarkingFields({
@@ -30,7 +31,7 @@ export function MarkingFields({
     unit: string;
   } | null>(null);
   const form = draft?.form ?? formOf(marking);
-  const unit = draft?.unit ?? marking?.unit ?? usualUnit[landing.kind];
+  const unit = draft?.unit ?? marking?.unit ?? usualUnit(landing.kind);
   const least = draft ? draft.least : (marking?.target ?? marking?.least ?? null);
   const most = draft ? draft.most : (marking?.most ?? null);
 

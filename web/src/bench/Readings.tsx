@@ -71,9 +71,9 @@ function Value({ children, second }: { children: string; second?: string }) {
   );
 }
 
-/** A preparation's headline: its word, and its number as large as the other readings' numbers. */
+/** A headline in words; a number in it is as large as the other readings' numbers. */
 function Words({ children }: { children: string }) {
-  const [word, ...rest] = children.split(" ");
+  const [word, ...rest] = /\d/.test(children) ? children.split(" ") : [children];
   return (
     <Flex alignItems="baseline" gap={2} flexWrap="wrap" lineHeight={1.05} minH={{ md: "46px" }}>
       <chakra.span fontSize={rest.length > 0 ? "22px" : "30px"} fontWeight={700}>
@@ -97,7 +97,8 @@ interface Props {
 /** STRIP, PREPARE, TIGHTEN: always in this order and place. */
 export function Readings({ recipe, open, onOpen }: Props) {
   const { lead } = useUnits();
-  const { strip, torque, preparation } = recipe;
+  const { strip, torque, holding, preparation } = recipe;
+  const uncut = strip?.most.value === 0;
   const both = (readout: Readout) => inOrder(readout, lead);
   const passes = (least: Readout, most: Readout) => {
     const [low] = both(least);
@@ -132,20 +133,30 @@ export function Readings({ recipe, open, onOpen }: Props) {
       {card(
         "strip",
         "STRIP",
-        strip ? <Value second={both(strip.target)[1]}>{both(strip.target)[0]}</Value> : none,
-        strip ? passes(strip.least, strip.most) : "It does not go in.",
+        uncut ? (
+          <Words>Don’t strip</Words>
+        ) : strip ? (
+          <Value second={both(strip.target)[1]}>{both(strip.target)[0]}</Value>
+        ) : (
+          none
+        ),
+        uncut ? "Leave the insulation on." : strip ? passes(strip.least, strip.most) : "It does not go in.",
       )}
       {card("prepare", "PREPARE", <Words>{preparation.headline}</Words>, thin(preparation.detail))}
       {card(
         "tighten",
         "TIGHTEN",
-        torque ? <Value second={both(torque.target)[1]}>{both(torque.target)[0]}</Value> : none,
+        torque ? (
+          <Value second={both(torque.target)[1]}>{both(torque.target)[0]}</Value>
+        ) : (
+          <Words>{holding?.headline ?? "None"}</Words>
+        ),
         torque ? (
           <>
             {passes(torque.least, torque.most)} <Trust trust={torque.trust} />
           </>
         ) : (
-          "Do not tighten."
+          (holding?.detail ?? "Do not tighten.")
         ),
       )}
     </Grid>

@@ -5,6 +5,7 @@ import { Choice } from "../shared/Choice";
 import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import type { Pair } from "./benchState";
+import { useHouseRules } from "./houseRules";
 import { useDevices } from "./Devices";
 import { Driver } from "./Driver";
 import { PersonField } from "./PersonField";
@@ -13,15 +14,20 @@ import { TypedTorque, type TypedTorqueValue } from "./TypedTorque";
 
 interface Props {
   pair: Pair;
-  torque: NonNullable<Recipe["torque"]>;
+  torque: Recipe["torque"];
+  holding: Recipe["holding"];
   measured: number | null;
   onDone: () => void;
 }
 
 /** How it was tightened, by whom, and Done. What is missing is said beside Done. */
-export function RecordPanel({ pair, torque, measured, onDone }: Props) {
+export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) {
+  const { rules } = useHouseRules();
   const { tools, peak, clearPeak } = useDevices();
-  const [method, setMethod] = useState<NewTightening["method"]>("reading");
+  const [chosen, setMethod] = useState<NewTightening["method"]>(
+    rules.torqueProof === "by-feel" ? "by-feel" : "reading",
+  );
+  const method = torque ? chosen : "seated";
   const [typed, setTyped] = useRemembered<TypedTorqueValue>("typed", { value: null, unit: "N·m", tool: "" });
   const [person, setPerson] = useRemembered<Person | null>("person", null);
   const [last, setLast] = useState<Schemas["RecordItem"] | null>(null);
@@ -40,7 +46,7 @@ export function RecordPanel({ pair, torque, measured, onDone }: Props) {
 
   const done = async () => {
     if (!person || !tightening) return;
-    setLast(await recording.done(pair, person, measured, tightening));
+    setLast(await recording.done(pair, rules, person, measured, tightening));
     clearPeak();
     setTyped({ ...typed, value: null });
     onDone();
@@ -52,20 +58,23 @@ export function RecordPanel({ pair, torque, measured, onDone }: Props) {
   };
 
   return (
-    <Panel as="section" aria-label="Tighten and record">
+    <Panel as="section" aria-label={torque ? "Tighten and record" : "Record"}>
       <Flex direction="column" gap={3}>
-        <PanelTitle>Tighten and record</PanelTitle>
-        <Choice
-          label="How it was tightened"
-          value={method}
-          onChange={setMethod}
-          options={[
-            ["reading", "Digital reading"],
-            ["preset", "Preset clicked"],
-            ["by-feel", "By feel"],
-          ]}
-        />
-        {method === "reading" && <Driver torque={torque} />}
+        <PanelTitle>{torque ? "Tighten and record" : "Record"}</PanelTitle>
+        {holding && <Box>{holding.detail} It is recorded as seated.</Box>}
+        {torque && (
+          <Choice
+            label="How it was tightened"
+            value={method}
+            onChange={setMethod}
+            options={[
+              ["reading", "Digital reading"],
+              ["preset", "Preset clicked"],
+              ["by-feel", "By feel"],
+            ]}
+          />
+        )}
+        {torque && method === "reading" && <Driver torque={torque} />}
         {method === "reading" && (!peak || tools.length === 0) && (
           <TypedTorque label="Or type the reading" typed={typed} onChange={setTyped} />
         )}
@@ -119,7 +128,7 @@ function tighteningOf(
   readingId: string | undefined,
   typed: TypedTorqueValue,
 ): NewTightening | null {
-  if (method === "by-feel") return { method };
+  if (method === "by-feel" || method === "seated") return { method };
   if (method === "reading" && readingId) return { method, readingId };
   const tool = typed.tool.trim();
   return typed.value !== null && tool ? { method, value: typed.value, unit: typed.unit, tool } : null;

@@ -6,7 +6,8 @@ import { SceneView } from "../drawing/SceneView";
 import { useKey } from "../shared/keys";
 import { Panel, PanelTitle } from "../shared/Panel";
 import { thin, useUnits } from "../shared/Units";
-import type { Pair } from "./benchState";
+import { asked, type Pair } from "./benchState";
+import { useHouseRules } from "./houseRules";
 import { NumberField } from "./NumberField";
 
 interface Props {
@@ -19,7 +20,8 @@ interface Props {
 /** The end in its landing, to scale, and beside it the strip that was measured, drawn in its place. */
 export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
   const { lead } = useUnits();
-  const body = { ...pair, measuredStripMm: measured, lead };
+  const { rules } = useHouseRules();
+  const body = { ...asked(pair, rules, lead), measuredStripMm: measured };
   const scene = useQuery({
     queryKey: ["section", body],
     queryFn: ({ signal }) => api.section(body, signal),

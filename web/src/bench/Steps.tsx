@@ -48,7 +48,7 @@ export function Steps({ recipe }: { recipe: Recipe }) {
   );
 }
 
-/** Cautions, tools, and other lawful ways. */
+/** Cautions, tools, other lawful ways, and how it is undone again. */
 export function Besides({ recipe }: { recipe: Recipe }) {
   return (
     <>
@@ -80,6 +80,12 @@ export function Besides({ recipe }: { recipe: Recipe }) {
               {thin(way.text)}
             </Box>
           ))}
+        </Panel>
+      )}
+      {recipe.undo && (
+        <Panel as="section" aria-label="Undoing it">
+          <PanelTitle>Undoing it</PanelTitle>
+          <Box mt={1}>{thin(recipe.undo)}</Box>
         </Panel>
       )}
     </>

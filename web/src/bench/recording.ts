@@ -4,6 +4,7 @@ import { api, type Schemas } from "../client";
 import { recall, remember } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
 import type { Pair } from "./benchState";
+import type { HouseRules } from "./houseRules";
 
 export type Person = Schemas["Person"];
 export type NewTightening = Schemas["NewTightening"];
@@ -35,12 +36,21 @@ export function useRecording() {
     },
   });
   return {
-    done: (pair: Pair, person: Person, measuredStripMm: number | null, tightening: NewTightening) =>
+    done: (
+      { conductor, landing, second }: Pair,
+      houseRules: HouseRules,
+      person: Person,
+      measuredStripMm: number | null,
+      tightening: NewTightening,
+    ) =>
       send.mutateAsync({
         ...stamp(),
         kind: "termination",
         personId: person.id,
-        ...pair,
+        conductor,
+        landing,
+        second: second ?? null,
+        houseRules,
         measuredStripMm,
         tightening,
       }),

@@ -30,6 +30,25 @@ export function lookOf(kind: Schemas["PartKind"], metal: Metal): Look {
       return { fill: token("body"), stroke: token("steel-edge") };
     case "opening":
       return { fill: token("opening"), stroke: token("steel-edge") };
+    case "spring":
+      return { fill: token("spring"), stroke: token("steel-edge") };
+    case "lever":
+    case "release":
+      return { fill: token("lever"), stroke: token("steel-edge"), opacity: 0.92 };
+    case "tool":
+      return { fill: token("steel"), stroke: token("steel-edge"), opacity: 0.75 };
+    case "contact":
+      return { fill: token("tin"), stroke: token("steel-edge") };
+    case "lug-metal":
+      return { fill: token("tin"), stroke: token("steel-edge") };
+    case "crimp":
+      return { fill: token("steel-edge"), opacity: 0.38 };
+    case "sleeve":
+      return { fill: token("collar"), stroke: token("steel-edge"), opacity: 0.62 };
+    case "nut":
+      return { fill: token("steel"), stroke: token("steel-edge") };
+    case "solder":
+      return { fill: token("tin"), stroke: token("steel-edge"), opacity: 0.6 };
     case "strip-window":
       return { fill: token("window"), stroke: token("window-edge"), dash: true };
     case "bare-showing":

@@ -28,15 +28,18 @@ export function Choice<T extends string>({
   options,
   value,
   onChange,
+  wrap = false,
 }: {
   label: string;
   options: [T, string][];
   value: T;
   onChange: (value: T) => void;
+  /** Whether the options may take more than one line. */
+  wrap?: boolean;
 }) {
   const name = useId();
   return (
-    <Flex role="radiogroup" aria-label={label} w="100%">
+    <Flex role="radiogroup" aria-label={label} w="100%" flexWrap={wrap ? "wrap" : undefined}>
       {options.map(([option, text]) => (
         <Option key={option}>
           <chakra.input

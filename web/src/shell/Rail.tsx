@@ -1,7 +1,8 @@
 import { chakra, Flex } from "@chakra-ui/react";
-import { Keyboard, Moon, Ruler, Sun } from "lucide-react";
+import { Keyboard, Moon, Ruler, Scale, Sun } from "lucide-react";
 import { useCallback, useEffect, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
+import { HouseRulesDialog } from "../bench/HouseRulesDialog";
 import { isForKeys, useKey } from "../shared/keys";
 import { useUnits } from "../shared/Units";
 import { applyTheme, chooseTheme, rememberedTheme } from "./colourTheme";
@@ -33,6 +34,11 @@ export function Rail() {
   const { lead, switchLead } = useUnits();
   const [theme, setTheme] = useState(rememberedTheme);
   const [keysOpen, setKeysOpen] = useState(false);
+  const [rulesOpen, setRulesOpen] = useState(false);
+  useKey(
+    "h",
+    useCallback(() => setRulesOpen(true), []),
+  );
   const showKeys = useCallback(() => setKeysOpen(true), []);
   const switchTheme = () => {
     const next = theme === "light" ? "dark" : "light";
@@ -73,10 +79,15 @@ export function Rail() {
         {theme === "light" ? <Moon aria-hidden size={22} /> : <Sun aria-hidden size={22} />}
         {theme === "light" ? "Dark" : "Light"}
       </RailButton>
+      <RailButton onClick={() => setRulesOpen(true)} aria-label="House rules (H)">
+        <Scale aria-hidden size={22} />
+        Rules
+      </RailButton>
       <RailButton onClick={showKeys} aria-label="Keys (?)">
         <Keyboard aria-hidden size={22} />
         Keys
       </RailButton>
+      <HouseRulesDialog open={rulesOpen} onClose={() => setRulesOpen(false)} />
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
     </Flex>
   );

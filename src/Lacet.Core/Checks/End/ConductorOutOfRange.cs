@@ -24,23 +24,30 @@ public sealed class ConductorOutOfRange : IEndCheck
 
         return landing switch
         {
-            ScrewClampBlock block => new Finding(
-                Id,
-                Severity.Stop,
-                $"{size.NameInBoth} does not fit: this block takes {Range(landing)}.",
-                $"Take {Fitting(landing)} here, or a block whose printed range includes {size.Name}.",
-                "the block’s printed range; NEC 110.14 and 110.3(B)",
-                RestsOn)
-            {
-                Trust = block.RangeIsGiven ? Trust.Marking : Trust.Generic,
-            },
-            _ => new Finding(
+            BindingScrew => new Finding(
                 Id,
                 Severity.Stop,
                 $"{size.NameInBoth} does not go under a binding screw: 10 AWG (5.26 mm²) is the largest.",
                 $"Land it in a lug or clamp marked for {size.Name}, or splice a 10 AWG or smaller pigtail if the circuit’s breaker allows one that small.",
                 "UL 498; NEC 110.3(B) (from memory)",
                 RestsOn),
+            Stud => new Finding(
+                Id,
+                Severity.Stop,
+                $"{size.NameInBoth} is beyond insulated rings and forks, which end at 22 and 10 AWG.",
+                $"Take a crimped lug listed for {size.Name} with a hole for this stud, and its own die.",
+                "ranges of insulated terminals, common practice (from memory)",
+                RestsOn),
+            _ => new Finding(
+                Id,
+                Severity.Stop,
+                $"{size.NameInBoth} does not fit: this {landing.SaidAs} takes {Range(landing)}.",
+                $"Take {Fitting(landing)} here, or a {landing.SaidAs} whose printed range includes {size.Name}.",
+                "the landing’s printed range; NEC 110.14 and 110.3(B)",
+                RestsOn)
+            {
+                Trust = landing is PrintedLanding { RangeIsGiven: true } or SetScrewLug { RangeIsGiven: true } ? Trust.Marking : Trust.Generic,
+            },
         };
     }
 

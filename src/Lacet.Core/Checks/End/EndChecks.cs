@@ -9,15 +9,30 @@ public static class EndChecks
     public static IReadOnlyList<IEndCheck> Planned { get; } =
     [
         new ConductorOutOfRange(),
+        new BuildNotAccepted(),
         new AluminiumNotMarked(),
+        new TwoConductors(),
+        new TwoSizesTogether(),
+        new TwoTooThick(),
+        new NoTwinFits(),
+        new EndUsedBefore(),
+        new TinnedStrands(),
+        new NoRingFits(),
+        new InsulationNotDisplaced(),
+        new TerminalOverloaded(),
+        new BackStabOver15A(),
         new WireTooThickForScrew(),
         new FineStrandsUnsupported(),
         new FerruleNoneFits(),
         new FerrulePinTooLong(),
         new InsulationUnderHead(),
+        new BackStabByHouseRule(),
+        new SolidInCrimp(),
+        new WeakCrimpShape(),
         new FerruleOnSolid(),
         new RangeByPairing(),
         new ThinWireUnderScrew(),
+        new ReceptacleByHouseRule(),
         new TorqueNotMarked(),
     ];
 
@@ -30,8 +45,18 @@ public static class EndChecks
         new TorqueSimulated(),
     ];
 
-    /// <summary>All findings on a plan.</summary>
-    public static IReadOnlyList<Finding> Judge(EndPlan plan) => Found(Planned, check => check.Judge(plan));
+    /// <summary>All findings on a plan. A second conductor must pass whatever the first must.</summary>
+    public static IReadOnlyList<Finding> Judge(EndPlan plan)
+    {
+        var found = Found(Planned, check => check.Judge(plan));
+        if (plan.AtHand.Second is not { } second || second == plan.Conductor)
+        {
+            return found;
+        }
+
+        var ofSecond = Found(Planned, check => check.Judge(new EndPlan(plan.AtHand with { Conductor = second, Second = plan.Conductor })));
+        return [.. found, .. ofSecond.Where(f => !found.Any(g => string.Equals(g.Check, f.Check, StringComparison.Ordinal)))];
+    }
 
     /// <summary>All findings on an end as it was made.</summary>
     public static IReadOnlyList<Finding> Judge(MadeEnd end) => Found(Made, check => check.Judge(end));

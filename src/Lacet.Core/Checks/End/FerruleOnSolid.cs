@@ -15,13 +15,13 @@ public sealed class FerruleOnSolid : IEndCheck
 
     /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) =>
-        plan.Landing is not ScrewClampBlock { Ferrule: FerruleAcceptance.Required } || plan.Conductor.Build != Build.Solid
+        plan.Landing is not PrintedLanding { Ferrule: FerruleAcceptance.Required } || plan.Conductor.Build != Build.Solid
         ? null
         : new Finding(
             Id,
             Severity.Note,
-            $"This block asks for ferrules, which are for strands: a solid conductor takes none.",
-            $"Land it bare if the block’s sheet lists solid conductors; otherwise use a stranded wire with a ferrule.",
+            $"This landing asks for ferrules, which are for strands: a solid conductor takes none.",
+            $"Land it bare if its sheet lists solid conductors; otherwise use a stranded wire with a ferrule.",
             "common practice",
             RestsOn);
 }

@@ -14,13 +14,13 @@ public sealed class FerrulePinTooLong : IEndCheck
     public string Id => "ferrule-pin-too-long";
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Ferrule is not { PinFits: false } ferrule || plan.Landing is not ScrewClampBlock block
+    public Finding? Judge(EndPlan plan) => plan.Ferrule is not { PinFits: false } ferrule || plan.Landing is not PrintedLanding block
         ? null
         : new Finding(
             Id,
             Severity.Fix,
-            $"The shortest pin of this size is {ferrule.Pin}, and the block takes {block.StripDepth}: {ferrule.Pin - block.StripDepth} of metal would show.",
-            $"Take a block that is deeper. A cutter can trim the pin after crimping, never below 6 mm or the clamp’s depth, but a trimmed pin has lost its listing.",
+            $"The shortest pin of this size is {ferrule.Pin}, and the landing takes {block.StripDepth}: {ferrule.Pin - block.StripDepth} of metal would show.",
+            $"Take a landing that is deeper. A cutter can trim the pin after crimping, never below 6 mm or the clamp’s depth, but a trimmed pin has lost its listing.",
             "common practice; DIN 46228-4 pin lengths (from memory)",
             RestsOn);
 }

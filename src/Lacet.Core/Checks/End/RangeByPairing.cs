@@ -20,7 +20,7 @@ public sealed class RangeByPairing : IEndCheck
             Id,
             Severity.Note,
             $"{plan.Conductor.Size.Name} has {plan.Conductor.Size.Area.SquareMillimetres:0.##} mm² and counts here as the {plan.Conductor.Size.PairedArea:0.##} mm² it is usually paired with.",
-            $"Read the gauges printed on the block: {plan.Conductor.Size.Name} must be among them.",
+            $"Read the gauges printed on the landing: {plan.Conductor.Size.Name} must be among them.",
             "usual pairings, common practice",
             RestsOn);
 }

@@ -15,7 +15,7 @@ public sealed class ThinWireUnderScrew : IEndCheck
 
     /// <inheritdoc/>
     /// <remarks>14 AWG is the smallest branch-circuit conductor (NEC 210.19).</remarks>
-    public Finding? Judge(EndPlan plan) => plan.Hook is null || plan.Conductor.Size.PairedArea >= 1.5
+    public Finding? Judge(EndPlan plan) => plan.Hook is null || plan.Landing is not BindingScrew || plan.Conductor.Size.PairedArea >= 1.5
         ? null
         : new Finding(
             Id,

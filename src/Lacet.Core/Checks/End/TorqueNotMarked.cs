@@ -14,7 +14,7 @@ public sealed class TorqueNotMarked : IEndCheck
     public string Id => "torque-not-marked";
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Torque.Trust != Trust.CommonPractice
+    public Finding? Judge(EndPlan plan) => plan.Torque is not { Trust: Trust.CommonPractice }
         ? null
         : new Finding(
             Id,

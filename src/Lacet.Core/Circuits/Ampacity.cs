@@ -1,0 +1,52 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Quantities;
+using Lacet.Core.Reference;
+
+namespace Lacet.Core.Circuits;
+
+/// <summary>What a conductor may carry at a termination, by table.</summary>
+/// <param name="Amps">Ampacity in the column of the terminal, A.</param>
+/// <param name="Breaker">The largest overcurrent device where the small-conductor limit is less, A.</param>
+/// <param name="TemperatureC">The column, °C; 40 °C ambient for machine wiring.</param>
+/// <param name="Source">The table.</param>
+public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, string Source)
+{
+    private static readonly Dictionary<string, AmpacityRow> Gauges =
+        ReferenceTable.Rows<AmpacityRow>("nec-310-16").ToDictionary(r => r.Size, StringComparer.Ordinal);
+
+    private static readonly Dictionary<double, MachineWiringRow> Metric =
+        ReferenceTable.Rows<MachineWiringRow>("iec-60204-1").ToDictionary(r => r.Mm2);
+
+    /// <summary>
+    /// The ampacity at a terminal marked for a temperature; unmarked, the 60 °C column up to 100 A or 14 to 1 AWG and
+    /// 75 °C above (NEC 110.14(C), from memory). The 90 °C column is for derating only. Null where no table has the size.
+    /// </summary>
+    public static Ampacity? For(Conductor conductor, int? terminalC)
+    {
+        if (conductor.Size.System == SizeSystem.Metric)
+        {
+            return conductor.Material == Material.Copper && Metric.TryGetValue(conductor.Size.Area.SquareMillimetres, out var machine)
+                ? new(machine.Amps, machine.Amps, 70, "IEC 60204-1, PVC, method B1, 40 °C ambient (from memory)")
+                : null;
+        }
+
+        if (!Gauges.TryGetValue(conductor.Size.Name, out var row))
+        {
+            return null;
+        }
+
+        var copper = conductor.Material == Material.Copper;
+        var column = terminalC is { } marked ? Math.Min(marked, 75) : row.IsOver1Awg ? 75 : 60;
+        var amps = (copper, column) switch
+        {
+            (true, 60) => row.Copper60,
+            (true, _) => row.Copper75,
+            (false, 60) => row.Aluminium60,
+            _ => row.Aluminium75,
+        };
+        var limit = copper ? row.OcpdCopper : row.OcpdAluminium;
+        return amps is { } found
+            ? new(found, limit is { } l ? Math.Min(l, found) : found, column, "NEC 310.16, 110.14(C), 240.4(D) (from memory)")
+            : null;
+    }
+}

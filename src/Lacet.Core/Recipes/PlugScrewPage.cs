@@ -1,0 +1,62 @@
+using Lacet.Core.Checks.End;
+using Lacet.Core.Conductors;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Core.Strip;
+
+namespace Lacet.Core.Recipes;
+
+/// <summary>The recipe of a cord conductor at a plug's terminal.</summary>
+internal static class PlugScrewPage
+{
+    /// <summary>What usually goes under a plug's clamp plate (generic, from memory).</summary>
+    private static readonly Length UnderPlate = new(10);
+
+    internal static Page Write(EndPlan plan, PlugScrew landing)
+    {
+        var strip = plan.Hook?.Strip ?? StripDepth.Window(UnderPlate);
+        return new Page(
+            strip,
+            plan.Hook is { } hook ? Preparation.OfHook(hook)
+                : plan.Conductor.Build == Build.Solid ? Preparation.Straight
+                : new Preparation(PreparationKind.Twisted, $"Twist tight", $"Straight under the plate, strands twisted tight."),
+            [$"{StripTool.For(plan.Conductor)}", CommonLines.TorqueTool(plan, "bit that fills the slot")],
+            [
+                CommonLines.ProveDead(plan),
+                new Step("strip-jacket", Operation.Strip, $"Thread the cord through the plug’s shell first. Strip the jacket back so far that its end stays under the cord clamp; cut the conductors so that the earth is the longest.", $"No conductor’s insulation is nicked, and the jacket reaches past the clamp."),
+                CommonLines.Strip(plan, strip),
+                .. plan.Hook is null ? [] : (IEnumerable<Step>)[HookLines.Bend(plan, landing.Screw)],
+                new Step(
+                    "land-plug",
+                    Operation.Land,
+                    plan.Hook is null
+                        ? (FormattableString)$"Open the plate, push the end in until the insulation meets it, every strand under the plate."
+                        : $"Lay the hook round the screw so that it runs clockwise, every strand under the head.",
+                    $"No strand stands out, and no insulation is under the metal."),
+                CommonLines.Tighten(plan),
+                new Step("clamp-cord", Operation.Land, $"Close the cord clamp on the jacket, never on the conductors.", $"A pull on the cord does not reach the screws; the earth conductor has the most slack."),
+                .. CommonLines.Check(plan, $"Tug the cord by hand; measure each pin end to end.", $"Nothing moves, each pin goes to its conductor and to no other."),
+            ],
+            CommonLines.Cautions(
+                plan,
+                [
+                    $"The earth conductor is left longest: it pulls out last.",
+                    $"Wide blade or silver screw: neutral. Two-wire cord gets a two-blade plug, three-wire cord a three-blade plug, never a cheater.",
+                    .. HookLines.Cautions(plan),
+                    .. CommonLines.OnDevices(plan),
+                ]),
+            [
+                plan.Hook is { } bent
+                    ? HookLines.LengthReason(bent, strip)
+                    : new("plate-depth", ReadingName.Strip, Trust.Generic, "typical (from memory)", $"Measured against the plate: {strip:range} is usual. Lay the wire on it."),
+                HookLines.ScrewReason(landing.Screw, landing.ScrewIsGiven, "plugs"),
+                plan.Hook is null
+                    ? new("plug-plate", ReadingName.Prepare, Trust.Handbook, "common practice", $"A plate presses on a straight end; no hook goes under it.")
+                    : HookLines.Clockwise,
+                plan.Torque!.Reason,
+                plan.Conductor.InsulationReason(),
+            ],
+            [],
+            $"Make it dead and pull the plug. Open the cord clamp, turn the screws out, lift the ends off; cut them off and strip again before they land.");
+    }
+}

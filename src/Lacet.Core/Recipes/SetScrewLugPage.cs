@@ -1,0 +1,58 @@
+using Lacet.Core.Checks.End;
+using Lacet.Core.Conductors;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Core.Strip;
+
+namespace Lacet.Core.Recipes;
+
+/// <summary>The recipe of a straight end under a lug's set screw.</summary>
+internal static class SetScrewLugPage
+{
+    internal static Page Write(EndPlan plan, SetScrewLug landing)
+    {
+        var depth = landing.BarrelDepth ?? new Length(plan.Lug.SetScrew);
+        var strip = StripDepth.Window(depth);
+        return new Page(
+            strip,
+            new Preparation(PreparationKind.Straight, $"Straight", $"Square, round, every strand in."),
+            [$"{StripTool.For(plan.Conductor)}", CommonLines.TorqueTool(plan, Bit(landing))],
+            [
+                CommonLines.ProveDead(plan),
+                CommonLines.Strip(plan, strip),
+                new Step(
+                    "land-straight",
+                    Operation.Land,
+                    $"Back the screw out of the barrel. Push the end in, strands round and together, until it shows at the far side.",
+                    $"Every strand is inside, and no insulation is under the screw."),
+                CommonLines.Tighten(plan),
+                .. CommonLines.Check(plan, $"Tug the wire by hand; look into the barrel.", $"It does not move, and no strand is beside the barrel."),
+            ],
+            CommonLines.Cautions(
+                plan,
+                [
+                    $"A lug loses no strands: one cut off or left out, and the end is cut back.",
+                    $"Re-strip squarely before an old end lands again; never more than one wire in the barrel.",
+                ]),
+            [
+                landing.BarrelDepth is null
+                    ? new("barrel-depth", ReadingName.Strip, Trust.Generic, "typical (from memory)", $"No barrel depth is given: {depth} is typical for {plan.Conductor.Size.Name}. Measure the barrel.")
+                    : new("barrel-depth", ReadingName.Strip, Trust.Marking, "measured on the lug", $"The barrel is {depth} deep; a bare end of {strip:range} passes."),
+                landing.RangeIsGiven
+                    ? new("size-range", ReadingName.Fit, Trust.Marking, "the lug’s stamp", $"The lug takes {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm²; {plan.Conductor.Size.NameInBoth} is in it.")
+                    : new("size-range", ReadingName.Fit, Trust.Generic, "typical (from memory)", $"No range is given: it is taken as {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm². Read the stamp on the lug."),
+                new("lug-straight", ReadingName.Prepare, Trust.Handbook, "UL 486A-486B (from memory)", $"The screw presses straight on the strands; they must lie round and whole."),
+                plan.Torque!.Reason,
+            ],
+            [],
+            $"Make it dead. Back the screw out and draw the wire straight out; cut off the crushed part and strip again squarely.");
+    }
+
+    private static string Bit(SetScrewLug landing) => landing.Drive switch
+    {
+        LugDrive.Slotted => "bit that fills the slot",
+        LugDrive.HexSocket => "hexagon or square key of the socket’s size, right in",
+        LugDrive.SplitBolt => "socket for the nut, and a second wrench to hold the body",
+        _ => "socket for the head",
+    };
+}

@@ -1,0 +1,52 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Exchange.Documents;
+
+/// <summary>A landing by what is printed on it; null where nobody read it.</summary>
+public abstract record PrintedLandingDocument : LandingDocument
+{
+    /// <summary>The smallest size it takes, mm².</summary>
+    public double? LeastMm2 { get; init; }
+
+    /// <summary>The largest size it takes, mm².</summary>
+    public double? MostMm2 { get; init; }
+
+    /// <summary>Strip depth, mm.</summary>
+    public double? StripDepthMm { get; init; }
+
+    /// <summary>required, allowed, unnecessary or forbidden.</summary>
+    public FerruleAcceptance? Ferrule { get; init; }
+
+    /// <summary>The builds it takes: solid, stranded, fine.</summary>
+    public IReadOnlyList<AcceptedBuild>? Accepts { get; init; }
+
+    /// <summary>What is printed.</summary>
+    private protected PrintedData Printed => new(
+        LeastMm2,
+        MostMm2,
+        StripDepthMm is { } depth ? new Length(depth) : null,
+        Ferrule,
+        Accepts is { Count: > 0 } ? Accepts.Select(Build).ToHashSet() : null);
+
+    private static Build Build(AcceptedBuild accepted) => accepted switch
+    {
+        AcceptedBuild.Solid => Core.Conductors.Build.Solid,
+        AcceptedBuild.Stranded => Core.Conductors.Build.Stranded,
+        _ => Core.Conductors.Build.FineStranded,
+    };
+}
+
+/// <summary>A build as it is printed beside a landing.</summary>
+public enum AcceptedBuild
+{
+    /// <summary>Solid.</summary>
+    Solid,
+
+    /// <summary>Stranded, class B, C or 2.</summary>
+    Stranded,
+
+    /// <summary>Fine-stranded.</summary>
+    Fine,
+}

@@ -1,0 +1,242 @@
+using Lacet.Core.Checks.End;
+using Lacet.Core.Ferrules;
+using Lacet.Core.Recipes;
+
+namespace Lacet.Core.Tests.Recipes;
+
+/// <summary>Every other kind of landing: what the trade does there. Lengths and torques are common practice, from memory, unless another source is named.</summary>
+public sealed class LandingTests
+{
+    private static readonly Landing[] Kinds =
+    [
+        Ends.Screw(), new BackWireClamp(new(), null), new BackStab(new()), new LeverClamp(new()), Ends.Block(), new SpringCageBlock(new()),
+        new PushInBlock(new()), new DeepPushIn(new()), new InsulationDisplacement(null, null, null, null), new Stud(null, null, null, null),
+        new SetScrewLug(null, null, null, null, null, null, null), new CrimpedLug(null, null, null), new PlugScrew(null, null, null), new SolderLug(null),
+    ];
+
+    private static Recipe Fine(string size, Landing landing, HouseRules? rules = null) => Ends.Recipe(Ends.Wire(size, Build.FineStranded), landing, rules);
+
+    private static string Land(Recipe recipe) => Ends.Read(recipe.Steps.First(s => s.Operation == Operation.Land).Text);
+
+    [Fact]
+    public void There_are_fourteen_kinds_and_no_two_are_landed_or_undone_alike()
+    {
+        var recipes = Kinds.Select(k => Ends.Recipe(k is BackStab ? Ends.Wire("14") : k is InsulationDisplacement ? Ends.Wire("1 mm²") : Ends.Wire("14", Build.Stranded), k)).ToList();
+        Assert.Equal(14, Kinds.Select(k => k.Kind).Distinct().Count());
+        Assert.All(recipes, r => Assert.NotEqual(Verdict.Stop, r.Verdict));
+        Assert.Equal(14, recipes.Select(Land).Distinct().Count());
+        Assert.Equal(14, recipes.Select(r => Ends.Read(r.Undo!)).Distinct().Count());
+    }
+
+    [Theory]
+    [InlineData("spring-cage-block", 10, 12.7)]
+    [InlineData("deep-push-in", 12.7, 19.05)]
+    [InlineData("lever", 11, 11)]
+    [InlineData("push-in-block", 9, 11)]
+    public void Without_a_printed_depth_the_usual_strip_passes(string kind, double least, double most)
+    {
+        var landing = Kinds.Single(k => k.Kind == kind);
+        var strip = Ends.Recipe(Ends.Wire("2.5 mm²"), landing).Strip!.Value;
+        // Half a millimetre for the inch that people round to.
+        Assert.Equal(Judgement.Pass, strip.Judge(new(least + 0.5)));
+        Assert.Equal(Judgement.Pass, strip.Judge(new(most - 0.5)));
+        Assert.Contains(Ends.Recipe(Ends.Wire("2.5 mm²"), landing).Reasons, r => r is { Rule: "strip-depth", Trust: Trust.Generic });
+    }
+
+    [Fact]
+    public void A_printed_depth_rules() =>
+        Assert.Equal(new Window<Length>(new(9), new(8), new(10)), Ends.Recipe(Ends.Wire("2.5 mm²"), new SpringCageBlock(new(0.2, 4, new Length(9)))).Strip);
+
+    [Theory]
+    [InlineData("back-wire-clamp", 12, 18)]
+    [InlineData("plug-screw", 10, 14)]
+    [InlineData("binding-screw", 9, 14)]
+    public void Without_a_marking_a_device_gets_its_usual_torque(string kind, double least, double most)
+    {
+        var landing = kind == "binding-screw" ? Ends.UnmarkedScrew() : Kinds.Single(k => k.Kind == kind);
+        var torque = Ends.Torque(landing);
+        Assert.Equal((least, most), (Math.Round(torque.Window.Least.InchPounds, 6), Math.Round(torque.Window.Most.InchPounds, 6)));
+        Assert.Equal(Trust.CommonPractice, torque.Trust);
+        Assert.Contains(Ends.Recipe(Ends.Wire("14", Build.Stranded), landing).Cautions, c => Ends.Read(c).Contains("Find the marking", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("back-stab", "Spring")]
+    [InlineData("lever", "Lever")]
+    [InlineData("insulation-displacement", "Pivot")]
+    [InlineData("solder-lug", "Solder")]
+    public void Where_nothing_is_tightened_the_third_reading_says_what_holds(string kind, string says)
+    {
+        var recipe = Ends.Recipe(kind == "insulation-displacement" ? Ends.Wire("1 mm²") : Ends.Wire("14"), Kinds.Single(k => k.Kind == kind));
+        Assert.Null(recipe.Torque);
+        Assert.Equal(says, Ends.Read(recipe.Holding!.Headline));
+    }
+
+    /// <summary>UL 498 (from memory): solid copper 14 AWG, 15 A.</summary>
+    [Theory]
+    [InlineData("12", Build.Solid)]
+    [InlineData("14", Build.Stranded)]
+    [InlineData("14", Build.FineStranded)]
+    public void A_back_stab_hole_takes_14_AWG_solid_only(string size, Build build) =>
+        Assert.Equal(Verdict.Stop, Ends.Recipe(Ends.Wire(size, build), new BackStab(new())).Verdict);
+
+    [Fact]
+    public void A_push_in_block_is_entered_three_ways()
+    {
+        var block = new PushInBlock(new());
+        Assert.Contains("pin straight in", Land(Fine("2.5 mm²", block)), StringComparison.Ordinal);
+        Assert.Contains("Press the release", Land(Fine("2.5 mm²", new PushInBlock(new(Ferrule: FerruleAcceptance.Unnecessary)))), StringComparison.Ordinal);
+        Assert.Contains("no tool", Land(Ends.Recipe(Ends.Wire("2.5 mm²"), block)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void Where_a_push_in_block_says_nothing_both_practices_are_named() => Assert.Contains(
+        Fine("2.5 mm²", new PushInBlock(new())).Cautions, c => Ends.Read(c).Contains("others only where the maker asks", StringComparison.Ordinal));
+
+    [Theory]
+    [InlineData(FerruleAcceptance.Required, PreparationKind.Ferrule)]
+    [InlineData(FerruleAcceptance.Allowed, PreparationKind.Ferrule)]
+    [InlineData(FerruleAcceptance.Unnecessary, PreparationKind.Straight)]
+    [InlineData(FerruleAcceptance.Forbidden, PreparationKind.Straight)]
+    public void What_a_landing_says_about_ferrules_decides(FerruleAcceptance says, PreparationKind preparation) =>
+        Assert.Equal(preparation, Fine("2.5 mm²", new PushInBlock(new(Ferrule: says))).Preparation.Kind);
+
+    [Fact]
+    public void A_deep_throat_takes_no_ferrule_and_swallows_the_insulation()
+    {
+        var recipe = Fine("4 mm²", new DeepPushIn(new()));
+        Assert.Null(recipe.Ferrule);
+        Assert.Equal(PreparationKind.Twisted, recipe.Preparation.Kind);
+        Assert.Contains("insulation goes inside", Land(recipe), StringComparison.Ordinal);
+        Assert.Contains(recipe.Cautions, c => Ends.Read(c).Contains("locks in", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Displaced_insulation_is_not_stripped()
+    {
+        var recipe = Ends.Recipe(Ends.Wire("1 mm²"), new InsulationDisplacement(0.5, 1.5, 2, 3));
+        Assert.Equal(0, recipe.Strip!.Value.Most.Millimetres);
+        Assert.DoesNotContain(recipe.Steps, s => s.Operation == Operation.Strip);
+    }
+
+    /// <summary>Red 22 to 16 AWG, blue 16 to 14, yellow 12 to 10.</summary>
+    [Theory]
+    [InlineData("22", "red")]
+    [InlineData("18", "red")]
+    [InlineData("16", "red")]
+    [InlineData("14", "blue")]
+    [InlineData("12", "yellow")]
+    [InlineData("10", "yellow")]
+    public void A_ring_is_chosen_by_its_printed_range(string size, string colour)
+    {
+        var recipe = Ends.Recipe(Ends.Wire(size, Build.Stranded), new Stud(5, null, RingShape.Fork, null));
+        Assert.Equal(PreparationKind.Fork, recipe.Preparation.Kind);
+        Assert.Contains($"{colour} sleeve, printed", Ends.Read(recipe.Preparation.Detail), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("8")]
+    [InlineData("24")]
+    public void Beyond_the_ranges_of_rings_it_is_a_stop(string size) =>
+        Assert.Equal(Verdict.Stop, Ends.Recipe(Ends.Wire(size, Build.Stranded), new Stud(5, null, null, null)).Verdict);
+
+    /// <summary>13 mm at 6 AWG to 30 mm at 250 kcmil.</summary>
+    [Theory]
+    [InlineData("6", 13)]
+    [InlineData("250 kcmil", 30)]
+    public void A_set_screw_lug_s_barrel_is_typical_for_the_wire(string size, double depth) => Assert.Equal(
+        depth, Ends.Recipe(Ends.Wire(size, Build.Stranded), new SetScrewLug(null, null, null, 2, 130, null, null)).Strip!.Value.Target.Millimetres);
+
+    [Fact]
+    public void A_crimped_lug_shows_2_mm_before_its_barrel() => Assert.Equal(
+        22, Ends.Recipe(Ends.Wire("1/0", Build.Stranded), new CrimpedLug(null, 20, null)).Strip!.Value.Target.Millimetres);
+
+    [Theory]
+    [InlineData(Material.Copper, "once")]
+    [InlineData(Material.Aluminium, "3 times")]
+    public void Aluminium_takes_more_crimps_and_a_compound(Material material, string times)
+    {
+        var recipe = Ends.Recipe(
+            Ends.Wire("1/0", Build.Stranded, material: material), new CrimpedLug(null, null, null, new HashSet<Material> { Material.Copper, Material.Aluminium }));
+        Assert.Contains(times, Ends.Read(recipe.Preparation.Detail), StringComparison.Ordinal);
+        Assert.Equal(material == Material.Aluminium, recipe.Cautions.Any(c => Ends.Read(c).Contains("wire-brush", StringComparison.Ordinal)));
+    }
+
+    [Fact]
+    public void Lugs_lose_no_strands_and_other_landings_as_many_as_their_class_allows()
+    {
+        var lug = Ends.Recipe(Ends.Wire("12", Build.Stranded), new SetScrewLug(null, null, null, null, null, null, null));
+        Assert.Contains("No strand", Strip(lug), StringComparison.Ordinal);
+        Assert.Contains("At most 1 of 7", Strip(Ends.Recipe(Ends.Wire("12", Build.Stranded), Ends.Block())), StringComparison.Ordinal);
+
+        static string Strip(Recipe recipe) => Ends.Read(recipe.Steps.Single(s => s.Id == "strip").HoldPoint!);
+    }
+
+    [Fact]
+    public void In_a_plug_the_jacket_comes_first_and_the_earth_is_left_longest()
+    {
+        var recipe = Fine("16", new PlugScrew(null, null, null));
+        Assert.Equal("strip-jacket", recipe.Steps.First(s => s.Operation == Operation.Strip).Id);
+        Assert.Contains(recipe.Cautions, c => Ends.Read(c).Contains("earth conductor is left longest", StringComparison.Ordinal));
+        Assert.Equal(PreparationKind.Hook, recipe.Preparation.Kind);
+        Assert.Equal(PreparationKind.Twisted, Fine("16", new PlugScrew(null, PlugGrip.Clamp, null)).Preparation.Kind);
+    }
+
+    [Fact]
+    public void Solder_is_the_only_landing_that_takes_tinned_strands() => Assert.Equal(
+        ["solder-lug"],
+        Kinds.Where(k => k is not BackStab and not InsulationDisplacement)
+            .Where(k => RecipeBook.For(new EndAtHand(Ends.Wire("14", Build.Stranded), k, HouseRules.Default) { Condition = EndCondition.Tinned }).Verdict != Verdict.Stop)
+            .Select(k => k.Kind));
+
+    [Fact]
+    public void Two_fine_wires_get_one_twin()
+    {
+        var end = new EndAtHand(
+            Ends.Wire("1 mm²", Build.FineStranded), new ScrewClampBlock(new(0.5, 4, new Length(10), FerruleAcceptance.Allowed), null) { TakesTwo = true }, HouseRules.Default)
+        {
+            Second = Ends.Wire("1 mm²", Build.FineStranded),
+        };
+        var ferrule = RecipeBook.For(end).Ferrule!;
+        Assert.Equal((true, 1, 10, 13), (ferrule.Twin, ferrule.Size.SquareMillimetres, ferrule.Pin.Millimetres, ferrule.Strip.Target.Millimetres));
+    }
+
+    [Fact]
+    public void The_kit_s_own_label_overrides_the_area()
+    {
+        var end = new EndAtHand(Ends.Wire("22", Build.FineStranded), Ends.Block(0.2), HouseRules.Default) { FerruleLabelMm2 = 0.5 };
+        var recipe = RecipeBook.For(end);
+        Assert.Equal(0.5, recipe.Ferrule!.Size.SquareMillimetres);
+        Assert.Contains(recipe.Reasons, r => r is { Rule: "ferrule-size", Trust: Trust.Maker });
+        Assert.Throws<ImpossibleInputException>(() => RecipeBook.For(end with { FerruleLabelMm2 = 0.6 }));
+        Assert.Throws<ImpossibleInputException>(() => RecipeBook.For(end with { Conductor = Ends.Wire("12", Build.Stranded), Landing = Ends.Block(ferrule: FerruleAcceptance.Required) }));
+    }
+
+    /// <summary>NEC 310.16 and 110.14(C), 240.4(D), from memory: 12 AWG 20 A at 60 °C, 25 A at 75 °C, breaker 20 A in both.</summary>
+    [Theory]
+    [InlineData("12", null, 20, Verdict.Go)]
+    [InlineData("12", 75, 25, Verdict.Stop)]
+    [InlineData("6", null, 55, Verdict.Go)]
+    [InlineData("6", null, 60, Verdict.Stop)]
+    [InlineData("6", 75, 65, Verdict.Go)]
+    [InlineData("6", 90, 75, Verdict.Stop)]
+    [InlineData("1/0", null, 150, Verdict.Go)]
+    public void A_terminal_s_temperature_limits_the_circuit(string size, int? temperature, double amps, Verdict verdict)
+    {
+        var lug = new SetScrewLug(LugDrive.HexSocket, 0.25, null, 2, 130, 13, null) { TemperatureC = temperature };
+        var end = new EndAtHand(Ends.Wire(size, Build.Stranded), lug, HouseRules.Default) { CircuitAmps = amps };
+        Assert.Equal(verdict, RecipeBook.For(end).Verdict);
+    }
+
+    [Fact]
+    public void A_size_without_a_table_is_said_to_be_not_judged() => Assert.Contains(
+        RecipeBook.For(new EndAtHand(Ends.Wire("22", Build.Stranded), Ends.Block(0.2), HouseRules.Default) { CircuitAmps = 3 }).Findings,
+        f => Ends.Read(f.Says).StartsWith("Not judged", StringComparison.Ordinal));
+
+    [Theory]
+    [InlineData(CrimpShape.Hexagonal, Severity.Note)]
+    [InlineData(CrimpShape.AlternatingFlats, Severity.Fix)]
+    public void A_crimp_s_shape_is_held_against_the_opening(CrimpShape shape, Severity severity) => Assert.Contains(
+        EndChecks.Judge(new EndPlan(new EndAtHand(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block(), HouseRules.Default) { CrimpShape = shape })),
+        f => f.Check == "weak-crimp-shape" && f.Severity == severity);
+}
