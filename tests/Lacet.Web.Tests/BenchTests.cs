@@ -79,9 +79,20 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [InlineData("""{"conductor":{"size":"14","build":"solid","insulationOuterDiameterMm":-2},"landing":{"kind":"binding-screw"}}""", 422, "conductor.insulationOuterDiameterMm")]
     [InlineData("""{"conductor":{"size":14,"build":"solid"},"landing":{"kind":"binding-screw"}}""", 400, "conductor.size")]
     [InlineData("""{"conductor":{"size":"14"},"landing":{"kind":"binding-screw"}}""", 400, "conductor.build")]
-    [InlineData("""{"landing":{"kind":"binding-screw"}}""", 400, "conductor")]
-    [InlineData("""{"conductor":null,"landing":{"kind":"binding-screw"}}""", 400, "conductor")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"}}""", 422, "landing.kind")]
+    [InlineData("""{"landing":{"kind":"binding-screw"}}""", 422, "conductor")]
+    [InlineData("""{"conductor":null,"landing":{"kind":"binding-screw"}}""", 422, "conductor")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"magnet"}}""", 422, "landing.kind")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"conductors":[{"size":"14","build":"solid"}],"landing":{"kind":"lever"}}""", 422, "conductors")]
+    [InlineData("""{"conductors":[],"landing":{"kind":"lever"}}""", 422, "conductors")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever","torqueMarking":{"target":1,"unit":"N·m"}}}""", 422, "landing.torqueMarking")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever","temperatureC":80}}""", 422, "landing.temperatureC")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"stud","studDiameterMm":40}}""", 422, "landing.studDiameterMm")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"set-screw-lug","slotWidthIn":0.04}}""", 422, "landing.slotLengthIn")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"crimped-lug","barrelDepthMm":0}}""", 422, "landing.barrelDepthMm")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"solder-lug","holeMm":60}}""", 422, "landing.holeMm")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"houseRules":{"pauseMinutes":0}}""", 422, "houseRules.pauseMinutes")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"houseRules":{"singleValueTolerance":0.5}}""", 422, "houseRules.singleValueTolerance")]
+    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"circuitAmps":-1}""", 422, "circuitAmps")]
     [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{}}""", 422, "landing.kind")]
     [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","screw":"#7"}}""", 422, "landing.screw")]
     [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"screw-clamp-block","leastMm2":-1}}""", 422, "landing.leastMm2")]
@@ -123,6 +134,8 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
             : new StreamContent(new Endless(1_000_000)) { Headers = { ContentType = new("application/json") } };
         using var request = new HttpRequestMessage(HttpMethod.Post, "/api/bench/recipe") { Content = content };
         request.Headers.TransferEncodingChunked = !announced;
+        // Who announces the length also waits to be asked for the rest, so that the answer is read before the line drops.
+        request.Headers.ExpectContinue = announced;
         try
         {
             using var response = await Server.Client.SendAsync(request);
@@ -217,11 +230,52 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [Fact]
     public async Task Every_sample_landing_can_be_asked_about()
     {
-        var (_, samples) = await Server.GetAsync("/api/landings");
-        foreach (var sample in samples.EnumerateArray())
+        var (_, kinds) = await Server.GetAsync("/api/landings");
+        Assert.Equal(14, kinds.GetArrayLength());
+        foreach (var sample in kinds.EnumerateArray().SelectMany(k => k.GetProperty("samples").EnumerateArray()))
         {
-            var (status, _) = await Server.PostAsync("/api/bench/recipe", $$"""{"conductor":{"size":"2.5 mm²","build":"solid"},"landing":{{sample.GetProperty("landing").GetRawText()}}}""");
-            Assert.Equal(HttpStatusCode.OK, status);
+            foreach (var address in new[] { "/api/bench/recipe", "/api/bench/section" })
+            {
+                var (status, _) = await Server.PostAsync(address, $$"""{"conductor":{"size":"2.5 mm²","build":"solid"},"landing":{{sample.GetProperty("landing").GetRawText()}}}""");
+                Assert.Equal(HttpStatusCode.OK, status);
+            }
+        }
+    }
+
+    [Fact]
+    public async Task Two_conductors_are_asked_about_together()
+    {
+        const string Two = """{"conductors":[{"size":"1 mm²","build":"fine-stranded"},{"size":"1 mm²","build":"fine-stranded"}],"landing":{"kind":"screw-clamp-block","leastMm2":0.5,"mostMm2":4,"stripDepthMm":10,"takesTwo":true}}""";
+        var (_, recipe) = await Server.PostAsync("/api/bench/recipe", Two);
+        Assert.True(recipe.GetProperty("ferrule").GetProperty("twin").GetBoolean());
+        var (_, refused) = await Server.PostAsync("/api/bench/recipe", Two.Replace(",\"takesTwo\":true", "", StringComparison.Ordinal));
+        Assert.Equal("stop", Text(refused, "verdict"));
+    }
+
+    [Fact]
+    public async Task House_rules_that_are_left_out_are_the_default()
+    {
+        const string Pair = """{"conductor":{"size":"2.5 mm²","build":"fine-stranded"},"landing":{"kind":"push-in-block"},"houseRules":{"ferrulesOnFineStrands":"where-the-maker-asks"}}""";
+        var (_, recipe) = await Server.PostAsync("/api/bench/recipe", Pair);
+        Assert.Equal("straight", Text(recipe.GetProperty("preparation"), "kind"));
+        Assert.Equal("spring", Text(recipe.GetProperty("holding"), "fastening"));
+        Assert.Equal(JsonValueKind.Null, recipe.GetProperty("torque").ValueKind);
+    }
+
+    [Fact]
+    public async Task Every_option_of_every_house_rule_is_taken()
+    {
+        var (_, rules) = await Server.GetAsync("/api/house-rules");
+        foreach (var rule in rules.EnumerateArray())
+        {
+            foreach (var option in rule.GetProperty("options").EnumerateArray())
+            {
+                var value = Text(option, "value")!;
+                var json = double.TryParse(value, System.Globalization.CultureInfo.InvariantCulture, out _) ? value : $"\"{value}\"";
+                var (status, _) = await Server.PostAsync(
+                    "/api/bench/recipe", $$$"""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw"},"houseRules":{"{{{Text(rule, "id")}}}":{{{json}}} } }""");
+                Assert.Equal(HttpStatusCode.OK, status);
+            }
         }
     }
 

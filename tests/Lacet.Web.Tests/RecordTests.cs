@@ -158,6 +158,7 @@ public sealed class RecordTests
             (Requests.Termination(person, new { method = "reading", value = 0.6, unit = "ells", tool = "t" }), "tightening.unit"),
             (Requests.Termination(person, new { method = "reading", readingId = Guid.NewGuid() }), "tightening.readingId"),
             (Requests.Termination(person, new { method = "by-guess" }), "tightening.method"),
+            (Requests.Termination(person, new { method = "seated" }), "tightening.method"),
             (Requests.Termination(person, Requests.Typed(), strip: -4), "measuredStripMm"),
             (Requests.Termination(person, Requests.Typed(), size: "16 mm²"), "landing"),
             (Requests.Termination(person, Requests.Typed(), size: "lots"), "conductor.size"),
@@ -171,6 +172,33 @@ public sealed class RecordTests
         }
 
         Assert.Equal(0, await server.EventsAsync());
+    }
+
+    [Fact]
+    public async Task What_is_not_tightened_is_recorded_as_seated_with_the_house_rules_as_they_were()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var person = await server.PersonAsync("Ines Okafor");
+        object Made(object tightening) => new
+        {
+            id = Guid.NewGuid(),
+            device = "test",
+            deviceSequence = 1,
+            personId = person,
+            claimedAt = RunningServer.Now,
+            conductor = new { size = "2.5 mm²", build = "fine-stranded" },
+            landing = new { kind = "push-in-block", stripDepthMm = 10 },
+            houseRules = new { ferrulesOnFineStrands = "where-the-maker-asks" },
+            measuredStripMm = 10.5,
+            tightening,
+        };
+        var (refused, problem) = await server.PostAsync("/api/records", Made(Requests.Typed()));
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, "tightening.method"), (refused, problem.GetProperty("field").GetString()));
+        var (status, item) = await server.PostAsync("/api/records", Made(new { method = "seated" }));
+        Assert.Equal((HttpStatusCode.Created, "landed"), (status, item.GetProperty("state").GetString()));
+        var made = item.GetProperty("termination");
+        Assert.Equal("where-the-maker-asks", made.GetProperty("houseRules").GetProperty("ferrulesOnFineStrands").GetString());
+        Assert.Equal("straight", made.GetProperty("recipe").GetProperty("preparation").GetProperty("kind").GetString());
     }
 
     [Fact]

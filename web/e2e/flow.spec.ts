@@ -44,8 +44,11 @@ test("the same by keyboard alone", async ({ page }) => {
   await page.keyboard.type("2.5 fine");
   await page.keyboard.press("Enter");
   await expect(page.getByText(/Read as 2.5/)).toBeVisible();
-  await page.getByRole("radio", { name: "Binding screw" }).first().focus();
-  await page.keyboard.press("ArrowRight");
+  await page.getByRole("radio", { name: "Binding screw" }).focus();
+  for (const kind of ["Back-wire clamp", "Back-stab hole", "Screw-clamp block"]) {
+    await page.keyboard.press("ArrowRight");
+    await expect(page.getByRole("radio", { name: kind })).toBeChecked();
+  }
   await expect(bench.prepare).toContainText("Ferrule 2.5");
   await page.keyboard.press("Tab");
   await page.keyboard.press("Tab");

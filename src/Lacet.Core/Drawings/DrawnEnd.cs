@@ -22,7 +22,7 @@ internal sealed record DrawnEnd(EndPlan Plan, double Length, Window<Length> Stri
     /// <summary>Draws the bare metal along y = 0, the ferrule on it, and the insulation, which ends at x = 0.</summary>
     internal void Wire()
     {
-                Sheet.Parts.AddRange(WirePen.Bare("landed", Conductor, 0, Length));
+        Sheet.Parts.AddRange(WirePen.Bare("landed", Conductor, 0, Length));
         if (Plan.Ferrule is { } ferrule)
         {
             FerrulePen.Pin(ferrule, BareHalf, Sheet);

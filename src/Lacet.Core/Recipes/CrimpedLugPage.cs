@@ -1,8 +1,8 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
-using Lacet.Core.Quantities;
 using Lacet.Core.Lugs;
+using Lacet.Core.Quantities;
 using Lacet.Core.Strip;
 
 namespace Lacet.Core.Recipes;

@@ -1,13 +1,15 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useCallback, useRef } from "react";
+import { useCallback, useRef, useState } from "react";
 import { api, type Recipe } from "../client";
 import { SceneView } from "../drawing/SceneView";
 import { useKey } from "../shared/keys";
-import { Panel, PanelTitle } from "../shared/Panel";
+import { Action, Panel, PanelTitle } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
 import { thin, useUnits } from "../shared/Units";
 import { asked, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
+import { Calibrate } from "./Calibrate";
 import { NumberField } from "./NumberField";
 
 interface Props {
@@ -27,6 +29,14 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
     queryFn: ({ signal }) => api.section(body, signal),
     placeholderData: keepPreviousData,
   });
+  const [pixels, setPixels] = useRemembered<number | null>("pixelsPerMm", null);
+  const [actual, setActual] = useState(false);
+  const [calibrating, setCalibrating] = useState(false);
+  const switchActual = useCallback(() => {
+    setCalibrating(!actual && pixels === null);
+    setActual(!actual);
+  }, [actual, pixels]);
+  useKey("a", switchActual);
   const field = useRef<HTMLInputElement>(null);
   useKey(
     "m",
@@ -35,7 +45,17 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
   return (
     <Panel>
       <Flex justifyContent="space-between" alignItems="flex-start" gap={3} flexWrap="wrap">
-        <PanelTitle>Section, to scale</PanelTitle>
+        <Box>
+          <PanelTitle>{actual && !calibrating ? "Section, actual size" : "Section, to scale"}</PanelTitle>
+          <Action look="link" px={0} aria-pressed={actual} onClick={switchActual}>
+            {actual ? "Fit the room (A)" : "Actual size (A)"}
+          </Action>
+          {actual && !calibrating && (
+            <Action look="link" onClick={() => setCalibrating(true)}>
+              Calibrate
+            </Action>
+          )}
+        </Box>
         {recipe.strip && (
           <Flex gap={3} alignItems="flex-end" direction="row-reverse" flex={1} minW="250px">
             <Box w="160px" flex="none">
@@ -57,12 +77,27 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
           </Flex>
         )}
       </Flex>
-      {scene.data && (
-        <SceneView
-          scene={scene.data}
-          metal={pair.conductor.material ?? "copper"}
-          height="clamp(240px, 40vh, 420px)"
+      {calibrating ? (
+        <Calibrate
+          pixels={pixels}
+          onDone={(measuredPixels) => {
+            setPixels(measuredPixels);
+            setCalibrating(false);
+          }}
+          onCancel={() => {
+            setCalibrating(false);
+            setActual(actual && pixels !== null);
+          }}
         />
+      ) : (
+        scene.data && (
+          <SceneView
+            scene={scene.data}
+            metal={pair.conductor.material ?? "copper"}
+            height="clamp(240px, 40vh, 420px)"
+            {...(actual && pixels ? { actual: pixels } : {})}
+          />
+        )
       )}
     </Panel>
   );

@@ -9,31 +9,56 @@ import { ScenePaint } from "./ScenePaint";
 const closest = 20;
 const margin = { side: 14, end: 34 };
 
-/** Paints a scene as large as the room allows, with dimensions in print and a scale bar. */
-export function SceneView({ scene, metal, height }: { scene: Scene; metal: Metal; height: string }) {
+/**
+ * Paints a scene as large as the room allows, or at a scale of one's own in pixels a millimetre, with dimensions in
+ * print and a scale bar.
+ */
+export function SceneView({
+  scene,
+  metal,
+  height,
+  actual,
+}: {
+  scene: Scene;
+  metal: Metal;
+  height: string;
+  actual?: number;
+}) {
   const [ref, size] = useSize<HTMLDivElement>();
   const { box } = scene;
   const width = box.right - box.left;
   const tall = box.bottom - box.top;
-  const scale = Math.min(
-    closest,
-    (size.width - 2 * margin.side) / width,
-    (size.height - 2 * margin.end) / tall,
-  );
+  const scale =
+    actual ??
+    Math.min(closest, (size.width - 2 * margin.side) / width, (size.height - 2 * margin.end) / tall);
   const pixel = 1 / scale;
-  const shown = { width: size.width * pixel, height: size.height * pixel };
+  // At actual size a drawing may be larger than its room: then it scrolls.
+  const sheet = actual
+    ? {
+        width: Math.max(size.width, width * scale + 2 * margin.side),
+        height: tall * scale + 2 * margin.end,
+      }
+    : size;
+  const shown = { width: sheet.width * pixel, height: sheet.height * pixel };
   const left = (box.left + box.right - shown.width) / 2;
   const top = (box.top + box.bottom - shown.height) / 2;
   const bar = scale > 8 ? 5 : scale > 3 ? 10 : 20;
   return (
-    <Box ref={ref} h={height} minH="180px" position="relative">
+    <Box
+      ref={ref}
+      h={actual ? `${sheet.height}px` : height}
+      minH={actual ? undefined : "180px"}
+      position="relative"
+      overflowX={actual ? "auto" : undefined}
+    >
       {size.width > 0 && scale > 0 && (
         <svg
           role="img"
           aria-label={scene.says}
           data-scene
-          width={size.width}
-          height={size.height}
+          data-scale={scale}
+          width={sheet.width}
+          height={sheet.height}
           viewBox={`${left} ${top} ${shown.width} ${shown.height}`}
           style={{ display: "block", position: "absolute" }}
         >

@@ -106,7 +106,7 @@ function Torque({ made }: { made: Schemas["TerminationDocument"] }) {
   const { lead } = useUnits();
   const { torque: window } = made.recipe;
   const { method, torque, tool, simulated } = made.tightening;
-  if (!window) return null;
+  if (!window) return <Box fontWeight={600}>seated: nothing is tightened here</Box>;
   const how = method === "reading" ? "read" : "clicked at";
   return (
     <Box>

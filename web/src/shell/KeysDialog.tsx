@@ -10,6 +10,7 @@ const keys: [string, string][] = [
   ["M", "Type the strip you measured"],
   ["Space", "Hold: turn the stand-in driver"],
   ["W", "Why: show all reasons"],
+  ["A", "Actual size, or fitted to the room"],
   ["H", "House rules"],
   ["?", "These keys"],
 ];

@@ -16,7 +16,7 @@ const cell = {
   justifyContent: "center",
   gap: "2px",
   minH: "60px",
-  minW: "60px",
+  minW: { base: "48px", md: "60px" },
   flex: { base: 1, md: "none" },
   fontSize: "14px",
   rounded: "md",

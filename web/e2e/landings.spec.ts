@@ -1,0 +1,129 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { BenchOf } from "./bench";
+
+/** What a person of the trade would look for in each section, and read in its three readings. */
+const kinds: [kind: string, wire: string, part: string, reading: RegExp][] = [
+  ["Back-wire clamp", "12 sol", "landed-clamp-plate", /Straight/],
+  ["Back-stab hole", "14 sol", "landed-release", /Spring/],
+  ["Screw-clamp block", "2.5 fine", "landed-cage", /Ferrule/],
+  ["Spring-cage block", "2.5 fine", "tool-blade", /Spring/],
+  ["Push-in block", "2.5 fine", "landed-release", /Ferrule/],
+  ["Deep push-in", "4 mm2 str", "landed-bar", /Twist tight/],
+  ["Lever clamp", "1.5 fine", "landed-lever", /Lever/],
+  ["Insulation displacement", "1 mm2 str", "landed-contact-0", /Don’t strip/],
+  ["Stud: ring or fork", "1.5 str", "landed-nut", /Ring/],
+  ["Set-screw lug", "6 AWG str", "landed-bolt-hole", /Straight/],
+  ["Crimped lug", "2 AWG str", "landed-palm", /Lug/],
+  ["Plug", "16 AWG fine", "landed-plate", /Twist tight/],
+  ["Solder lug", "18 AWG fine", "landed-solder", /Solder/],
+];
+
+test("every kind is picked, read and drawn in its own way", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  for (const [kind, wire, part, reading] of kinds) {
+    await bench.typeWire(wire);
+    await page.getByRole("radio", { name: kind }).check({ force: true });
+    await expect(page.locator("[data-verdict]")).toContainText(reading);
+    await expect(page.locator(`[data-scene] [data-part=${part}]`)).toBeAttached();
+    await expect(page.getByRole("region", { name: "Undoing it" })).toBeVisible();
+  }
+});
+
+test("what is not tightened is recorded as seated", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  await bench.typeWire("1.5 fine");
+  await page.getByRole("radio", { name: "Lever clamp" }).check({ force: true });
+  await expect(bench.tighten).toContainText("Lever");
+  await bench.nameMyself("Ines Okafor");
+  await bench.done.click();
+  await expect(page.getByText(/Recorded as event \d+: landed\./)).toBeVisible();
+  await page.getByRole("link", { name: "Log" }).click();
+  const newest = page.getByRole("list", { name: "Events, newest first" }).getByRole("listitem").first();
+  await expect(newest).toContainText("Lever clamp");
+  await expect(newest).toContainText("seated");
+});
+
+test("a house rule is switched by keyboard, changes what is read, and is remembered", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  await bench.typeWire("2.5 fine");
+  await page.getByRole("radio", { name: "Push-in block" }).check({ force: true });
+  await expect(bench.prepare).toContainText("Ferrule 2.5");
+  await bench.leaveField();
+  await page.keyboard.press("h");
+  const panel = page.getByRole("dialog", { name: "House rules" });
+  const results = await new AxeBuilder({ page }).include("[role=dialog]").analyze();
+  expect(results.violations).toEqual([]);
+  await panel.getByRole("radio", { name: /Only where the maker asks/ }).focus();
+  await page.keyboard.press("Space");
+  await page.keyboard.press("Escape");
+  await expect(bench.prepare).toContainText("Straight");
+  await page.reload();
+  await expect(bench.prepare).toContainText("Straight");
+  await page.getByRole("button", { name: /^House rules/ }).click();
+  await panel.getByRole("button", { name: "All as they were at first" }).click();
+  await panel.getByRole("button", { name: "Close" }).click();
+  await expect(bench.prepare).toContainText("Ferrule 2.5");
+});
+
+test("what is known of the end stops what must not be done", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  await page.getByRole("radio", { name: "used hook" }).check({ force: true });
+  await expect(page.locator("[data-finding=end-used-before]")).toContainText("Copper hardens");
+  await page.getByRole("radio", { name: "Fresh end" }).check({ force: true });
+  await page.getByLabel("A second wire like it, in the same landing").check();
+  await expect(page.locator("[data-finding=two-conductors]")).toBeVisible();
+  await page.getByLabel("A second wire like it, in the same landing").uncheck();
+  await page.getByLabel("Circuit, A").fill("20");
+  await expect(page.locator("[data-finding=terminal-overloaded]")).toContainText("15 A");
+  await page.getByLabel("Circuit, A").fill("15");
+  await expect(bench.strip).toContainText("18.1");
+});
+
+test("two fine wires in a block that is marked for two get a twin", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  await bench.typeWire("1 mm2 fine");
+  await page.getByRole("radio", { name: "Screw-clamp block" }).check({ force: true });
+  await page.getByLabel("A second wire like it, in the same landing").check();
+  await page.getByLabel("Marked for two wires").check();
+  await expect(bench.prepare).toContainText("Twin 2×1");
+});
+
+for (const width of [1280, 360]) {
+  test(`a card calibrates the screen, and the section is drawn at actual size: ${width} px`, async ({
+    browser,
+  }) => {
+    const page = await (await browser.newContext({ viewport: { width, height: 800 } })).newPage();
+    const bench = new BenchOf(page);
+    await bench.open();
+    await page.getByRole("button", { name: "Actual size (A)" }).click();
+    const edge = page.locator("[data-card-edge]");
+    await edge.scrollIntoViewIfNeeded();
+    const from = await edge.boundingBox();
+    if (!from) throw new Error("no edge");
+    await page.mouse.move(from.x + from.width / 2, from.y + 40);
+    await page.mouse.down();
+    await page.mouse.move(from.x + from.width / 2 - 20, from.y + 40, { steps: 4 });
+    await page.mouse.up();
+    const card = await page.locator("[data-card]").boundingBox();
+    if (!card) throw new Error("no card");
+    const pixels = Math.max(card.width, card.height) / 85.6;
+    await page.getByRole("button", { name: "The card fits" }).click();
+    const scene = page.locator("[data-scene]");
+    await expect.poll(async () => Number(await scene.getAttribute("data-scale"))).toBeCloseTo(pixels, 1);
+    // On the glass: the path's own millimetres through everything that scales it.
+    const bare = await page
+      .locator("[data-part=stripped-bare]")
+      .evaluate((path: SVGPathElement) => path.getBBox().width * (path.getScreenCTM()?.a ?? 0));
+    expect(bare / pixels).toBeCloseTo(18.12, 0);
+    await page.reload();
+    await page.getByRole("button", { name: "Actual size (A)" }).click();
+    await expect(scene).toHaveAttribute("data-scale", String(await scene.getAttribute("data-scale")));
+    await expect(page.getByRole("button", { name: "Calibrate" })).toBeVisible();
+  });
+}
