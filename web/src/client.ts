@@ -50,6 +50,8 @@ export const api = {
   section: (body: Schemas["SectionRequest"], signal: AbortSignal) =>
     take(http.POST("/api/bench/section", { body, signal })),
   wire: (body: Schemas["WireTextRequest"]) => take(http.POST("/api/bench/wire", { body })),
+  wrench: (body: Schemas["WrenchRequest"]) => take(http.POST("/api/bench/wrench", { body })),
+  belt: (body: Schemas["BeltedTool"]) => take(http.POST("/api/bench/belt", { body })),
   starters: () => take(http.GET("/api/bench/starters")),
   rack: (build: Schemas["Build"]) => take(http.GET("/api/conductors", { params: { query: { build } } })),
   landingKinds: () => take(http.GET("/api/landings")),

@@ -10,7 +10,7 @@ namespace Lacet.Core.Recipes;
 internal static class FerruleLines
 {
     internal static FormattableString Tool(FerruleChoice ferrule) =>
-        $"ferrule crimper for {ferrule.SaySize()}, square or trapezoid, with a ratchet";
+        $"ferrule crimper for {ferrule.SaySize()}, square or trapezoid, with a ratchet; front-loading where the side is blocked";
 
     internal static IEnumerable<Step> Steps(EndPlan plan, FerruleChoice ferrule)
     {

@@ -32,6 +32,12 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
         _ => Usual(landing.Kind, $"No torque is given, so the usual range for receptacle screws, {TypicalTorque.For(landing.Kind):range}. Find the marking: many 15 and 20 A devices ask for more."),
     };
 
+    /// <summary>
+    /// What feels tight by hand: commonly about two thirds of what is asked, as 8 lbf·in where 12 is asked (common
+    /// practice). Never a target.
+    /// </summary>
+    public Torque ByHand => Window.Target * (2.0 / 3);
+
     private static TorqueChoice ByTable(Torque value, FormattableString by, bool measured, HouseRules rules)
     {
         var tolerance = rules.SingleValueTolerance;

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
@@ -30,6 +31,9 @@ public sealed record RecipeDocument(
         recipe.Torque is { } torque
             ? new(
                 torque.Window.Read(WindowPart.Target), torque.Window.Read(WindowPart.Least), torque.Window.Read(WindowPart.Most), torque.Trust)
+            {
+                ByHand = torque.ByHand.Read(),
+            }
             : null,
         recipe.Holding is { } holding ? new(holding.Fastening, holding.Headline.ToString(lead), holding.Detail.ToString(lead)) : null,
         [.. recipe.Tools.Select(t => t.ToString(lead))],
@@ -55,6 +59,10 @@ public sealed record WindowDocument(Readout Target, Readout Least, Readout Most)
 /// <summary>A window of torque, with its trust.</summary>
 public sealed record TorqueDocument(Readout Target, Readout Least, Readout Most, Trust Trust)
 {
+    /// <summary>What feels tight by hand, which is commonly short; left out of records.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public Readout? ByHand { get; init; }
+
     /// <summary>Reads it back, as precisely as it was written.</summary>
     public Window<Torque> Read() => new(new(Target.Value), new(Least.Value), new(Most.Value));
 }

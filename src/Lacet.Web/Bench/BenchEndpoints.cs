@@ -1,8 +1,10 @@
 using Lacet.Core.Conductors;
 using Lacet.Core.Drawings;
+using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
+using Lacet.Core.Torques;
 using Lacet.Exchange.Documents;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -19,6 +21,8 @@ internal static class BenchEndpoints
         bench.MapPost("/recipe", Recipe).WithSummary("How a wire goes into a landing").ProducesInputProblems();
         bench.MapPost("/section", Section).WithSummary("The end in its landing, drawn to scale").ProducesInputProblems();
         bench.MapPost("/wire", Wire).WithSummary("Reads a wire as people type it").ProducesInputProblems();
+        bench.MapPost("/wrench", Wrench).WithSummary("What a torque wrench with an adapter is set to").ProducesInputProblems();
+        bench.MapPost("/belt", Belt).WithSummary("From which count a belted ferrule tool pays").ProducesInputProblems();
         bench.MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters)).WithSummary("Usual pairs of wire and landing");
         app.MapGet("/api/conductors", (string build) => TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build"))))
             .WithTags("Bench").WithSummary("The wire rack: stocked sizes in one build").ProducesInputProblems();
@@ -51,5 +55,29 @@ internal static class BenchEndpoints
     {
         var conductor = ConductorText.Read(request.Text, request.Current?.Read());
         return TypedResults.Ok(new WireTextAnswer(ConductorDocument.Of(conductor), conductor.ToString(), conductor.Size.Area.Read()));
+    }
+
+    private static Ok<WrenchAnswer> Wrench(WrenchRequest request)
+    {
+        if (!(request.TargetNm is > 0 and <= 1000))
+        {
+            throw new ImpossibleInputException("targetNm", "The torque must be more than 0 and at most 1,000 N·m.");
+        }
+
+        var adapter = new WrenchAdapter(request.LeverMm, request.AdapterMm, request.AngleDegrees);
+        var target = new Torque(request.TargetNm);
+        return TypedResults.Ok(new WrenchAnswer(
+            adapter.SettingFor(target).Read(),
+            Math.Round(adapter.Factor, 4),
+            FormattableString.Invariant(
+                $"The adapter moves the axis, so the wrench shows {adapter.Factor:0.###} of what the screw gets, {target.Read().Metric}. An extension in line with a screwdriver needs no correction.")));
+    }
+
+    private static Ok<BeltAnswer> Belt(BeltedTool tool)
+    {
+        var count = tool.PaysFrom();
+        return TypedResults.Ok(new BeltAnswer(count, count is { } ends
+            ? FormattableString.Invariant($"It pays from about {ends:#,0} ends on.")
+            : "At these prices it never pays: each end costs more than it saves."));
     }
 }

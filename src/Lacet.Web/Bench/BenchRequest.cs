@@ -1,5 +1,6 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Conductors;
+using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
@@ -34,6 +35,9 @@ public record BenchRequest
     /// <summary>The circuit's breaker or load, A.</summary>
     public double? CircuitAmps { get; init; }
 
+    /// <summary>The cable or cord that the wire comes from.</summary>
+    public EntryDocument? Entry { get; init; }
+
     /// <summary>Which unit leads in sentences.</summary>
     public Lead Lead { get; init; }
 
@@ -54,6 +58,7 @@ public record BenchRequest
             Condition = Condition,
             CrimpShape = CrimpShape,
             FerruleLabelMm2 = FerruleLabelMm2,
+            Entry = Entry is { } entry ? new CableEntry(entry.JacketOuterDiameterMm, entry.ReachMm) : null,
             CircuitAmps = CircuitAmps is null or (> 0 and <= 2000)
                 ? CircuitAmps
                 : throw new ImpossibleInputException("circuitAmps", "The circuit’s amperes must be more than 0 and at most 2,000."),
@@ -67,6 +72,29 @@ public sealed record SectionRequest : BenchRequest
     /// <summary>Measured strip length, mm; null where nobody measured.</summary>
     public double? MeasuredStripMm { get; init; }
 }
+
+/// <summary>A cable or cord where it enters.</summary>
+/// <param name="JacketOuterDiameterMm">The jacket over all, mm.</param>
+/// <param name="ReachMm">From the clamp to the landing, along the run, mm.</param>
+public sealed record EntryDocument(double JacketOuterDiameterMm, double ReachMm);
+
+/// <summary>An adapter on a torque wrench.</summary>
+/// <param name="TargetNm">What the screw is to get, N·m.</param>
+/// <param name="LeverMm">From the drive square to the middle of the grip, mm.</param>
+/// <param name="AdapterMm">From the drive square to the driven axis, mm.</param>
+/// <param name="AngleDegrees">0 outward in line with the arm, 180 back toward the hand.</param>
+public sealed record WrenchRequest(double TargetNm, double LeverMm, double AdapterMm, double AngleDegrees = 0);
+
+/// <summary>What a wrench with an adapter is set to.</summary>
+/// <param name="SetTo">The setting.</param>
+/// <param name="Factor">The setting as a part of what the screw gets.</param>
+/// <param name="Says">Why, in a sentence.</param>
+public sealed record WrenchAnswer(Readout SetTo, double Factor, string Says);
+
+/// <summary>From which count a belted ferrule tool pays.</summary>
+/// <param name="Count">Ends; null where it never does.</param>
+/// <param name="Says">In a sentence.</param>
+public sealed record BeltAnswer(int? Count, string Says);
 
 /// <summary>A wire as somebody typed it.</summary>
 /// <param name="Text">Such as "14 sol cu".</param>

@@ -26,7 +26,7 @@ internal static class DeviceEndpoints
     }
 
     private static Results<Ok<FitnessDocument>, ProblemHttpResult> Fitness(
-        string id, double targetNm, DeviceHub hub, string lead = "metric")
+        string id, double targetNm, DeviceHub hub, TimeProvider time, string lead = "metric")
     {
         var torque = Checked(targetNm);
         if (hub.Tools.FirstOrDefault(t => string.Equals(t.Identity.Id, id, StringComparison.Ordinal)) is not { } tool)
@@ -34,7 +34,9 @@ internal static class DeviceEndpoints
             return NoTool();
         }
 
-        var problem = ToolFitness.Problem(tool.Scale, torque);
+        var today = DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime);
+        var problem = ToolFitness.Problem(tool.Scale, torque)
+            ?? ToolFitness.CalibrationProblem(tool.Identity.CalibratedOn, tool.Identity.CyclesSinceCalibration, today);
         return TypedResults.Ok(new FitnessDocument(problem is null, problem?.ToString(BenchEndpoints.LeadOf(lead))));
     }
 

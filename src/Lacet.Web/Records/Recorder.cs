@@ -89,7 +89,7 @@ internal sealed class Recorder(EventsTable events, PeopleTable people, ReadingsT
             request.Conductor,
             request.Landing,
             HouseRulesDocument.Of(rules),
-            new ReadingsDocument(landing.Kind, written.Verdict, written.Strip, written.Preparation, written.Ferrule, written.Torque),
+            new ReadingsDocument(landing.Kind, written.Verdict, written.Strip, written.Preparation, written.Ferrule, written.Torque is { } torque ? torque with { ByHand = null } : null),
             BenchEndpoints.MeasuredStrip(request.MeasuredStripMm)?.Read(),
             await TighteningAsync(request.Tightening ?? throw new ImpossibleInputException("tightening", "Say how it was tightened."), landing))
         {

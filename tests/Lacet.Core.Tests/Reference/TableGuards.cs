@@ -1,5 +1,6 @@
 using System.Globalization;
 using Lacet.Core.Circuits;
+using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Lugs;
 using Lacet.Core.Reference;
@@ -32,6 +33,7 @@ internal static class TableGuards
         ["twin-ferrules"] = Twins,
         ["nec-310-16"] = Ampacities,
         ["iec-60204-1"] = MachineWiring,
+        ["glands"] = Glands,
     };
 
     private static void Conductors(string text)
@@ -118,6 +120,11 @@ internal static class TableGuards
         Retyped.Ampacities,
         ReferenceTable.Parse<AmpacityRow>(text).Select(r => (
             r.Size, r.Copper60, r.Copper75, r.Copper90, r.Aluminium60, r.Aluminium75, r.Aluminium90, r.OcpdCopper, r.OcpdAluminium)));
+
+    /// <summary>Metric glands and the jackets they usually clamp, mm (common practice, from memory).</summary>
+    private static void Glands(string text) => Assert.Equal(
+        [("M12", 3, 6.5), ("M16", 4.5, 10), ("M20", 7, 13), ("M25", 9, 17), ("M32", 13, 21), ("M40", 18, 28), ("M50", 27, 35), ("M63", 34, 45)],
+        ReferenceTable.Parse<Gland>(text).Select(r => (r.Name, r.LeastJacket, r.MostJacket)));
 
     private static void MachineWiring(string text) =>
         Assert.Equal(Retyped.MachineWiring, ReferenceTable.Parse<MachineWiringRow>(text).Select(r => (r.Mm2, r.Amps)));

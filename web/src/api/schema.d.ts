@@ -378,6 +378,140 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/wrench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a torque wrench with an adapter is set to */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WrenchRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WrenchAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/belt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** From which count a belted ferrule tool pays */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BeltedTool"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BeltAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/starters": {
         parameters: {
             query?: never;
@@ -982,6 +1116,53 @@ export interface components {
         ApprenticeWork: "checked-by-another" | "sampled" | null;
         /** @enum {unknown} */
         BackStabHoles: "never" | "fourteen-solid-to15-a" | null;
+        BeltAnswer: {
+            /** Format: int32 */
+            count: null | number;
+            says: string;
+        };
+        /**
+         * @description When a tool that strips, cuts and crimps belted ferrules pays: it works about three times as fast as loose ferrules
+         *     (common practice), and its ferrules and the tool itself cost more. Prices are in any one currency.
+         */
+        BeltedTool: {
+            /**
+             * Format: double
+             * @description What the tool costs more than the loose-ferrule crimper.
+             * @default 600
+             */
+            toolPrice: number;
+            /**
+             * Format: double
+             * @description What an hour of work costs.
+             * @default 45
+             */
+            hourlyWage: number;
+            /**
+             * Format: double
+             * @description Seconds for one end with loose ferrules: strip, fit, crimp.
+             * @default 45
+             */
+            looseSeconds: number;
+            /**
+             * Format: double
+             * @description Seconds for one end with the belted tool.
+             * @default 15
+             */
+            beltedSeconds: number;
+            /**
+             * Format: double
+             * @description What a loose ferrule costs.
+             * @default 0.03
+             */
+            loosePrice: number;
+            /**
+             * Format: double
+             * @description What a belted ferrule costs.
+             * @default 0.12
+             */
+            beltedPrice: number;
+        };
         BenchRequest: {
             conductor?: null | components["schemas"]["ConductorDocument"];
             conductors?: null | components["schemas"]["ConductorDocument"][];
@@ -993,6 +1174,7 @@ export interface components {
             ferruleLabelMm2?: null | number;
             /** Format: double */
             circuitAmps?: null | number;
+            entry?: null | components["schemas"]["EntryDocument"];
             lead?: components["schemas"]["Lead"];
         };
         /**
@@ -1042,6 +1224,12 @@ export interface components {
          * @enum {unknown}
          */
         EndCondition: "fresh" | "used-hook" | "tinned" | "ringed";
+        EntryDocument: {
+            /** Format: double */
+            jacketOuterDiameterMm: number;
+            /** Format: double */
+            reachMm: number;
+        };
         /** @enum {unknown} */
         EventKind: "termination" | "withdrawal";
         /**
@@ -1621,6 +1809,7 @@ export interface components {
             ferruleLabelMm2?: null | number;
             /** Format: double */
             circuitAmps?: null | number;
+            entry?: null | components["schemas"]["EntryDocument"];
             lead?: components["schemas"]["Lead"];
         };
         /**
@@ -1704,6 +1893,7 @@ export interface components {
             least: components["schemas"]["Readout"];
             most: components["schemas"]["Readout"];
             trust: components["schemas"]["Trust"];
+            byHand?: null | components["schemas"]["Readout"];
         };
         TorqueMarkingDocument: {
             unit: string;
@@ -1739,6 +1929,25 @@ export interface components {
         WireTextRequest: {
             text: string;
             current?: null | components["schemas"]["ConductorDocument"];
+        };
+        WrenchAnswer: {
+            setTo: components["schemas"]["Readout"];
+            /** Format: double */
+            factor: number;
+            says: string;
+        };
+        WrenchRequest: {
+            /** Format: double */
+            targetNm: number;
+            /** Format: double */
+            leverMm: number;
+            /** Format: double */
+            adapterMm: number;
+            /**
+             * Format: double
+             * @default 0
+             */
+            angleDegrees: number;
         };
     };
     responses: never;

@@ -2,6 +2,7 @@ import { Flex, Grid } from "@chakra-ui/react";
 import { Choice } from "../shared/Choice";
 import { CheckField } from "../shared/CheckField";
 import type { Pair } from "./benchState";
+import { EntryFields } from "./EntryFields";
 import { NumberField } from "./NumberField";
 
 /** What else is known of the end in the hand. Nothing here needs an answer. */
@@ -42,6 +43,7 @@ export function AboutEndFields({ pair, onChange }: { pair: Pair; onChange: (pair
           onChange={(ferruleLabelMm2) => tell({ ferruleLabelMm2 })}
         />
       </Grid>
+      <EntryFields entry={about.entry ?? null} onChange={(entry) => tell({ entry })} />
       <Choice
         label="Shape of the crimp"
         wrap

@@ -4,12 +4,14 @@ import type { Recipe, Schemas } from "../client";
 import { Choice } from "../shared/Choice";
 import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
+import { inOrder, thin, useUnits } from "../shared/Units";
 import type { Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
 import { useDevices } from "./Devices";
 import { Driver } from "./Driver";
 import { PersonField } from "./PersonField";
 import { useRecording, type NewTightening, type Person } from "./recording";
+import { WrenchFields } from "./WrenchFields";
 import { TypedTorque, type TypedTorqueValue } from "./TypedTorque";
 
 interface Props {
@@ -23,6 +25,7 @@ interface Props {
 /** How it was tightened, by whom, and Done. What is missing is said beside Done. */
 export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) {
   const { rules } = useHouseRules();
+  const { lead } = useUnits();
   const { tools, peak, clearPeak } = useDevices();
   const [chosen, setMethod] = useState<NewTightening["method"]>(
     rules.torqueProof === "by-feel" ? "by-feel" : "reading",
@@ -78,10 +81,16 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
         {method === "reading" && (!peak || tools.length === 0) && (
           <TypedTorque label="Or type the reading" typed={typed} onChange={setTyped} />
         )}
-        {method === "preset" && <TypedTorque label="Set to" typed={typed} onChange={setTyped} />}
+        {torque && method === "preset" && (
+          <>
+            <TypedTorque label="Set to" typed={typed} onChange={setTyped} />
+            <WrenchFields targetNm={torque.target.value} />
+          </>
+        )}
         {method === "by-feel" && (
           <Box color="caution">
-            Recorded as unmeasured, and found wanting: a value is given. By hand it usually comes out short.
+            Recorded as unmeasured, and found wanting: a value is given. What feels tight by hand is commonly
+            about {torque?.byHand ? thin(inOrder(torque.byHand, lead).join(" · ")) : "two thirds"}: short.
           </Box>
         )}
         <PersonField person={person} onPerson={setPerson} />

@@ -3,6 +3,7 @@ import { Hand } from "lucide-react";
 import type { Recipe } from "../client";
 import { Panel, PanelTitle } from "../shared/Panel";
 import { thin } from "../shared/Units";
+import { BeltFields } from "./BeltFields";
 
 const operations = {
   strip: "Strip",
@@ -70,6 +71,7 @@ export function Besides({ recipe }: { recipe: Recipe }) {
               {thin(tool)}
             </Box>
           ))}
+          {recipe.ferrule && recipe.ferrule.size.value <= 2.5 && <BeltFields />}
         </Panel>
       )}
       {recipe.alternatives.length > 0 && (

@@ -14,7 +14,7 @@ export interface Pair {
 
 export type AboutEnd = Pick<
   Schemas["BenchRequest"],
-  "condition" | "crimpShape" | "ferruleLabelMm2" | "circuitAmps"
+  "condition" | "crimpShape" | "ferruleLabelMm2" | "circuitAmps" | "entry"
 >;
 
 /** The question that a pair asks, under somebody's house rules. */

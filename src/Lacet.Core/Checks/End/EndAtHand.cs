@@ -1,4 +1,5 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 
@@ -21,6 +22,9 @@ public sealed record EndAtHand(Conductor Conductor, Landing Landing, HouseRules 
 
     /// <summary>The size that the kit's label gives for this conductor, mm²; null to choose by area.</summary>
     public double? FerruleLabelMm2 { get; init; }
+
+    /// <summary>The cable or cord that it comes from; null for a single wire.</summary>
+    public CableEntry? Entry { get; init; }
 
     /// <summary>The circuit's breaker or load, A; null where nobody said.</summary>
     public double? CircuitAmps { get; init; }
