@@ -8,6 +8,7 @@ import { HouseRulesContext, type HouseRules } from "./bench/houseRules";
 import { Rail } from "./shell/Rail";
 import { useRemembered } from "./shared/remembered";
 
+const ShelfPage = lazy(() => import("./shelf/ShelfPage").then((module) => ({ default: module.ShelfPage })));
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
@@ -28,6 +29,7 @@ export function App() {
                 <Routes>
                   <Route path="/" element={<Navigate to="/bench" replace />} />
                   <Route path="/bench" element={<BenchPage />} />
+                  <Route path="/shelf" element={<ShelfPage />} />
                   <Route path="/log" element={<LogPage />} />
                   <Route path="*" element={<Navigate to="/bench" replace />} />
                 </Routes>

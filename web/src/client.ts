@@ -4,7 +4,11 @@ import type { components, paths } from "./api/schema";
 export type Schemas = components["schemas"];
 export type Readout = Schemas["Readout"];
 export type Conductor = Schemas["ConductorDocument"];
-export type Landing = Schemas["LandingDocument"];
+/** A landing by its kind; one on the Shelf may be named by its id alone when it is asked about. */
+export type Landing = Extract<Schemas["LandingDocument"], { kind: string }>;
+
+/** What the server sends always names its kind. */
+export const named = (landing: Schemas["LandingDocument"]) => landing as Landing;
 export type Recipe = Schemas["RecipeDocument"];
 export type Scene = Schemas["SceneDocument"];
 export type Lead = Schemas["Lead"];
@@ -50,6 +54,28 @@ export const api = {
   section: (body: Schemas["SectionRequest"], signal: AbortSignal) =>
     take(http.POST("/api/bench/section", { body, signal })),
   wire: (body: Schemas["WireTextRequest"]) => take(http.POST("/api/bench/wire", { body })),
+  shelf: (kind: string, q: string, after: string, signal: AbortSignal) =>
+    take(http.GET("/api/shelf/{kind}", { params: { path: { kind }, query: { q, after } }, signal })),
+  putOnShelf: (body: Schemas["ShelfPut"]) => take(http.POST("/api/shelf", { body })),
+  changeOnShelf: (id: string, version: number, body: Schemas["ShelfPut"]) =>
+    take(
+      http.PUT("/api/shelf/items/{id}", {
+        body,
+        params: { path: { id }, header: { "If-Match": `"${version}"` } },
+      }),
+    ),
+  takeOffShelf: (id: string, version: number, personId: string) =>
+    take(
+      http.DELETE("/api/shelf/items/{id}", {
+        params: { path: { id }, query: { personId }, header: { "If-Match": `"${version}"` } },
+      }),
+    ),
+  undoOnShelf: (batch: string) =>
+    take(http.POST("/api/shelf/changes/{batch}/undo", { params: { path: { batch } } })),
+  previewImport: (body: Schemas["ShelfImport"]) => take(http.POST("/api/shelf/imports/preview", { body })),
+  importShelf: (body: Schemas["ShelfImport"]) => take(http.POST("/api/shelf/imports", { body })),
+  tables: () => take(http.GET("/api/reference")),
+  table: (table: string) => take(http.GET("/api/reference/{table}", { params: { path: { table } } })),
   wrench: (body: Schemas["WrenchRequest"]) => take(http.POST("/api/bench/wrench", { body })),
   belt: (body: Schemas["BeltedTool"]) => take(http.POST("/api/bench/belt", { body })),
   starters: () => take(http.GET("/api/bench/starters")),

@@ -1,4 +1,5 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Landings;
 
@@ -22,6 +23,9 @@ public abstract record Landing
 
     /// <summary>Whether it is marked for two conductors (NEC 110.14(A)); one where nothing is marked.</summary>
     public virtual bool TakesTwo { get; init; }
+
+    /// <summary>How far its data can be trusted: read off the device, from its sheet, or generic.</summary>
+    public Trust DataTrust { get; init; } = Trust.Marking;
 
     /// <summary>The temperature its terminals are marked for, °C: 60, 75 or 90; null where nothing is marked.</summary>
     public int? TemperatureC { get; init; }

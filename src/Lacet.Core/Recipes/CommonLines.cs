@@ -141,13 +141,20 @@ internal static class CommonLines
 
     /// <summary>Whether a landing's strip depth was read off or is what is usual.</summary>
     internal static Reason DepthReason(PrintedLanding landing, Window<Length> bare) => landing.StripDepthIsGiven
-        ? new("strip-depth", ReadingName.Strip, Trust.Marking, "the landing’s printed data", $"The {landing.SaidAs} takes {landing.StripDepth}; a bare end of {bare:range} passes.")
+        ? new("strip-depth", ReadingName.Strip, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {landing.StripDepth}; a bare end of {bare:range} passes.")
         : new("strip-depth", ReadingName.Strip, Trust.Generic, "typical for the kind (from memory)", $"No strip depth is given: {bare:range} is typical of a {landing.SaidAs}. Read it off the device.");
 
     /// <summary>Whether a landing's range was read off or is what is usual.</summary>
     internal static Reason RangeReason(EndPlan plan, PrintedLanding landing) => landing.RangeIsGiven
-        ? new("size-range", ReadingName.Fit, Trust.Marking, "the landing’s printed data", $"The {landing.SaidAs} takes {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm²; {plan.Conductor.Size.NameInBoth} is in it.")
+        ? new("size-range", ReadingName.Fit, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm²; {plan.Conductor.Size.NameInBoth} is in it.")
         : new("size-range", ReadingName.Fit, Trust.Generic, "typical (from memory)", $"No size range is given: it is taken as {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm². Read it off the device.");
+
+    private static string DataSource(Landing landing) => landing.DataTrust switch
+    {
+        Trust.Marking => "the landing’s printed data",
+        Trust.Maker => "the maker’s sheet",
+        _ => "typical data from the Shelf",
+    };
 
     /// <summary>Nothing is tightened, and why that is right here.</summary>
     internal static Reason HeldBy(string rule, string source, FormattableString text) =>

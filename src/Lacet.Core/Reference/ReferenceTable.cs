@@ -25,6 +25,23 @@ public static class ReferenceTable
         return reader.ReadToEnd();
     }
 
+    /// <summary>The lines above a shipped table's column names: what it holds and where it is from.</summary>
+    public static IReadOnlyList<string> Head(string name) =>
+        [.. Text(name).Split('\n').TakeWhile(l => l.StartsWith('#')).Select(l => l.TrimStart('#').Trim())];
+
+    /// <summary>A shipped table's cells as they are written, its column names first.</summary>
+    public static IReadOnlyList<IReadOnlyList<string>> Cells(string name)
+    {
+        using var csv = new CsvParser(new StringReader(WithoutHead(Text(name))), CultureInfo.InvariantCulture);
+        var cells = new List<IReadOnlyList<string>>();
+        while (csv.Read())
+        {
+            cells.Add(csv.Record!);
+        }
+
+        return cells;
+    }
+
     /// <summary>A shipped table's rows.</summary>
     public static IReadOnlyList<TRow> Rows<TRow>(string name) => Parse<TRow>(Text(name));
 

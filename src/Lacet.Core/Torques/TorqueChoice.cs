@@ -21,7 +21,7 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
     public static TorqueChoice? For(Landing landing, Conductor conductor, (double SocketIn, double BoltIn) usual, HouseRules rules) => landing switch
     {
         { IsTightened: false } => null,
-        { TorqueMarking: { } marking } => Marked(marking, rules),
+        { TorqueMarking: { } marking } => Marked(marking, landing.DataTrust, rules),
         ScrewClampBlock block => UsualForBlocks(block),
         Stud stud => UsualForStuds(stud),
         SetScrewLug lug when LugTorque.OfSetScrew(lug, conductor, usual.SocketIn) is var (value, by, measured) => ByTable(value, by, measured, rules),
@@ -53,17 +53,24 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
                 : $"No torque is marked and nobody measured the screw. The table has {window:target} for {by}, which is usual here. Measure it, or find the marking."));
     }
 
-    private static TorqueChoice Marked(TorqueMarking marking, HouseRules rules)
+    private static TorqueChoice Marked(TorqueMarking marking, Trust trust, HouseRules rules)
     {
         var window = marking.Window(rules);
-        return new(window, Trust.Marking, new(
+        var source = trust switch
+        {
+            Trust.Marking => "marked on the device (NEC 110.14(D) asks for an approved means to reach it)",
+            Trust.Maker => "the maker’s sheet",
+            _ => "typical data from the Shelf: find the marking",
+        };
+        var given = trust == Trust.Marking ? "is marked" : "is given";
+        return new(window, trust, new(
             "torque-marking",
             ReadingName.Tighten,
-            Trust.Marking,
-            "marked on the device (NEC 110.14(D) asks for an approved means to reach it)",
+            trust,
+            source,
             marking.IsSingle
-                ? (FormattableString)$"{window:target} is marked; a reading within ±{rules.SingleValueTolerance * 100:0} % passes, which is a house rule."
-                : $"{window:range} is marked; aim at the middle."));
+                ? (FormattableString)$"{window:target} {given}; a reading within ±{rules.SingleValueTolerance * 100:0} % passes, which is a house rule."
+                : $"{window:range} {given}; aim at the middle."));
     }
 
     private static TorqueChoice Usual(string kind, FormattableString text) => new(TypicalTorque.For(kind), Trust.CommonPractice, new(

@@ -97,13 +97,20 @@ public sealed record AngleDocument(double Target, double Least, double Most);
 /// <summary>A ferrule.</summary>
 public sealed record FerruleDocument(Readout Size, Readout Pin, ColourDocument? Colour, Collar Collar, bool Twin)
 {
+    /// <summary>Whether it is sold on belts; left out of records.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public bool? Belted { get; init; }
+
     /// <summary>Renders a ferrule.</summary>
     public static FerruleDocument Of(FerruleChoice ferrule) => new(
         ferrule.Size.Read(),
         ferrule.Pin.Read(),
         ferrule.Colour is { } colour ? new(colour, FerruleChoice.Say(ferrule.Series)) : null,
         ferrule.Collar,
-        ferrule.Twin);
+        ferrule.Twin)
+    {
+        Belted = !ferrule.Twin && BeltedTool.Takes(ferrule.Size),
+    };
 }
 
 /// <summary>A collar's colour, in the series that gives it its meaning.</summary>

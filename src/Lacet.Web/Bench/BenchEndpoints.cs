@@ -6,6 +6,7 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 using Lacet.Core.Torques;
 using Lacet.Exchange.Documents;
+using Lacet.Web.Shelf;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Bench;
@@ -30,7 +31,7 @@ internal static class BenchEndpoints
         app.MapGet("/api/house-rules", () => TypedResults.Ok(HouseRuleText.All)).WithTags("Bench").WithSummary("The house rules, both schools named");
     }
 
-    internal static void ProducesInputProblems(this RouteHandlerBuilder endpoint) => endpoint
+    internal static RouteHandlerBuilder ProducesInputProblems(this RouteHandlerBuilder endpoint) => endpoint
         .ProducesProblem(StatusCodes.Status400BadRequest)
         .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
         .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
@@ -45,11 +46,11 @@ internal static class BenchEndpoints
         : mm is > 0 and <= LongestStrip ? new Length(mm.Value)
         : throw new ImpossibleInputException("measuredStripMm", "A measured strip must be more than 0 and at most 200 mm.");
 
-    private static Ok<RecipeDocument> Recipe(BenchRequest request) =>
-        TypedResults.Ok(RecipeDocument.Of(RecipeBook.For(request.Read()), Of(request.Lead)));
+    private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, ShelfEntries shelf) =>
+        TypedResults.Ok(RecipeDocument.Of(RecipeBook.For(request.Read(await shelf.ResolveAsync(request.Landing))), Of(request.Lead)));
 
-    private static Ok<SceneDocument> Section(SectionRequest request) => TypedResults.Ok(SceneDocument.Of(
-        EndSection.Of(request.Read(), new AsMade(MeasuredStrip(request.MeasuredStripMm), null)), Of(request.Lead)));
+    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfEntries shelf) => TypedResults.Ok(SceneDocument.Of(
+        EndSection.Of(request.Read(await shelf.ResolveAsync(request.Landing)), new AsMade(MeasuredStrip(request.MeasuredStripMm), null)), Of(request.Lead)));
 
     private static Ok<WireTextAnswer> Wire(WireTextRequest request)
     {

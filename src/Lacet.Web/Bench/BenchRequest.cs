@@ -41,8 +41,8 @@ public record BenchRequest
     /// <summary>Which unit leads in sentences.</summary>
     public Lead Lead { get; init; }
 
-    /// <summary>What is in the hand; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
-    internal EndAtHand Read()
+    /// <summary>What is in the hand, the landing looked up; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
+    internal EndAtHand Read(LandingDocument landing)
     {
         var conductors = (Conductor, Conductors) switch
         {
@@ -52,7 +52,7 @@ public record BenchRequest
             (null, null) => throw new ImpossibleInputException("conductor", "Say which wire it is."),
             _ => throw new ImpossibleInputException("conductors", "A landing takes one conductor, or two where it is marked for two."),
         };
-        return new EndAtHand(conductors[0], Landing.Read(), HouseRules?.Read() ?? Core.Landings.HouseRules.Default)
+        return new EndAtHand(conductors[0], landing.Read(), HouseRules?.Read() ?? Core.Landings.HouseRules.Default)
         {
             Second = conductors is [_, var second] ? second : null,
             Condition = Condition,

@@ -1,10 +1,13 @@
 using System.Net;
 using System.Net.Sockets;
+using System.Text.Json;
+using Lacet.Exchange;
+using Lacet.Exchange.Shelf;
 using Lacet.Store;
 
 namespace Lacet.Web.Hosting;
 
-/// <summary>What the <c>lacet</c> script calls: serve, backup, restore. One clear sentence and a non-zero exit where it can't.</summary>
+/// <summary>What the <c>lacet</c> script calls: serve, backup, restore; and the Shelf's published schema. One clear sentence and a non-zero exit where it can't.</summary>
 internal static class CommandLine
 {
     internal static async Task<int> RunAsync(string[] args)
@@ -31,6 +34,9 @@ internal static class CommandLine
                     return 0;
                 case "serve" when files.Count == 0:
                     await ServeAsync(options);
+                    return 0;
+                case "shelf-schema" when files.Count == 0:
+                    Console.WriteLine(ShelfDocument.Schema().ToJsonString(new JsonSerializerOptions(Json.Options) { WriteIndented = true }));
                     return 0;
                 default:
                     throw new UsageException("Say serve, backup FILE or restore FILE.");

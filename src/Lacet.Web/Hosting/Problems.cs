@@ -1,6 +1,5 @@
 using System.Reflection;
 using System.Text.Json;
-using System.Text.Json.Serialization;
 using System.Text.RegularExpressions;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
@@ -50,10 +49,6 @@ internal static partial class Problems
         return context.Response.WriteAsJsonAsync(problem, options: null, "application/problem+json", context.RequestAborted);
     }
 
-    /// <summary>The kinds of landing, as the documents name them.</summary>
-    private static string Kinds { get; } = string.Join(
-        ", ", typeof(LandingDocument).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => a.TypeDiscriminator));
-
     private static (int Status, string Sentence, string? Field) Read(Exception? exception) => exception switch
     {
         ImpossibleInputException impossible => (StatusCodes.Status422UnprocessableEntity, impossible.Message, impossible.Field),
@@ -62,8 +57,6 @@ internal static partial class Problems
         BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
             (StatusCodes.Status415UnsupportedMediaType, SentenceOf(StatusCodes.Status415UnsupportedMediaType), null),
         BadHttpRequestException { InnerException: JsonException json } => ReadJson(json),
-        BadHttpRequestException { InnerException: NotSupportedException } or NotSupportedException { TargetSite.DeclaringType.Namespace: "System.Text.Json" } =>
-            (StatusCodes.Status422UnprocessableEntity, $"A landing needs its kind, one of {Kinds}.", "landing.kind"),
         BadHttpRequestException bad when ParameterName().Match(bad.Message) is { Success: true } name =>
             (bad.StatusCode, $"{name.Groups["name"].Value} is missing or has the wrong type.", name.Groups["name"].Value),
         BadHttpRequestException bad => (bad.StatusCode, "The request is not understood: it must be JSON of the documented shape.", null),
@@ -85,7 +78,7 @@ internal static partial class Problems
         var field = json.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : null;
         if (json.Message.Contains("discriminator", StringComparison.Ordinal))
         {
-            return (StatusCodes.Status422UnprocessableEntity, $"That kind of landing is not known. Known are {Kinds}.", "landing.kind");
+            return (StatusCodes.Status422UnprocessableEntity, $"That kind of landing is not known. Known are {string.Join(", ", LandingDocument.Kinds)}.", "landing.kind");
         }
 
         if (MissingMembers().Match(json.Message) is { Success: true } missing)

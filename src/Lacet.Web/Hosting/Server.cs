@@ -6,6 +6,7 @@ using Lacet.Web.Bench;
 using Lacet.Web.Devices;
 using Lacet.Web.People;
 using Lacet.Web.Records;
+using Lacet.Web.Shelf;
 
 namespace Lacet.Web.Hosting;
 
@@ -46,6 +47,8 @@ internal static class Server
         builder.Services.AddSingleton<PeopleTable>();
         builder.Services.AddSingleton<EventsTable>();
         builder.Services.AddSingleton<ReadingsTable>();
+        builder.Services.AddSingleton<ShelfTable>();
+        builder.Services.AddSingleton<ShelfEntries>();
         builder.Services.AddSingleton<Recorder>();
         builder.Services.AddSingleton<IPeakKeeper, PeakKeeper>();
         builder.Services.AddSingleton<DeviceFeed>();
@@ -66,6 +69,8 @@ internal static class Server
         app.UseStaticFiles(FrontEnd.Files);
         app.MapOpenApi();
         app.MapBench();
+        app.MapShelf();
+        app.MapReference();
         app.MapPeople();
         app.MapRecords();
         app.MapDevices();
@@ -88,6 +93,7 @@ internal static class Server
         services.AddHostedService(provider => provider.GetRequiredService<DeviceHub>());
         services.AddHostedService<TorqueDriverStandIn>();
         services.AddHostedService<ChainWatch>();
+        services.AddHostedService<ShelfSeeder>();
         if (options.DemoFile is { } demo)
         {
             services.AddHostedService(provider => ActivatorUtilities.CreateInstance<DemoLoader>(provider, demo));

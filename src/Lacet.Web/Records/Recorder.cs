@@ -8,11 +8,12 @@ using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Store;
 using Lacet.Web.Bench;
+using Lacet.Web.Shelf;
 
 namespace Lacet.Web.Records;
 
 /// <summary>Turns what a client sends into an event in the chain.</summary>
-internal sealed class Recorder(EventsTable events, PeopleTable people, ReadingsTable readings, TimeProvider time)
+internal sealed class Recorder(ShelfEntries shelf, EventsTable events, PeopleTable people, ReadingsTable readings, TimeProvider time)
 {
     private static readonly TimeSpan ClockSkew = TimeSpan.FromDays(1);
 
@@ -75,7 +76,8 @@ internal sealed class Recorder(EventsTable events, PeopleTable people, ReadingsT
         }
 
         var conductor = (request.Conductor ?? throw new ImpossibleInputException("conductor", "Say which wire it was.")).Read();
-        var landing = (request.Landing ?? throw new ImpossibleInputException("landing", "Say where it went.")).Read();
+        var where = await shelf.ResolveAsync(request.Landing ?? throw new ImpossibleInputException("landing", "Say where it went."));
+        var landing = where.Read();
         var rules = request.HouseRules?.Read() ?? HouseRules.Default;
         var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules) { Second = request.Second?.Read() });
         if (recipe.Verdict == Verdict.Stop)
@@ -87,9 +89,9 @@ internal sealed class Recorder(EventsTable events, PeopleTable people, ReadingsT
         var written = RecipeDocument.Of(recipe, UnitLead.Metric);
         return new TerminationDocument(
             request.Conductor,
-            request.Landing,
+            where,
             HouseRulesDocument.Of(rules),
-            new ReadingsDocument(landing.Kind, written.Verdict, written.Strip, written.Preparation, written.Ferrule, written.Torque is { } torque ? torque with { ByHand = null } : null),
+            new ReadingsDocument(landing.Kind, written.Verdict, written.Strip, written.Preparation, written.Ferrule is { } ferrule ? ferrule with { Belted = null } : null, written.Torque is { } torque ? torque with { ByHand = null } : null),
             BenchEndpoints.MeasuredStrip(request.MeasuredStripMm)?.Read(),
             await TighteningAsync(request.Tightening ?? throw new ImpossibleInputException("tightening", "Say how it was tightened."), landing))
         {

@@ -548,6 +548,688 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Items of a kind, searched as you type */
+        get: {
+            parameters: {
+                query?: {
+                    q?: string;
+                    after?: string;
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    kind: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts something on the Shelf */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShelfPut"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfChanged"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/items/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes an item; If-Match names the version that was seen */
+        put: {
+            parameters: {
+                query?: never;
+                header?: {
+                    "If-Match"?: string;
+                };
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShelfPut"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfChanged"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Takes an item off the Shelf */
+        delete: {
+            parameters: {
+                query: {
+                    personId: string;
+                };
+                header?: {
+                    "If-Match"?: string;
+                };
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ShelfChanged"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/changes/{batch}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undoes a change or an import */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    batch: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/export/shelf.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole Shelf as one JSON document */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/export/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One kind as CSV */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    kind: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/imports/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an import would do, row by row */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShelfImport"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportPreview"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Imports, as one change that can be undone */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ShelfImport"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tables that the rules use */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TableSummary"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/reference/{table}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A table, with its source */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    table: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TableDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1219,6 +1901,8 @@ export interface components {
         };
         /** @enum {unknown} */
         CrimpShape: "square" | "trapezoid" | "hexagonal" | "alternating-flats" | null;
+        /** @enum {unknown} */
+        DataTrust: "marking" | "maker" | "generic" | null;
         /**
          * @description How the conductor's end is found before it is stripped.
          * @enum {unknown}
@@ -1247,6 +1931,7 @@ export interface components {
             colour: null | components["schemas"]["ColourDocument"];
             collar: components["schemas"]["Collar"];
             twin: boolean;
+            belted?: null | boolean;
         };
         /** @enum {unknown} */
         FerrulesOnFineStrands: "required" | "where-the-maker-asks" | null;
@@ -1313,8 +1998,39 @@ export interface components {
             region?: null | components["schemas"]["Region"];
         };
         /** @enum {unknown} */
+        ImportDoes: "add" | "change" | "nothing" | "wrong";
+        ImportDone: {
+            /** Format: uuid */
+            batch: null | string;
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            leftOut: number;
+        };
+        ImportPreview: {
+            rows: components["schemas"]["ImportRow"][];
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            same: number;
+            /** Format: int32 */
+            bad: number;
+        };
+        ImportRow: {
+            /** Format: int32 */
+            row: number;
+            code: null | string;
+            name: null | string;
+            does: components["schemas"]["ImportDoes"];
+            problems: components["schemas"]["ShelfProblem"][];
+        };
+        /** @enum {unknown} */
         Judgement: "short" | "pass" | "long" | null;
-        LandingDocument: components["schemas"]["LandingDocumentBindingScrewDocument"] | components["schemas"]["LandingDocumentBackWireClampDocument"] | components["schemas"]["LandingDocumentBackStabDocument"] | components["schemas"]["LandingDocumentLeverDocument"] | components["schemas"]["LandingDocumentScrewClampBlockDocument"] | components["schemas"]["LandingDocumentSpringCageBlockDocument"] | components["schemas"]["LandingDocumentPushInBlockDocument"] | components["schemas"]["LandingDocumentDeepPushInDocument"] | components["schemas"]["LandingDocumentInsulationDisplacementDocument"] | components["schemas"]["LandingDocumentStudDocument"] | components["schemas"]["LandingDocumentSetScrewLugDocument"] | components["schemas"]["LandingDocumentCrimpedLugDocument"] | components["schemas"]["LandingDocumentPlugScrewDocument"] | components["schemas"]["LandingDocumentSolderLugDocument"];
+        LandingDocument: components["schemas"]["LandingDocumentBindingScrewDocument"] | components["schemas"]["LandingDocumentBackWireClampDocument"] | components["schemas"]["LandingDocumentBackStabDocument"] | components["schemas"]["LandingDocumentLeverDocument"] | components["schemas"]["LandingDocumentScrewClampBlockDocument"] | components["schemas"]["LandingDocumentSpringCageBlockDocument"] | components["schemas"]["LandingDocumentPushInBlockDocument"] | components["schemas"]["LandingDocumentDeepPushInDocument"] | components["schemas"]["LandingDocumentInsulationDisplacementDocument"] | components["schemas"]["LandingDocumentStudDocument"] | components["schemas"]["LandingDocumentSetScrewLugDocument"] | components["schemas"]["LandingDocumentCrimpedLugDocument"] | components["schemas"]["LandingDocumentPlugScrewDocument"] | components["schemas"]["LandingDocumentSolderLugDocument"] | components["schemas"]["LandingDocumentBase"];
         LandingDocumentBackStabDocument: {
             /** @enum {string} */
             kind: "back-stab";
@@ -1326,6 +2042,9 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1343,6 +2062,19 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
+            torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
+            metals?: null | components["schemas"]["Material"][];
+            takesTwo?: null | boolean;
+            /** Format: int32 */
+            temperatureC?: null | number;
+        };
+        LandingDocumentBase: {
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1353,6 +2085,9 @@ export interface components {
             /** @enum {string} */
             kind: "binding-screw";
             screw?: null | string;
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1366,6 +2101,9 @@ export interface components {
             boltDiameterIn?: null | number;
             /** Format: double */
             barrelDepthMm?: null | number;
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1383,6 +2121,9 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1400,6 +2141,9 @@ export interface components {
             insulationLeastMm?: null | number;
             /** Format: double */
             insulationMostMm?: null | number;
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1417,6 +2161,9 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1428,6 +2175,9 @@ export interface components {
             kind: "plug-screw";
             screw?: null | string;
             grip?: null | components["schemas"]["PlugGrip"];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1445,6 +2195,9 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1462,6 +2215,9 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1485,6 +2241,9 @@ export interface components {
             mostMm2?: null | number;
             /** Format: double */
             barrelDepthMm?: null | number;
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1496,6 +2255,9 @@ export interface components {
             kind: "solder-lug";
             /** Format: double */
             holeMm?: null | number;
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1513,6 +2275,9 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1527,6 +2292,9 @@ export interface components {
             /** Format: double */
             barrelDepthMm?: null | number;
             termination?: null | components["schemas"]["RingShape"];
+            /** Format: uuid */
+            id?: null | string;
+            trust?: null | components["schemas"]["DataTrust"];
             torqueMarking?: null | components["schemas"]["TorqueMarkingDocument"];
             metals?: null | components["schemas"]["Material"][];
             takesTwo?: null | boolean;
@@ -1817,6 +2585,115 @@ export interface components {
          * @enum {unknown}
          */
         Severity: "stop" | "fix" | "note";
+        ShelfChanged: {
+            /** Format: uuid */
+            batch: string;
+            entry: null | components["schemas"]["ShelfEntry"];
+        };
+        ShelfEntry: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+            item: components["schemas"]["ShelfItemDocument"];
+            says: string;
+            drawing: null | components["schemas"]["SceneDocument"];
+            problem: null | string;
+        };
+        ShelfImport: {
+            /** Format: uuid */
+            personId: string;
+            text: string;
+            kind?: null | string;
+            /** @default false */
+            onlyGood: boolean;
+        };
+        ShelfItemDocument: components["schemas"]["ShelfItemDocumentLandingItem"] | components["schemas"]["ShelfItemDocumentConductorItem"] | components["schemas"]["ShelfItemDocumentFerruleItem"] | components["schemas"]["ShelfItemDocumentConnectorItem"] | components["schemas"]["ShelfItemDocumentToolItem"];
+        ShelfItemDocumentConductorItem: {
+            /** @enum {string} */
+            kind: "conductor";
+            conductor: components["schemas"]["ConductorDocument"];
+            colour?: null | string;
+            code: string;
+            name: string;
+            note?: null | string;
+            trust?: components["schemas"]["DataTrust"];
+        };
+        ShelfItemDocumentConnectorItem: {
+            /** @enum {string} */
+            kind: "connector";
+            /** Format: int32 */
+            leastCount?: number;
+            /** Format: int32 */
+            mostCount?: number;
+            /** Format: double */
+            leastMm2?: number;
+            /** Format: double */
+            mostMm2?: number;
+            /** Format: double */
+            stripMm?: number;
+            sealed?: boolean;
+            code: string;
+            name: string;
+            note?: null | string;
+            trust?: components["schemas"]["DataTrust"];
+        };
+        ShelfItemDocumentFerruleItem: {
+            /** @enum {string} */
+            kind: "ferrules";
+            sizesMm2: number[];
+            series?: components["schemas"]["FerruleColours"];
+            /** Format: int32 */
+            piecesOfEach?: null | number;
+            code: string;
+            name: string;
+            note?: null | string;
+            trust?: components["schemas"]["DataTrust"];
+        };
+        ShelfItemDocumentLandingItem: {
+            /** @enum {string} */
+            kind: "landing";
+            landing: components["schemas"]["LandingDocument"];
+            code: string;
+            name: string;
+            note?: null | string;
+            trust?: components["schemas"]["DataTrust"];
+        };
+        ShelfItemDocumentToolItem: {
+            /** @enum {string} */
+            kind: "tool";
+            tool: components["schemas"]["ShelfTool"];
+            /** Format: double */
+            scaleNm?: null | number;
+            /** Format: date */
+            calibratedOn?: null | string;
+            /** Format: int32 */
+            cyclesSinceCalibration?: null | number;
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            crimpShape?: null | components["schemas"]["CrimpShape"];
+            code: string;
+            name: string;
+            note?: null | string;
+            trust?: components["schemas"]["DataTrust"];
+        };
+        ShelfPage: {
+            items: components["schemas"]["ShelfEntry"][];
+            next: null | string;
+        };
+        ShelfProblem: {
+            column: null | string;
+            says: string;
+        };
+        ShelfPut: {
+            /** Format: uuid */
+            personId: string;
+            item: components["schemas"]["ShelfItemDocument"];
+        };
+        /** @enum {unknown} */
+        ShelfTool: "torque-driver" | "crimper" | "stripper";
         /**
          * @description The system that a size is named in.
          * @enum {unknown}
@@ -1863,6 +2740,20 @@ export interface components {
         };
         /** @enum {unknown} */
         StripForFerrules: "exact" | "long-then-trim" | null;
+        TableDocument: {
+            name: string;
+            head: string[];
+            trust: components["schemas"]["Trust"];
+            usedBy: string[];
+            columns: string[];
+            rows: string[][];
+        };
+        TableSummary: {
+            name: string;
+            title: string;
+            trust: components["schemas"]["Trust"];
+            usedBy: string[];
+        };
         TerminationDocument: {
             conductor: components["schemas"]["ConductorDocument"];
             landing: components["schemas"]["LandingDocument"];

@@ -1,12 +1,13 @@
 import { chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { api, type Landing, type Schemas } from "../client";
+import { api, named, type Landing, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { thin } from "../shared/Units";
 import { KindPicker } from "./KindPicker";
 import { LandingFields } from "./LandingFields";
 import { MarkedFor } from "./MarkedFor";
 import { MarkingFields } from "./MarkingFields";
+import { PutOnShelf } from "./PutOnShelf";
 
 const Cell = chakra("button", {
   base: {
@@ -30,7 +31,7 @@ const Cell = chakra("button", {
 });
 
 const room = { width: 68, height: 54 };
-const marks = ["torqueMarking", "metals", "takesTwo", "temperatureC"];
+const marks = ["torqueMarking", "metals", "takesTwo", "temperatureC", "trust", "id"];
 
 /** Whether a sample of the picker is the landing on the bench, whatever is marked on it. */
 function isSame(sample: Landing, landing: Landing): boolean {
@@ -56,8 +57,10 @@ export function LandingPicker({
   const chooseKind = (kind: Schemas["LandingKind"]) => {
     // The middle of each row is what most people have in hand.
     const usual = kind.samples[Math.min(1, kind.samples.length - 1)];
-    if (usual) pick(usual.landing);
+    if (usual) pick(named(usual.landing));
   };
+  // What somebody types here was read off the device.
+  const read = (typed: Landing) => onChange({ ...typed, trust: null, id: null });
   return (
     <Flex direction="column" gap={2}>
       <KindPicker kinds={kinds.data ?? []} kind={landing.kind} onChoose={chooseKind} />
@@ -73,8 +76,8 @@ export function LandingPicker({
             return (
               <Cell
                 key={sample.name}
-                aria-pressed={isSame(sample.landing, landing)}
-                onClick={() => pick(sample.landing)}
+                aria-pressed={isSame(named(sample.landing), landing)}
+                onClick={() => pick(named(sample.landing))}
               >
                 <Sketch scene={sample.drawing} scale={scale} />
                 <span>{thin(sample.name)}</span>
@@ -83,9 +86,10 @@ export function LandingPicker({
           })}
         </Flex>
       )}
-      <LandingFields landing={landing} onChange={onChange} />
-      {current?.isTightened && <MarkingFields key={landing.kind} landing={landing} onChange={onChange} />}
-      <MarkedFor landing={landing} onChange={onChange} />
+      <LandingFields landing={landing} onChange={read} />
+      {current?.isTightened && <MarkingFields key={landing.kind} landing={landing} onChange={read} />}
+      <MarkedFor landing={landing} onChange={read} />
+      <PutOnShelf landing={landing} />
     </Flex>
   );
 }

@@ -71,7 +71,7 @@ export function Besides({ recipe }: { recipe: Recipe }) {
               {thin(tool)}
             </Box>
           ))}
-          {recipe.ferrule && recipe.ferrule.size.value <= 2.5 && <BeltFields />}
+          {recipe.ferrule?.belted && <BeltFields />}
         </Panel>
       )}
       {recipe.alternatives.length > 0 && (

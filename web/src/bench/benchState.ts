@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
-import { api, type Conductor, type Landing, type Lead, type Schemas } from "../client";
+import { api, named, type Conductor, type Landing, type Lead, type Schemas } from "../client";
 import type { HouseRules } from "./houseRules";
 import { recall, remember } from "../shared/remembered";
 
@@ -32,13 +32,17 @@ const restsAfter = 2500;
 
 const same = (a: Pair, b: Pair) => JSON.stringify(a) === JSON.stringify(b);
 
+/** Puts a pair on the bench from another place. */
+export const layOnBench = (pair: Pair) => remember("pair", pair);
+
 /** The pair on the bench, and the six used last; a device that remembers none begins with the usual ones. */
 export function useBench() {
   const starters = useQuery({ queryKey: ["starters"], queryFn: api.starters, staleTime: Infinity });
   const [pair, setPair] = useState<Pair | null>(() => recall<Pair | null>("pair", null));
   const [recent, setRecent] = useState<Pair[]>(() => recall<Pair[]>("recent", []));
-  const current = pair ?? starters.data?.[0] ?? null;
-  const filled = [...recent, ...(starters.data ?? []).filter((s) => !recent.some((r) => same(r, s)))];
+  const usual = (starters.data ?? []).map((s): Pair => ({ ...s, landing: named(s.landing) }));
+  const current = pair ?? usual[0] ?? null;
+  const filled = [...recent, ...usual.filter((s) => !recent.some((r) => same(r, s)))];
 
   const keep = useCallback((used: Pair) => {
     setRecent((before) => {

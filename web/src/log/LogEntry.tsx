@@ -2,7 +2,7 @@ import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { CircleCheck, CircleSlash, TriangleAlert } from "lucide-react";
 import { SimulatedBadge } from "../bench/Driver";
 import { sayLanding } from "../bench/benchState";
-import type { Schemas } from "../client";
+import { named, type Schemas } from "../client";
 import { Action, Panel } from "../shared/Panel";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { WindowBar } from "../shared/WindowBar";
@@ -48,7 +48,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             <Box>
               <strong>{thin(item.conductor ?? "")}</strong>
               <Box color="ink.soft">
-                {sayLanding(made.landing)} · {thin(made.recipe.preparation.headline)}
+                {sayLanding(named(made.landing))} · {thin(made.recipe.preparation.headline)}
               </Box>
               <Strip made={made} />
             </Box>

@@ -4,7 +4,7 @@ import { Action } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 
 const keys: [string, string][] = [
-  ["1, 2", "Bench, Log"],
+  ["1, 2, 3", "Bench, Log, Shelf"],
   ["U", "Switch which unit leads"],
   ["T", "Type a wire"],
   ["M", "Type the strip you measured"],
@@ -12,6 +12,7 @@ const keys: [string, string][] = [
   ["W", "Why: show all reasons"],
   ["A", "Actual size, or fitted to the room"],
   ["H", "House rules"],
+  ["/", "Search the Shelf"],
   ["?", "These keys"],
 ];
 

@@ -1,5 +1,5 @@
 import { chakra, Flex } from "@chakra-ui/react";
-import { Keyboard, Moon, Ruler, Scale, Sun } from "lucide-react";
+import { Ellipsis, Keyboard, Moon, Ruler, Scale, Sun } from "lucide-react";
 import { useCallback, useEffect, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
 import { HouseRulesDialog } from "../bench/HouseRulesDialog";
@@ -16,7 +16,7 @@ const cell = {
   justifyContent: "center",
   gap: "2px",
   minH: "60px",
-  minW: { base: "48px", md: "60px" },
+  minW: "60px",
   flex: { base: 1, md: "none" },
   fontSize: "14px",
   rounded: "md",
@@ -35,6 +35,7 @@ export function Rail() {
   const [theme, setTheme] = useState(rememberedTheme);
   const [keysOpen, setKeysOpen] = useState(false);
   const [rulesOpen, setRulesOpen] = useState(false);
+  const [moreOpen, setMoreOpen] = useState(false);
   useKey(
     "h",
     useCallback(() => setRulesOpen(true), []),
@@ -70,23 +71,47 @@ export function Rail() {
           {name}
         </PlaceLink>
       ))}
+      <RailButton
+        display={{ base: "flex", md: "none" }}
+        aria-expanded={moreOpen}
+        onClick={() => setMoreOpen(!moreOpen)}
+      >
+        <Ellipsis aria-hidden size={22} />
+        More
+      </RailButton>
       <Flex flex={1} display={{ base: "none", md: "flex" }} />
-      <RailButton onClick={switchLead} aria-label={`Units: ${lead} leads. Switch (U)`}>
-        <Ruler aria-hidden size={22} />
-        {lead === "metric" ? "mm first" : "in first"}
-      </RailButton>
-      <RailButton onClick={switchTheme} aria-label={theme === "light" ? "Dark theme" : "Light theme"}>
-        {theme === "light" ? <Moon aria-hidden size={22} /> : <Sun aria-hidden size={22} />}
-        {theme === "light" ? "Dark" : "Light"}
-      </RailButton>
-      <RailButton onClick={() => setRulesOpen(true)} aria-label="House rules (H)">
-        <Scale aria-hidden size={22} />
-        Rules
-      </RailButton>
-      <RailButton onClick={showKeys} aria-label="Keys (?)">
-        <Keyboard aria-hidden size={22} />
-        Keys
-      </RailButton>
+      {/* On a phone what is not a place waits behind More. */}
+      <Flex
+        direction={{ base: "row", md: "column" }}
+        gap={1}
+        display={{ base: moreOpen ? "flex" : "none", md: "flex" }}
+        position={{ base: "fixed", md: "static" }}
+        bottom="70px"
+        insetX={0}
+        p={{ base: 1, md: 0 }}
+        zIndex="docked"
+        bg="paper.raised"
+        borderColor="line"
+        borderTopWidth={{ base: "1px", md: 0 }}
+        onClick={() => setMoreOpen(false)}
+      >
+        <RailButton onClick={switchLead} aria-label={`Units: ${lead} leads. Switch (U)`}>
+          <Ruler aria-hidden size={22} />
+          {lead === "metric" ? "mm first" : "in first"}
+        </RailButton>
+        <RailButton onClick={switchTheme} aria-label={theme === "light" ? "Dark theme" : "Light theme"}>
+          {theme === "light" ? <Moon aria-hidden size={22} /> : <Sun aria-hidden size={22} />}
+          {theme === "light" ? "Dark" : "Light"}
+        </RailButton>
+        <RailButton onClick={() => setRulesOpen(true)} aria-label="House rules (H)">
+          <Scale aria-hidden size={22} />
+          Rules
+        </RailButton>
+        <RailButton onClick={showKeys} aria-label="Keys (?)">
+          <Keyboard aria-hidden size={22} />
+          Keys
+        </RailButton>
+      </Flex>
       <HouseRulesDialog open={rulesOpen} onClose={() => setRulesOpen(false)} />
       <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
     </Flex>

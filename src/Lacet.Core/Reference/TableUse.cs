@@ -1,0 +1,34 @@
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Reference;
+
+/// <summary>What a table is for: shown beside it on the Shelf.</summary>
+/// <param name="Title">What it holds, in a line.</param>
+/// <param name="Trust">How far it can be trusted.</param>
+/// <param name="UsedBy">Ids of the rules and checks that read it.</param>
+public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> UsedBy)
+{
+    /// <summary>By table.</summary>
+    public static IReadOnlyDictionary<string, TableUse> All { get; } = new Dictionary<string, TableUse>(StringComparer.Ordinal)
+    {
+        ["conductors"] = new("Sizes, strands, insulation, resistance", Trust.Standard, ["insulation-diameter", "conductor-out-of-range"]),
+        ["ferrules"] = new("Ferrules: pins, bores, colours", Trust.Standard, ["ferrule-size", "ferrule-pin", "ferrule-collar", "ferrule-none-fits"]),
+        ["glands"] = new("Cable glands by jacket", Trust.Generic, ["strip-cable-jacket"]),
+        ["iec-60204-1"] = new("Current of machine wiring", Trust.Standard, ["ampacity", "terminal-overloaded"]),
+        ["iec60947-torque"] = new("Test torques by thread", Trust.Standard, ["torque-common-practice"]),
+        ["lug-bolts"] = new("Torque of lug bolts", Trust.Standard, ["torque-standard-table"]),
+        ["lugs"] = new("What lugs usually have", Trust.Generic, ["barrel-depth", "crimp-count"]),
+        ["nec-310-16"] = new("Ampacities", Trust.Standard, ["ampacity", "terminal-overloaded"]),
+        ["nec-annex-i-conductor"] = new("Torque of lug screws by conductor", Trust.Standard, ["torque-standard-table"]),
+        ["nec-annex-i-small-slot"] = new("Torque of slotted screws under #10", Trust.Standard, ["torque-standard-table"]),
+        ["nec-annex-i-socket"] = new("Torque of socket screws", Trust.Standard, ["torque-standard-table"]),
+        ["rings"] = new("Rings and forks by range and colour", Trust.CommonPractice, ["ring-range", "barrel-depth", "no-ring-fits"]),
+        ["screws"] = new("Binding screws", Trust.Standard, ["screw-size", "hook-length"]),
+        ["strand-loss"] = new("Strands that may be lost", Trust.Standard, ["strip"]),
+        ["strippers"] = new("What strips which size", Trust.CommonPractice, ["strip"]),
+        ["twin-ferrules"] = new("Twin ferrules", Trust.CommonPractice, ["ferrule-pin", "no-twin-fits"]),
+        ["typical-blocks"] = new("What screw-clamp blocks usually have", Trust.Generic, ["strip-depth", "torque-common-practice"]),
+        ["typical-landings"] = new("What landings usually have", Trust.Generic, ["strip-depth", "size-range", "build-not-accepted"]),
+        ["typical-torque"] = new("Torque where nothing is marked", Trust.CommonPractice, ["torque-common-practice"]),
+    };
+}

@@ -1,0 +1,63 @@
+using System.Text.Json;
+using Lacet.Core.Drawings;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Core.Torques;
+using Lacet.Exchange;
+using Lacet.Exchange.Documents;
+using Lacet.Exchange.Shelf;
+using Lacet.Store;
+
+namespace Lacet.Web.Shelf;
+
+/// <summary>Items between the store, the wire and the Bench.</summary>
+internal sealed class ShelfEntries(ShelfTable shelf, TimeProvider time)
+{
+    /// <summary>A landing as the Bench reads it: one that is named by its id is taken from the Shelf.</summary>
+    internal async Task<LandingDocument> ResolveAsync(LandingDocument landing) => landing.Id is not { } id
+        ? landing
+        : await shelf.FindAsync(id) is { } row && Read(row) is LandingItem item
+            ? item.ForTheBench(id)
+            : throw new ImpossibleInputException("landing.id", "There is no such landing on the Shelf.");
+
+    internal static ShelfItemDocument Read(ShelfItemRow row) => JsonSerializer.Deserialize<ShelfItemDocument>(row.Body, Json.Options)!;
+
+    /// <summary>The change that puts an item on the Shelf.</summary>
+    internal static ShelfEdit Edit(ShelfItemDocument item, Guid? id = null, long? version = null)
+    {
+        item = item with { Code = item.Code.Trim(), Name = item.Name.Trim() };
+        var kind = item is LandingItem { Landing: var landing } ? landing.Read().SaidAs : "";
+        return new(id, item.Kind, item.Code, Body(item), $"{item.Code} {item.Name} {item.Note} {kind}", version);
+    }
+
+    /// <summary>An item's data as it is stored; a landing knows nothing of the Shelf it lies on.</summary>
+    internal static string Body(ShelfItemDocument item) => JsonSerializer.Serialize(
+        item is LandingItem landing ? landing with { Landing = landing.Landing with { Id = null, Trust = null } } : item, Json.Options);
+
+    private static string Say(Landing landing) => landing is PrintedLanding printed
+        ? FormattableString.Invariant($"{landing.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm², strip {printed.StripDepth.Millimetres:0.#} mm")
+        : landing.SaidAs;
+
+    internal ShelfEntry Entry(ShelfItemRow row)
+    {
+        var item = Read(row);
+        var (says, drawing) = item switch
+        {
+            LandingItem { Landing: var document } when document.Read() is var landing =>
+                (Say(landing), SceneDocument.Of(LandingSketch.Of(landing), UnitLead.Metric)),
+            ConductorItem { Conductor: var document } when document.Read() is var conductor =>
+                ($"{conductor}", SceneDocument.Of(CrossSection.Of(conductor), UnitLead.Metric)),
+            FerruleItem ferrules => (FormattableString.Invariant($"{string.Join(", ", ferrules.SizesMm2)} mm²"), null),
+            ConnectorItem connector => (
+                FormattableString.Invariant($"{connector.LeastCount} to {connector.MostCount} conductors, {connector.LeastMm2} to {connector.MostMm2} mm²{(connector.Sealed ? ", sealed" : "")}"), null),
+            ToolItem { ScaleNm: { } scale, CalibratedOn: { } day } => ($"to {new Torque(scale)}, calibrated {day:yyyy-MM-dd}", null),
+            ToolItem { ScaleNm: { } scale } => ($"to {new Torque(scale)}, never calibrated", null),
+            ToolItem tool => (FormattableString.Invariant($"{tool.Tool}, {tool.LeastMm2} to {tool.MostMm2} mm²").ToLowerInvariant(), (SceneDocument?)null),
+            _ => ("", null),
+        };
+        var problem = item is ToolItem { CalibratedOn: { } calibrated } driver
+            ? ToolFitness.CalibrationProblem(calibrated, driver.CyclesSinceCalibration, DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime))
+            : null;
+        return new ShelfEntry(row.Id, row.Version, item, says, drawing, problem?.ToString(UnitLead.Metric));
+    }
+}

@@ -1,0 +1,68 @@
+import type { Schemas } from "../client";
+import type { ShelfKind } from "./ShelfPage";
+
+/** A field of an item's form: where its value lies, what it is called, and what it takes. */
+export interface ItemField {
+  path: string;
+  label: string;
+  form: "text" | "number" | "numbers" | "date" | "flag" | string[];
+}
+
+const sizes: ItemField[] = [
+  { path: "leastMm2", label: "Least, mm²", form: "number" },
+  { path: "mostMm2", label: "Most, mm²", form: "number" },
+];
+
+/** What can be told of an item of each kind; landings are set up at the Bench. */
+export const itemFields: Record<Exclude<ShelfKind, "landing">, ItemField[]> = {
+  conductor: [
+    { path: "conductor.size", label: "Size", form: "text" },
+    { path: "conductor.build", label: "Build", form: ["solid", "stranded", "fine-stranded"] },
+    { path: "conductor.material", label: "Metal", form: ["copper", "aluminium"] },
+    { path: "conductor.insulationOuterDiameterMm", label: "Insulation over all, mm", form: "number" },
+    { path: "colour", label: "Colour", form: "text" },
+  ],
+  ferrules: [
+    { path: "sizesMm2", label: "Sizes, mm², with spaces between", form: "numbers" },
+    { path: "series", label: "Colour series", form: ["din46228", "french", "other"] },
+    { path: "piecesOfEach", label: "Pieces of each", form: "number" },
+  ],
+  connector: [
+    { path: "leastCount", label: "Fewest conductors", form: "number" },
+    { path: "mostCount", label: "Most conductors", form: "number" },
+    ...sizes,
+    { path: "stripMm", label: "Strip, mm", form: "number" },
+    { path: "sealed", label: "Sealed, for wet places", form: "flag" },
+  ],
+  tool: [
+    { path: "tool", label: "What it is for", form: ["torque-driver", "crimper", "stripper"] },
+    { path: "scaleNm", label: "End of the scale, N·m", form: "number" },
+    { path: "calibratedOn", label: "Calibrated on", form: "date" },
+    { path: "cyclesSinceCalibration", label: "Cycles since", form: "number" },
+    ...sizes,
+    {
+      path: "crimpShape",
+      label: "Shape of its crimp",
+      form: ["", "square", "trapezoid", "hexagonal", "alternating-flats"],
+    },
+  ],
+};
+
+type Json = Record<string, unknown>;
+
+/** The value at a path of an item. */
+export const valueAt = (item: object, path: string): unknown =>
+  path.split(".").reduce<unknown>((at, name) => (at as Json | undefined)?.[name], item);
+
+/** An item made of what was typed; what is empty is left out, and the server says what is missing. */
+export function itemOf(kind: ShelfKind, typed: Record<string, unknown>): Schemas["ShelfItemDocument"] {
+  const item: Json = { kind };
+  for (const [path, value] of Object.entries(typed)) {
+    if (value === "" || value === null || value === undefined) continue;
+    const names = path.split(".");
+    const last = names.pop();
+    const within = names.reduce<Json>((at, name) => (at[name] ??= {}) as Json, item);
+    if (last) within[last] = value;
+  }
+  return item as unknown as Schemas["ShelfItemDocument"];
+}
