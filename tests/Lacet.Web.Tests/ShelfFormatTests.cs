@@ -35,7 +35,7 @@ public sealed class ShelfFormatTests
             1 => new ScrewClampBlockDocument { LeastMm2 = least, MostMm2 = least + 4, StripDepthMm = depth, Ferrule = FerruleAcceptance.Required, TorqueMarking = torque, TakesTwo = two },
             2 => new PushInBlockDocument { StripDepthMm = given ? depth : null, Accepts = accepts, TemperatureC = given ? 75 : null },
             3 => new StudDocument { StudDiameterMm = depth, Termination = RingShape.Fork, TorqueMarking = torque },
-            4 => new SetScrewLugDocument { Drive = LugDrive.Slotted, SlotWidthIn = 0.04, SlotLengthIn = least / 4, SmallerThanNumber10 = two, TorqueMarking = torque },
+            4 => new SetScrewLugDocument { Drive = LugDrive.Slotted, SlotWidthIn = 0.04, SlotLengthIn = (least / 4) + 0.05, SmallerThanNumber10 = two, TorqueMarking = torque },
             _ => new SolderLugDocument { HoleMm = given ? (depth / 4) + 0.2 : null },
         };
 

@@ -191,6 +191,7 @@ public sealed class ShelfTests
 
     [Theory]
     [InlineData("tool", "code,name,colour\r\nx,y,red", "colour")]
+    [InlineData("tool", "code,name,tool\nx,y,hammer\n", "tool")]
     [InlineData("tool", "", null)]
     [InlineData(null, "not json", null)]
     [InlineData(null, "{\"format\":\"other\",\"items\":[]}", null)]

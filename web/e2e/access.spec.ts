@@ -25,11 +25,20 @@ for (const theme of ["light", "dark"] as const) {
       await expect(page.getByText("Stop", { exact: true })).toBeVisible();
       await expectClean(page);
       await page.keyboard.press("Escape");
+      if (width === 360) {
+        await page.getByRole("button", { name: /^Wire/ }).click();
+        await page.getByRole("button", { name: /^Landing/ }).click();
+        await expectClean(page);
+        await page.getByRole("button", { name: "More" }).click();
+      }
       await page.getByRole("button", { name: "Keys (?)" }).click();
       await expect(page.getByRole("dialog")).toBeVisible();
       await expectClean(page);
       await page.goto("/log");
       await expect(page.getByText("Whole.")).toBeVisible();
+      await expectClean(page);
+      await page.goto("/shelf");
+      await expect(page.locator("[data-code]").first()).toBeVisible();
       await expectClean(page);
       await context.close();
     });
@@ -41,7 +50,7 @@ test("nothing is cut off at 360 px, nor at 200 % zoom", async ({ browser }) => {
     const context = await browser.newContext({ viewport: { width, height: 400 } });
     const page = await context.newPage();
     await new BenchOf(page).open();
-    for (const place of ["/bench", "/log"]) {
+    for (const place of ["/bench", "/log", "/shelf"]) {
       await page.goto(place);
       await page.waitForLoadState("networkidle").catch(() => undefined);
       const overflow = await page.evaluate(

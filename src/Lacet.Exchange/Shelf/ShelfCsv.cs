@@ -9,9 +9,16 @@ namespace Lacet.Exchange.Shelf;
 /// <summary>One kind of the Shelf as CSV: columns in docs/formats/shelf.md.</summary>
 public static class ShelfCsv
 {
-    private static readonly CsvConfiguration Configuration = new(CultureInfo.InvariantCulture)
+    private static readonly CsvConfiguration Writing = new(CultureInfo.InvariantCulture) 
     {
         NewLine = "\r\n",
+        // With line ends of two characters, one of them alone would go out bare and part a cell in two.
+        ShouldQuote = args => args.Field.AsSpan().IndexOfAny("\",\r\n") >= 0,
+    };
+
+    /// <summary>Lines may end any way: the file comes from whatever somebody edits tables with.</summary>
+    private static readonly CsvConfiguration Reading = new(CultureInfo.InvariantCulture)
+    {
         MissingFieldFound = null,
         BadDataFound = null,
     };
@@ -21,7 +28,7 @@ public static class ShelfCsv
     {
         var columns = ShelfColumns.Of(kind) ?? throw new ArgumentException($"There is no kind {kind}.", nameof(kind));
         using var text = new StringWriter();
-        using (var csv = new CsvWriter(text, Configuration))
+        using (var csv = new CsvWriter(text, Writing))
         {
             foreach (var column in columns)
             {
@@ -49,7 +56,7 @@ public static class ShelfCsv
     public static IReadOnlyList<ShelfRow> Read(string kind, string text)
     {
         var columns = ShelfColumns.Of(kind) ?? throw new ArgumentException($"There is no kind {kind}.", nameof(kind));
-        using var csv = new CsvReader(new StringReader(text.TrimStart('\uFEFF')), Configuration);
+        using var csv = new CsvReader(new StringReader(text.TrimStart('\uFEFF')), Reading);
         if (!csv.Read() || !csv.ReadHeader())
         {
             return [new ShelfRow(1, null, [new ShelfProblem(null, "The first line must name the columns.")])];

@@ -44,7 +44,7 @@ internal sealed class ShelfEntries(ShelfTable shelf, TimeProvider time)
         var (says, drawing) = item switch
         {
             LandingItem { Landing: var document } when document.Read() is var landing =>
-                (Say(landing), SceneDocument.Of(LandingSketch.Of(landing), UnitLead.Metric)),
+                (Say(landing), SceneDocument.Of(LandingSketch.WithUsualEnd(landing), UnitLead.Metric)),
             ConductorItem { Conductor: var document } when document.Read() is var conductor =>
                 ($"{conductor}", SceneDocument.Of(CrossSection.Of(conductor), UnitLead.Metric)),
             FerruleItem ferrules => (FormattableString.Invariant($"{string.Join(", ", ferrules.SizesMm2)} mm²"), null),

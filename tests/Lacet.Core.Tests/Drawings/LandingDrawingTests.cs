@@ -116,6 +116,18 @@ public sealed class LandingDrawingTests
         Draw(Ends.Wire("12"), new BackWireClamp(new(2, 6, new Length(16)), null), measured).Parts, p => p.Id == fault);
 
     [Fact]
+    public void A_sketch_has_a_usual_end_in_it_where_one_goes_in() => Generators.Landings.Sample(landing =>
+    {
+        var scene = LandingSketch.WithUsualEnd(landing);
+        Assert.True(scene.Box.Width > 0);
+        Assert.DoesNotContain(scene.Parts, p => p.Kind is PartKind.BareShowing or PartKind.InsulationCaught);
+    });
+
+    [Fact]
+    public void A_receptacle_s_screw_is_sketched_with_14_AWG_under_it() =>
+        Assert.Equal(1.628, LandingSketch.WithUsualEnd(Ends.Screw()).Parts.Single(p => p.Id == "landed-hook").LineWidth!.Value, 0.001);
+
+    [Fact]
     public void A_path_that_is_moved_keeps_its_shape()
     {
         var path = new ScenePath().MoveTo(1, 2).Arc(3, 3, 2, 10, 250).LineTo(0, 0).Close();
