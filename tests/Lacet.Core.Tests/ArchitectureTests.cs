@@ -18,10 +18,15 @@ public sealed class ArchitectureTests
         SliceRuleDefinition.Slices().Matching("Lacet.Core.(*)").Should().BeFreeOfCycles().Check(Core);
 
     [Theory]
-    [InlineData("Hooks", "Ferrules|Strip|Torques")]
-    [InlineData("Ferrules", "Hooks|Strip|Torques")]
-    [InlineData("Strip", "Hooks|Ferrules|Torques")]
-    [InlineData("Torques", "Hooks|Ferrules|Strip")]
+    [InlineData("Hooks", "Ferrules|Strip|Torques|Lugs|Cords|Circuits|Pull|Rework")]
+    [InlineData("Ferrules", "Hooks|Strip|Torques|Lugs|Cords|Circuits|Pull|Rework")]
+    [InlineData("Strip", "Hooks|Ferrules|Torques|Lugs|Cords|Circuits|Pull|Rework")]
+    [InlineData("Torques", "Hooks|Ferrules|Strip|Lugs|Cords|Circuits|Pull|Rework")]
+    [InlineData("Lugs", "Hooks|Ferrules|Strip|Torques|Cords|Circuits|Pull|Rework")]
+    [InlineData("Cords", "Hooks|Ferrules|Strip|Torques|Lugs|Circuits|Pull|Rework")]
+    [InlineData("Circuits", "Hooks|Ferrules|Strip|Torques|Lugs|Cords|Pull|Rework")]
+    [InlineData("Pull", "Hooks|Ferrules|Strip|Torques|Lugs|Cords|Circuits|Rework")]
+    [InlineData("Rework", "Hooks|Ferrules|Strip|Torques|Lugs|Cords|Circuits|Pull")]
     public void The_crafts_do_not_know_each_other(string craft, string others) =>
         Types().That().ResideInNamespace($"Lacet.Core.{craft}")
             .Should().NotDependOnAny(Types().That().ResideInNamespaceMatching($"Lacet.Core.({others})")).Check(Core);

@@ -23,6 +23,23 @@ public sealed class StoreTests
             states);
     }
 
+    /// <summary>The second stage's: events of every kind of landing, house rules, and a Shelf with an entry of its own.</summary>
+    [Fact]
+    public async Task The_second_stage_s_data_opens_with_the_same_states_a_whole_chain_and_its_shelf()
+    {
+        var folder = Copy("stage-2");
+        await using var server = await RunningServer.StartAsync(folder);
+        var (_, seal) = await server.GetAsync("/api/records/seal");
+        Assert.True(seal.GetProperty("isWhole").GetBoolean());
+        Assert.Equal((await File.ReadAllTextAsync(Path.Combine(folder, "head"), TestContext.Current.CancellationToken)).Trim(), seal.GetProperty("head").GetString());
+        var (_, page) = await server.GetAsync("/api/records?limit=4");
+        Assert.Equal(
+            ["wanting", "landed", "landed", "landed"], page.GetProperty("items").EnumerateArray().Select(i => i.GetProperty("state").GetString()));
+        var (_, shelf) = await server.GetAsync("/api/shelf/landing?q=DCP-X4");
+        Assert.Equal("marking", shelf.GetProperty("items")[0].GetProperty("item").GetProperty("trust").GetString());
+        Assert.Equal(20, (await server.GetAsync("/api/shelf/landing?limit=200")).Json.GetProperty("items").GetArrayLength() - 1);
+    }
+
     [Fact]
     public async Task What_was_recorded_is_there_after_a_new_start()
     {

@@ -1,6 +1,7 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
+using Lacet.Core.Pull;
 using Lacet.Core.Quantities;
 using Lacet.Core.Rework;
 using Lacet.Core.Strip;
@@ -59,7 +60,8 @@ internal static class CommonLines
     /// <summary>The last look, and who looks again.</summary>
     internal static IEnumerable<Step> Check(EndPlan plan, FormattableString text, FormattableString hold)
     {
-        yield return new Step("check", Operation.Check, text, plan.Rules.ApprenticeWork == ApprenticeWork.CheckedByAnother
+        FormattableString tug = PullTest.Tug(plan.Conductor.Size) is { } most ? (FormattableString)$"{text} Tug with {most} at most." : text;
+        yield return new Step("check", Operation.Check, tug, plan.Rules.ApprenticeWork == ApprenticeWork.CheckedByAnother
             ? (FormattableString)$"{hold} An apprentice’s end is looked at by another person before it is signed for."
             : $"{hold} An apprentice’s ends are looked at in samples.");
         if (plan.Rules.RecheckAfterDays > 0 && plan.Torque is not null)
@@ -155,6 +157,19 @@ internal static class CommonLines
         Trust.Maker => "the maker’s sheet",
         _ => "typical data from the Shelf",
     };
+
+    /// <summary>What a sample of the crimp holds, where a table has it.</summary>
+    internal static IEnumerable<Reason> CrimpReason(EndPlan plan) => PullTest.OfCrimp(plan.Conductor.Size) is { } pull
+        ?
+        [
+            new Reason(
+                "crimp-pull-out",
+                ReadingName.Prepare,
+                Trust.Standard,
+                "UL 486A-486B (from memory)",
+                $"A sample crimped with this tool and die holds at least {pull} of pull on {plan.Conductor.Size.Name}. Never pull an installed conductor so."),
+        ]
+        : [];
 
     /// <summary>Nothing is tightened, and why that is right here.</summary>
     internal static Reason HeldBy(string rule, string source, FormattableString text) =>

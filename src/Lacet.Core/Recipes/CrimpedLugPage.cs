@@ -39,6 +39,7 @@ internal static class CrimpedLugPage
                     ? new("barrel-depth", ReadingName.Strip, Trust.Generic, "typical (from memory)", $"No barrel depth is given: {barrel} is typical for {plan.Conductor.Size.Name}, and {LugRow.Showing} more shows. Measure the barrel.")
                     : new("barrel-depth", ReadingName.Strip, Trust.Marking, "measured on the lug", $"The barrel is {barrel} deep, and {LugRow.Showing} more shows."),
                 new("crimp-count", ReadingName.Prepare, Trust.Generic, "typical count by size and metal (from memory); the lug’s sheet rules", $"A standard barrel for {plan.Conductor.ToString()} is usually crimped {times}. Read the count on the lug’s sheet for the die in hand."),
+                .. CommonLines.CrimpReason(plan),
                 plan.Torque!.Reason,
             ],
             [],

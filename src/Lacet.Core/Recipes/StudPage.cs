@@ -44,6 +44,7 @@ internal static class StudPage
                 landing.DiameterIsGiven
                     ? new("stud-size", ReadingName.Prepare, Trust.Marking, "measured on the stud", $"The stud is {landing.Diameter}; the hole is {ring.Hole}.")
                     : new("stud-size", ReadingName.Prepare, Trust.Generic, "typical (from memory)", $"The stud is taken as {landing.Diameter}, which most barrier blocks have. Measure it."),
+                .. CommonLines.CrimpReason(plan),
                 plan.Torque!.Reason,
             ],
             [],

@@ -11,6 +11,8 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
     /// <summary>By table.</summary>
     public static IReadOnlyDictionary<string, TableUse> All { get; } = new Dictionary<string, TableUse>(StringComparer.Ordinal)
     {
+        ["crimp-pull-out"] = new("Pull-out of crimped samples", Trust.Standard, ["crimp-pull-out"]),
+        ["pull-out"] = new("Pull-out of landed samples", Trust.Standard, ["check"]),
         ["conductors"] = new("Sizes, strands, insulation, resistance", Trust.Standard, ["insulation-diameter", "conductor-out-of-range"]),
         ["ferrules"] = new("Ferrules: pins, bores, colours", Trust.Standard, ["ferrule-size", "ferrule-pin", "ferrule-collar", "ferrule-none-fits"]),
         ["glands"] = new("Cable glands by jacket", Trust.Generic, ["strip-cable-jacket"]),

@@ -9,7 +9,7 @@ namespace Lacet.Exchange.Shelf;
 /// <summary>One kind of the Shelf as CSV: columns in docs/formats/shelf.md.</summary>
 public static class ShelfCsv
 {
-    private static readonly CsvConfiguration Writing = new(CultureInfo.InvariantCulture) 
+    private static readonly CsvConfiguration Writing = new(CultureInfo.InvariantCulture)
     {
         NewLine = "\r\n",
         // With line ends of two characters, one of them alone would go out bare and part a cell in two.

@@ -1,6 +1,7 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
+using Lacet.Core.Pull;
 using Lacet.Core.Recipes;
 using Lacet.Core.Torques;
 
@@ -79,6 +80,30 @@ public sealed class ToolTests
     [InlineData(10, 0, "entry.reachMm")]
     public void An_entry_that_cannot_be_is_refused(double jacket, double reach, string field) =>
         Assert.Equal(field, Assert.Throws<ImpossibleInputException>(() => new CableEntry(jacket, reach)).Field);
+
+    /// <summary>IEC 60947-1 on samples; by hand never more than 60 N (common practice).</summary>
+    [Theory]
+    [InlineData("1.5 mm²", 40, 40)]
+    [InlineData("14", 50, 50)]
+    [InlineData("6 mm²", 80, 60)]
+    [InlineData("4/0", 427, 60)]
+    public void A_tug_checks_seating_and_no_more(string size, double sample, double tug)
+    {
+        var parsed = ConductorSize.Parse(size);
+        Assert.Equal((sample, tug), (PullTest.OfLanded(parsed)!.Value.Newtons, PullTest.Tug(parsed)!.Value.Newtons));
+        Assert.Null(PullTest.Tug(ConductorSize.Parse("28")));
+    }
+
+    /// <summary>UL 486A-486B gives lbf: 50 lbf for 14 AWG are 222 N, and no step of a recipe asks for them.</summary>
+    [Fact]
+    public void The_figure_for_crimped_samples_is_never_asked_of_an_installed_wire()
+    {
+        Assert.Equal(222.4, PullTest.OfCrimp(ConductorSize.Parse("14"))!.Value.Newtons, 0.1);
+        var recipe = Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(4, null, null, null));
+        Assert.Contains(recipe.Reasons, r => r.Rule == "crimp-pull-out" && Ends.Read(r.Text).Contains("222 N (50 lbf)", StringComparison.Ordinal));
+        Assert.DoesNotContain(recipe.Steps, s => Ends.Read(s.Text).Contains("222", StringComparison.Ordinal));
+        Assert.Contains(recipe.Steps, s => Ends.Read(s.Text).Contains("Tug with 50 N (11 lbf) at most", StringComparison.Ordinal));
+    }
 
     /// <summary>36 an hour and 30 s saved is 0.30 an end, less 0.10 more for the ferrule: 600 is back after 3,000 ends.</summary>
     [Fact]

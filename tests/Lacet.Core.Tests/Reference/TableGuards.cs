@@ -3,6 +3,7 @@ using Lacet.Core.Circuits;
 using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Lugs;
+using Lacet.Core.Pull;
 using Lacet.Core.Reference;
 using Lacet.Core.Rework;
 using Lacet.Core.Strip;
@@ -34,6 +35,8 @@ internal static class TableGuards
         ["nec-310-16"] = Ampacities,
         ["iec-60204-1"] = MachineWiring,
         ["glands"] = Glands,
+        ["pull-out"] = PullOuts,
+        ["crimp-pull-out"] = CrimpPulls,
     };
 
     private static void Conductors(string text)
@@ -120,6 +123,28 @@ internal static class TableGuards
         Retyped.Ampacities,
         ReferenceTable.Parse<AmpacityRow>(text).Select(r => (
             r.Size, r.Copper60, r.Copper75, r.Copper90, r.Aluminium60, r.Aluminium75, r.Aluminium90, r.OcpdCopper, r.OcpdAluminium)));
+
+    /// <summary>IEC 60947-1 and 60999-1, N (from memory).</summary>
+    private static void PullOuts(string text)
+    {
+        var rows = ReferenceTable.Parse<PullOutRow>(text);
+        Assert.Equal(
+            [
+                (0.2, "24 AWG", 10), (0.34, "22 AWG", 15), (0.5, "20 AWG", 20), (0.75, "18 AWG", 30), (1, "", 35), (1.5, "16 AWG", 40), (2.5, "14 AWG", 50),
+                (4, "12 AWG", 60), (6, "10 AWG", 80), (10, "8 AWG", 90), (16, "6 AWG", 100), (25, "4 AWG", 135), (null, "3 AWG", 156), (35, "2 AWG", 190),
+                (50, "1 AWG|1/0 AWG", 236), (70, "2/0 AWG", 285), (95, "3/0 AWG", 351), (120, "4/0 AWG|250 kcmil", 427),
+            ],
+            rows.Select(r => (r.Mm2, r.Gauges, r.Newtons)));
+        Assert.Equal(rows.Select(r => r.Newtons).Order(), rows.Select(r => r.Newtons));
+    }
+
+    /// <summary>UL 486A-486B, lbf (from memory).</summary>
+    private static void CrimpPulls(string text) => Assert.Equal(
+        [
+            ("22 AWG", 8), ("20 AWG", 13), ("18 AWG", 20), ("16 AWG", 30), ("14 AWG", 50), ("12 AWG", 70), ("10 AWG", 80), ("8 AWG", 90), ("6 AWG", 100),
+            ("4 AWG", 140), ("3 AWG", 160), ("2 AWG", 180), ("1 AWG", 200), ("1/0 AWG", 250), ("2/0 AWG", 300), ("3/0 AWG", 350), ("4/0 AWG", 450),
+        ],
+        ReferenceTable.Parse<CrimpPullRow>(text).Select(r => (r.Size, r.Pounds)));
 
     /// <summary>Metric glands and the jackets they usually clamp, mm (common practice, from memory).</summary>
     private static void Glands(string text) => Assert.Equal(
