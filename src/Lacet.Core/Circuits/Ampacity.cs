@@ -1,5 +1,4 @@
 using Lacet.Core.Conductors;
-using Lacet.Core.Quantities;
 using Lacet.Core.Reference;
 
 namespace Lacet.Core.Circuits;

@@ -1,5 +1,3 @@
-using Lacet.Core.Quantities;
-
 namespace Lacet.Core.Landings;
 
 /// <summary>A slotted screw as the torque tables ask for it.</summary>

@@ -1,5 +1,4 @@
 using Lacet.Core.Conductors;
-using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 

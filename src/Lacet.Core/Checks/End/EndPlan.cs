@@ -4,7 +4,6 @@ using Lacet.Core.Ferrules;
 using Lacet.Core.Hooks;
 using Lacet.Core.Landings;
 using Lacet.Core.Lugs;
-using Lacet.Core.Quantities;
 using Lacet.Core.Torques;
 
 namespace Lacet.Core.Checks.End;

@@ -1,4 +1,3 @@
-using Lacet.Core.Conductors;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;

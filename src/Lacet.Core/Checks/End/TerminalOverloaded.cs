@@ -1,5 +1,3 @@
-using Lacet.Core.Conductors;
-using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.End;
