@@ -1,11 +1,11 @@
 import { Box, chakra, Flex, Grid, useMediaQuery } from "@chakra-ui/react";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
-import { api } from "../client";
 import { useKey } from "../shared/keys";
 import { Panel, PanelTitle } from "../shared/Panel";
 import { useUnits } from "../shared/Units";
 import { AboutEndFields } from "./AboutEndFields";
+import { recipeOf, sectionOf } from "./benchQueries";
 import { asked, sayLanding, sayWire, useBench, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
 import { LandingPicker } from "./LandingPicker";
@@ -53,20 +53,26 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
   const [picker, setPicker] = useState<Picker | null>(null);
   const { rules } = useHouseRules();
   const body = asked(pair, rules, lead);
-  const recipe = useQuery({
-    queryKey: ["recipe", body],
-    queryFn: ({ signal }) => api.recipe(body, signal),
-    placeholderData: keepPreviousData,
-  });
+  const recipe = useQuery({ ...recipeOf(body), placeholderData: keepPreviousData });
+  const queries = useQueryClient();
   useKey(
     "w",
     useCallback(() => setWhy((now) => (now === "all" ? null : "all")), []),
   );
   // A measured strip belongs to the end it was measured on.
-  const put = (next: Pair) => {
-    setMeasured(null);
-    place(next);
-  };
+  const put = useCallback(
+    (next: Pair) => {
+      setMeasured(null);
+      place(next);
+      // The answer is on its way while the page is still being painted.
+      void queries.prefetchQuery(recipeOf(asked(next, rules, lead)));
+      void queries.prefetchQuery(sectionOf({ ...asked(next, rules, lead), measuredStripMm: null }));
+    },
+    [place, queries, rules, lead],
+  );
+  // The pickers are dozens of drawings: they are painted when the pair changes, not again when its answer comes.
+  const putWire = useCallback((conductor: Pair["conductor"]) => put(rewired(pair, conductor)), [pair, put]);
+  const putLanding = useCallback((landing: Pair["landing"]) => put({ ...pair, landing }), [pair, put]);
   const told = recipe.data;
   return (
     <Grid
@@ -78,10 +84,10 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
       {wide && (
         <Flex direction="column" gap={3}>
           <Panel as="section" aria-label="Wire" display="flex" flexDirection="column" maxH="452px">
-            <WirePicker wire={pair.conductor} onChange={(conductor) => put(rewired(pair, conductor))} />
+            <WirePicker wire={pair.conductor} onChange={putWire} />
           </Panel>
           <Panel as="section" aria-label="Landing">
-            <LandingPicker landing={pair.landing} onChange={(landing) => put({ ...pair, landing })} />
+            <LandingPicker landing={pair.landing} onChange={putLanding} />
           </Panel>
           <Panel as="section" aria-label="The end in the hand">
             <AboutEndFields pair={pair} onChange={put} />

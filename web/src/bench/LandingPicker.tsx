@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, named, type Landing, type Schemas } from "../client";
@@ -40,7 +41,7 @@ function isSame(sample: Landing, landing: Landing): boolean {
   return JSON.stringify(own(sample).sort()) === JSON.stringify(own(landing).sort());
 }
 
-export function LandingPicker({
+export const LandingPicker = memo(function LandingPicker({
   landing,
   onChange,
 }: {
@@ -92,4 +93,4 @@ export function LandingPicker({
       <PutOnShelf landing={landing} />
     </Flex>
   );
-}
+});

@@ -1,12 +1,13 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useCallback, useRef, useState } from "react";
-import { api, type Recipe } from "../client";
+import type { Recipe } from "../client";
 import { SceneView } from "../drawing/SceneView";
 import { useKey } from "../shared/keys";
 import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { thin, useUnits } from "../shared/Units";
+import { sectionOf } from "./benchQueries";
 import { asked, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
 import { Calibrate } from "./Calibrate";
@@ -24,11 +25,7 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
   const { lead } = useUnits();
   const { rules } = useHouseRules();
   const body = { ...asked(pair, rules, lead), measuredStripMm: measured };
-  const scene = useQuery({
-    queryKey: ["section", body],
-    queryFn: ({ signal }) => api.section(body, signal),
-    placeholderData: keepPreviousData,
-  });
+  const scene = useQuery({ ...sectionOf(body), placeholderData: keepPreviousData });
   const [pixels, setPixels] = useRemembered<number | null>("pixelsPerMm", null);
   const [actual, setActual] = useState(false);
   const [calibrating, setCalibrating] = useState(false);

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { memo, useEffect, useRef, useState } from "react";
 import { api, type Conductor, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { Choice } from "../shared/Choice";
@@ -34,7 +34,13 @@ const rackScale = 4;
 type System = "awg" | "metric";
 const systemOf = (size: Schemas["RackSize"]): System => (size.system === "metric" ? "metric" : "awg");
 
-export function WirePicker({ wire, onChange }: { wire: Conductor; onChange: (wire: Conductor) => void }) {
+export const WirePicker = memo(function WirePicker({
+  wire,
+  onChange,
+}: {
+  wire: Conductor;
+  onChange: (wire: Conductor) => void;
+}) {
   const { lead } = useUnits();
   const rack = useQuery({
     queryKey: ["rack", wire.build],
@@ -125,4 +131,4 @@ export function WirePicker({ wire, onChange }: { wire: Conductor; onChange: (wir
       />
     </Flex>
   );
-}
+});

@@ -1,9 +1,21 @@
+import { memo } from "react";
 import type { Scene } from "../client";
 import type { Metal } from "./looks";
 import { ScenePaint } from "./ScenePaint";
 
-/** A scene as a small picture at a fixed scale, in pixels a millimetre, so that neighbours compare truly. */
-export function Sketch({ scene, scale, metal = "copper" }: { scene: Scene; scale: number; metal?: Metal }) {
+/**
+ * A scene as a small picture at a fixed scale, in pixels a millimetre, so that neighbours compare truly. Dozens of them
+ * stand in the pickers and none of them changes while the hand moves: they are not painted again.
+ */
+export const Sketch = memo(function Sketch({
+  scene,
+  scale,
+  metal = "copper",
+}: {
+  scene: Scene;
+  scale: number;
+  metal?: Metal;
+}) {
   const { box } = scene;
   const pixel = 1 / scale;
   const width = box.right - box.left + 2 * pixel;
@@ -21,4 +33,4 @@ export function Sketch({ scene, scale, metal = "copper" }: { scene: Scene; scale
       ))}
     </svg>
   );
-}
+});
