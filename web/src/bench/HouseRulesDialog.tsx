@@ -1,6 +1,7 @@
-import { Box, chakra, Dialog, Flex, Portal } from "@chakra-ui/react";
+import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../client";
+import { DialogFrame } from "../shared/DialogFrame";
 import { Action } from "../shared/Panel";
 import { useHouseRules, type HouseRules } from "./houseRules";
 
@@ -16,44 +17,34 @@ export function HouseRulesDialog({ open, onClose }: { open: boolean; onClose: ()
   const choose = (rule: Rule, value: string) =>
     change({ ...rules, [rule.id]: Number.isNaN(Number(value)) ? value : Number(value) });
   return (
-    <Dialog.Root
+    <DialogFrame
+      title="House rules"
       open={open}
-      onOpenChange={(to) => !to.open && onClose()}
-      placement="center"
-      scrollBehavior="inside"
+      width="720px"
+      onClose={onClose}
+      footer={
+        <>
+          <Action onClick={() => change({})}>All as they were at first</Action>
+          <Action look="main" onClick={onClose}>
+            Close
+          </Action>
+        </>
+      }
     >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="paper.raised" color="ink" maxW="720px" mx={3}>
-            <Dialog.Header>
-              <Dialog.Title>House rules</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body tabIndex={0}>
-              <Box color="ink.soft">
-                Where good people disagree. Yours are kept on this device, and every record keeps the ones it
-                was done to.
-              </Box>
-              {texts.error && <Box color="stop">{texts.error.message}</Box>}
-              {(texts.data ?? []).map((rule) => (
-                <RuleChoice
-                  key={rule.id}
-                  rule={rule}
-                  value={chosen(rules, rule)}
-                  onChoose={(value) => choose(rule, value)}
-                />
-              ))}
-            </Dialog.Body>
-            <Dialog.Footer>
-              <Action onClick={() => change({})}>All as they were at first</Action>
-              <Action look="main" onClick={onClose}>
-                Close
-              </Action>
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+      <Box color="ink.soft">
+        Where good people disagree. Yours are kept on this device, and every record keeps the ones it was done
+        to.
+      </Box>
+      {texts.error && <Box color="stop">{texts.error.message}</Box>}
+      {(texts.data ?? []).map((rule) => (
+        <RuleChoice
+          key={rule.id}
+          rule={rule}
+          value={chosen(rules, rule)}
+          onChoose={(value) => choose(rule, value)}
+        />
+      ))}
+    </DialogFrame>
   );
 }
 

@@ -1,36 +1,105 @@
 import { Grid } from "@chakra-ui/react";
 import type { Landing, Schemas } from "../client";
+import { CheckField } from "../shared/CheckField";
 import { Choice } from "../shared/Choice";
 import { NumberField } from "./NumberField";
-
-type Printed = Extract<Landing, { stripDepthMm?: number | null }>;
-type Kind<K extends Landing["kind"]> = Extract<Landing, { kind: K }>;
 
 interface Props<L> {
   landing: L;
   onChange: (landing: L) => void;
 }
 
-/** A row of number fields: the landing's member, what it is called, and what stands there while nobody knows. */
-function Numbers<L extends Landing>({
-  landing,
-  onChange,
-  fields,
-}: Props<L> & { fields: [keyof L & string, string, string?][] }) {
+const range: [string, string][] = [
+  ["leastMm2", "Least, mm²"],
+  ["mostMm2", "Most, mm²"],
+];
+const printed: [string, string][][] = [[...range, ["stripDepthMm", "Strip, mm"]]];
+const lug: [string, string][] = [...range, ["barrelDepthMm", "Barrel, mm"]];
+
+/** Numbers that can be read off a landing of each kind, row by row: the member, and what it is called. */
+const numbers: Record<Landing["kind"], [string, string][][]> = {
+  "binding-screw": [],
+  "back-wire-clamp": printed,
+  "back-stab": printed,
+  lever: printed,
+  "screw-clamp-block": printed,
+  "spring-cage-block": printed,
+  "push-in-block": printed,
+  "deep-push-in": printed,
+  "insulation-displacement": [
+    range,
+    [
+      ["insulationLeastMm", "Insulation from, mm"],
+      ["insulationMostMm", "to, mm"],
+    ],
+  ],
+  stud: [
+    [
+      ["studDiameterMm", "Stud, mm"],
+      ["barrelDepthMm", "Barrel, mm"],
+    ],
+  ],
+  "set-screw-lug": [lug],
+  "crimped-lug": [
+    [
+      ["boltDiameterIn", "Bolt, in"],
+      ["barrelDepthMm", "Barrel, mm"],
+    ],
+  ],
+  "plug-screw": [],
+  "solder-lug": [[["holeMm", "Eye, mm"]]],
+};
+
+const slot: [string, string][] = [
+  ["slotWidthIn", "Slot width, in"],
+  ["slotLengthIn", "Slot length, in"],
+];
+const socket: [string, string][] = [["acrossFlatsIn", "Across flats, in"]];
+
+/** What can be read off a landing. */
+export function LandingFields({ landing, onChange }: Props<Landing>) {
   return (
-    <Grid templateColumns={`repeat(${Math.min(3, fields.length)}, 1fr)`} gap={2} alignItems="end">
-      {fields.map(([member, label, placeholder]) => (
+    <>
+      {landing.kind === "set-screw-lug" && <DriveFields landing={landing} onChange={onChange} />}
+      {landing.kind === "plug-screw" && (
+        <Choice
+          label="Screw"
+          value={landing.screw ?? "#6"}
+          onChange={(screw) => onChange({ ...landing, screw })}
+          options={[
+            ["#6", "#6"],
+            ["#8", "#8"],
+            ["#10", "#10"],
+          ]}
+        />
+      )}
+      {numbers[landing.kind].map((row, i) => (
+        <Numbers key={i} row={row} landing={landing} onChange={onChange} />
+      ))}
+      {isPrinted(landing) && <FerruleField landing={landing} onChange={onChange} />}
+    </>
+  );
+}
+
+function Numbers({ row, landing, onChange }: Props<Landing> & { row: [string, string][] }) {
+  const values = landing as unknown as Record<string, number | null | undefined>;
+  return (
+    <Grid templateColumns={`repeat(${row.length}, 1fr)`} gap={2} alignItems="end">
+      {row.map(([member, label]) => (
         <NumberField
           key={member}
           label={label}
-          placeholder={placeholder ?? "typical"}
-          value={(landing[member] as number | null | undefined) ?? null}
+          placeholder="typical"
+          value={values[member] ?? null}
           onChange={(value) => onChange({ ...landing, [member]: value })}
         />
       ))}
     </Grid>
   );
 }
+
+type Printed = Extract<Landing, { stripDepthMm?: number | null }>;
+const isPrinted = (landing: Landing): landing is Printed => numbers[landing.kind] === printed;
 
 const ferrules: [Schemas["FerruleAcceptance"] & string, string][] = [
   ["allowed", "Ferrule allowed"],
@@ -39,34 +108,28 @@ const ferrules: [Schemas["FerruleAcceptance"] & string, string][] = [
   ["forbidden", "forbidden"],
 ];
 
-/** What is printed on a block or clamp. */
-function PrintedFields({ landing, onChange }: Props<Printed>) {
-  const mayHaveFerrule = landing.kind !== "back-wire-clamp" && landing.kind !== "back-stab";
+/** What it says about ferrules; a device's clamp and hole take none at all. */
+function FerruleField({ landing, onChange }: { landing: Printed; onChange: (landing: Landing) => void }) {
+  if (landing.kind === "back-wire-clamp" || landing.kind === "back-stab") return null;
   return (
-    <>
-      <Numbers
-        landing={landing}
-        onChange={onChange}
-        fields={[
-          ["leastMm2", "Least, mm²"],
-          ["mostMm2", "Most, mm²"],
-          ["stripDepthMm", "Strip, mm"],
-        ]}
-      />
-      {mayHaveFerrule && (
-        <Choice
-          label="Ferrule"
-          wrap
-          value={landing.ferrule ?? "unsaid"}
-          onChange={(ferrule) => onChange({ ...landing, ferrule: ferrule === "unsaid" ? null : ferrule })}
-          options={[...ferrules, ["unsaid", "says nothing"]]}
-        />
-      )}
-    </>
+    <Choice
+      label="Ferrule"
+      wrap
+      value={landing.ferrule ?? "unsaid"}
+      onChange={(ferrule) => onChange({ ...landing, ferrule: ferrule === "unsaid" ? null : ferrule })}
+      options={[...ferrules, ["unsaid", "says nothing"]]}
+    />
   );
 }
 
-function LugFields({ landing, onChange }: Props<Kind<"set-screw-lug">>) {
+/** How a lug's screw is turned, and what the tables ask of such a screw. */
+function DriveFields({
+  landing,
+  onChange,
+}: {
+  landing: Extract<Landing, { kind: "set-screw-lug" }>;
+  onChange: (landing: Landing) => void;
+}) {
   const drive = landing.drive ?? "hex-socket";
   return (
     <>
@@ -82,98 +145,16 @@ function LugFields({ landing, onChange }: Props<Kind<"set-screw-lug">>) {
           ["split-bolt", "Split-bolt"],
         ]}
       />
-      {drive === "hex-socket" && (
-        <Numbers landing={landing} onChange={onChange} fields={[["acrossFlatsIn", "Across flats, in"]]} />
+      {drive === "hex-socket" && <Numbers row={socket} landing={landing} onChange={onChange} />}
+      {drive === "slotted" && <Numbers row={slot} landing={landing} onChange={onChange} />}
+      {drive === "slotted" && landing.slotLengthIn != null && (
+        <CheckField
+          checked={landing.smallerThanNumber10 ?? false}
+          onChange={(smallerThanNumber10) => onChange({ ...landing, smallerThanNumber10 })}
+        >
+          Smaller than #10
+        </CheckField>
       )}
-      {drive === "slotted" && (
-        <Numbers
-          landing={landing}
-          onChange={onChange}
-          fields={[
-            ["slotWidthIn", "Slot width, in"],
-            ["slotLengthIn", "Slot length, in"],
-          ]}
-        />
-      )}
-      <Numbers
-        landing={landing}
-        onChange={onChange}
-        fields={[
-          ["leastMm2", "Least, mm²"],
-          ["mostMm2", "Most, mm²"],
-          ["barrelDepthMm", "Barrel, mm"],
-        ]}
-      />
     </>
   );
-}
-
-/** What can be read off a landing of each kind. */
-export function LandingFields({ landing, onChange }: Props<Landing>) {
-  switch (landing.kind) {
-    case "binding-screw":
-      return null;
-    case "set-screw-lug":
-      return <LugFields landing={landing} onChange={onChange} />;
-    case "crimped-lug":
-      return (
-        <Numbers
-          landing={landing}
-          onChange={onChange}
-          fields={[
-            ["boltDiameterIn", "Bolt, in"],
-            ["barrelDepthMm", "Barrel, mm"],
-          ]}
-        />
-      );
-    case "stud":
-      return (
-        <Numbers
-          landing={landing}
-          onChange={onChange}
-          fields={[
-            ["studDiameterMm", "Stud, mm"],
-            ["barrelDepthMm", "Barrel, mm"],
-          ]}
-        />
-      );
-    case "insulation-displacement":
-      return (
-        <>
-          <Numbers
-            landing={landing}
-            onChange={onChange}
-            fields={[
-              ["leastMm2", "Least, mm²"],
-              ["mostMm2", "Most, mm²"],
-            ]}
-          />
-          <Numbers
-            landing={landing}
-            onChange={onChange}
-            fields={[
-              ["insulationLeastMm", "Insulation from, mm"],
-              ["insulationMostMm", "to, mm"],
-            ]}
-          />
-        </>
-      );
-    case "plug-screw":
-      return (
-        <Choice
-          label="Screw"
-          value={landing.screw ?? "#6"}
-          onChange={(screw) => onChange({ ...landing, screw })}
-          options={[
-            ["#6", "#6"],
-            ["#8", "#8"],
-            ["#10", "#10"],
-          ]}
-        />
-      );
-    case "solder-lug":
-      return <Numbers landing={landing} onChange={onChange} fields={[["holeMm", "Eye, mm"]]} />;
-    default:
-      return <PrintedFields landing={landing} onChange={onChange} />;
-  }
 }

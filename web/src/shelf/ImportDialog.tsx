@@ -1,8 +1,9 @@
-import { Box, chakra, Dialog, Flex, Portal } from "@chakra-ui/react";
+import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Person } from "../bench/recording";
 import { api, type Schemas } from "../client";
+import { DialogFrame } from "../shared/DialogFrame";
 import { Action, FieldLabel } from "../shared/Panel";
 import type { ShelfKind } from "./ShelfPage";
 
@@ -50,86 +51,72 @@ export function ImportDialog({ open, kind, person, onClose, onDone }: Props) {
   const seen = preview.data;
   const good = seen ? seen.added + seen.changed : 0;
   return (
-    <Dialog.Root
+    <DialogFrame
+      title="Import"
       open={open}
-      onOpenChange={(to) => !to.open && close()}
-      placement="center"
-      scrollBehavior="inside"
+      width="720px"
+      onClose={close}
+      footer={
+        <>
+          <Action onClick={close}>Leave it</Action>
+          {!seen ? (
+            <Action look="main" disabled={!text.trim() || preview.isPending} onClick={() => preview.mutate()}>
+              {preview.isPending ? "Reading…" : "Read it"}
+            </Action>
+          ) : (
+            <Action
+              look="main"
+              disabled={!person || good === 0 || take.isPending}
+              onClick={() => take.mutate(seen.bad > 0)}
+            >
+              {!person
+                ? "Type your name first"
+                : seen.bad > 0
+                  ? `Take only the ${good} good rows`
+                  : `Take all ${good}`}
+            </Action>
+          )}
+        </>
+      }
     >
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="paper.raised" color="ink" maxW="720px" mx={3}>
-            <Dialog.Header>
-              <Dialog.Title>Import</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body tabIndex={0}>
-              <Flex direction="column" gap={3}>
-                <Box color="ink.soft">
-                  A CSV of {kind === "ferrules" ? "ferrules" : `${kind}s`}, or a JSON of the whole Shelf: as
-                  Export writes them. Nothing is changed before you say so.
-                </Box>
-                <input
-                  type="file"
-                  aria-label="File"
-                  accept=".csv,.json"
-                  style={{ minHeight: 44 }}
-                  onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    if (file) void file.text().then(read);
-                  }}
-                />
-                <Box>
-                  <FieldLabel htmlFor="import-text">Or paste it here</FieldLabel>
-                  <chakra.textarea
-                    id="import-text"
-                    value={text}
-                    rows={5}
-                    w="100%"
-                    p={2}
-                    rounded="md"
-                    borderWidth="1px"
-                    borderColor="line.strong"
-                    bg="paper"
-                    fontFamily="numerals"
-                    fontSize="14px"
-                    onChange={(event) => read(event.target.value)}
-                  />
-                </Box>
-                <Box role="alert" color="stop">
-                  {(preview.error ?? take.error)?.message}
-                </Box>
-                {seen && <Seen preview={seen} />}
-              </Flex>
-            </Dialog.Body>
-            <Dialog.Footer flexWrap="wrap">
-              <Action onClick={close}>Leave it</Action>
-              {!seen ? (
-                <Action
-                  look="main"
-                  disabled={!text.trim() || preview.isPending}
-                  onClick={() => preview.mutate()}
-                >
-                  {preview.isPending ? "Reading…" : "Read it"}
-                </Action>
-              ) : (
-                <Action
-                  look="main"
-                  disabled={!person || good === 0 || take.isPending}
-                  onClick={() => take.mutate(seen.bad > 0)}
-                >
-                  {!person
-                    ? "Type your name first"
-                    : seen.bad > 0
-                      ? `Take only the ${good} good rows`
-                      : `Take all ${good}`}
-                </Action>
-              )}
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+      <Flex direction="column" gap={3}>
+        <Box color="ink.soft">
+          A CSV of {kind === "ferrules" ? "ferrules" : `${kind}s`}, or a JSON of the whole Shelf: as Export
+          writes them. Nothing is changed before you say so.
+        </Box>
+        <input
+          type="file"
+          aria-label="File"
+          accept=".csv,.json"
+          style={{ minHeight: 44 }}
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            if (file) void file.text().then(read);
+          }}
+        />
+        <Box>
+          <FieldLabel htmlFor="import-text">Or paste it here</FieldLabel>
+          <chakra.textarea
+            id="import-text"
+            value={text}
+            rows={5}
+            w="100%"
+            p={2}
+            rounded="md"
+            borderWidth="1px"
+            borderColor="line.strong"
+            bg="paper"
+            fontFamily="numerals"
+            fontSize="14px"
+            onChange={(event) => read(event.target.value)}
+          />
+        </Box>
+        <Box role="alert" color="stop">
+          {(preview.error ?? take.error)?.message}
+        </Box>
+        {seen && <Seen preview={seen} />}
+      </Flex>
+    </DialogFrame>
   );
 }
 

@@ -1,10 +1,11 @@
-import { Box, chakra, Dialog, Flex, Portal } from "@chakra-ui/react";
+import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { NumberField } from "../bench/NumberField";
 import type { Person } from "../bench/recording";
 import { api, type Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
+import { DialogFrame } from "../shared/DialogFrame";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import { itemFields, itemOf, valueAt, type ItemField } from "./itemFields";
 import type { ShelfKind } from "./ShelfPage";
@@ -46,39 +47,34 @@ export function ItemDialog({ kind, entry, person, onClose, onDone }: Props) {
     },
   });
   return (
-    <Dialog.Root open onOpenChange={(to) => !to.open && onClose()} placement="center" scrollBehavior="inside">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="paper.raised" color="ink" maxW="480px" mx={3}>
-            <Dialog.Header>
-              <Dialog.Title>{entry ? `Change ${entry.item.code}` : "Put it on the Shelf"}</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              <Flex direction="column" gap={2}>
-                {fields.map((field) => (
-                  <OneField
-                    key={field.path}
-                    field={field}
-                    value={typed[field.path]}
-                    onChange={(value) => setTyped((before) => ({ ...before, [field.path]: value }))}
-                  />
-                ))}
-                <Box role="alert" color="stop">
-                  {save.error?.message}
-                </Box>
-              </Flex>
-            </Dialog.Body>
-            <Dialog.Footer>
-              <Action onClick={onClose}>Leave it</Action>
-              <Action look="main" disabled={!person || save.isPending} onClick={() => save.mutate()}>
-                {person ? "Put it there" : "Type your name first"}
-              </Action>
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <DialogFrame
+      title={entry ? `Change ${entry.item.code}` : "Put it on the Shelf"}
+      open
+      width="480px"
+      onClose={onClose}
+      footer={
+        <>
+          <Action onClick={onClose}>Leave it</Action>
+          <Action look="main" disabled={!person || save.isPending} onClick={() => save.mutate()}>
+            {person ? "Put it there" : "Type your name first"}
+          </Action>
+        </>
+      }
+    >
+      <Flex direction="column" gap={2}>
+        {fields.map((field) => (
+          <OneField
+            key={field.path}
+            field={field}
+            value={typed[field.path]}
+            onChange={(value) => setTyped((before) => ({ ...before, [field.path]: value }))}
+          />
+        ))}
+        <Box role="alert" color="stop">
+          {save.error?.message}
+        </Box>
+      </Flex>
+    </DialogFrame>
   );
 }
 

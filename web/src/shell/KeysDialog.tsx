@@ -1,5 +1,6 @@
-import { Box, chakra, Dialog, Flex, Grid, Portal } from "@chakra-ui/react";
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { Fragment } from "react";
+import { DialogFrame } from "../shared/DialogFrame";
 import { Action } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 
@@ -30,42 +31,37 @@ const Key = chakra("kbd", {
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [on, setOn] = useRemembered("keys", true);
   return (
-    <Dialog.Root open={open} onOpenChange={(change) => !change.open && onClose()} placement="center">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="paper.raised" color="ink" maxW="420px" mx={3}>
-            <Dialog.Header>
-              <Dialog.Title>Keys</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              <Grid templateColumns="auto 1fr" gap={2} columnGap={4}>
-                {keys.map(([key, does]) => (
-                  <Fragment key={key}>
-                    <Key>{key}</Key>
-                    <Box>{does}</Box>
-                  </Fragment>
-                ))}
-              </Grid>
-              <Flex as="label" gap={3} mt={5} alignItems="center" minH="44px" cursor="pointer">
-                <chakra.input
-                  type="checkbox"
-                  w="22px"
-                  h="22px"
-                  checked={on}
-                  onChange={(event) => setOn(event.target.checked)}
-                />
-                Single keys are on (they never act while you type)
-              </Flex>
-            </Dialog.Body>
-            <Dialog.Footer>
-              <Action look="main" onClick={onClose}>
-                Close
-              </Action>
-            </Dialog.Footer>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <DialogFrame
+      title="Keys"
+      open={open}
+      width="420px"
+      onClose={onClose}
+      footer={
+        <>
+          <Action look="main" onClick={onClose}>
+            Close
+          </Action>
+        </>
+      }
+    >
+      <Grid templateColumns="auto 1fr" gap={2} columnGap={4}>
+        {keys.map(([key, does]) => (
+          <Fragment key={key}>
+            <Key>{key}</Key>
+            <Box>{does}</Box>
+          </Fragment>
+        ))}
+      </Grid>
+      <Flex as="label" gap={3} mt={5} alignItems="center" minH="44px" cursor="pointer">
+        <chakra.input
+          type="checkbox"
+          w="22px"
+          h="22px"
+          checked={on}
+          onChange={(event) => setOn(event.target.checked)}
+        />
+        Single keys are on (they never act while you type)
+      </Flex>
+    </DialogFrame>
   );
 }
