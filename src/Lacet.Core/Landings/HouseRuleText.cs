@@ -8,10 +8,7 @@ namespace Lacet.Core.Landings;
 /// <param name="Changes">What changes on the screen when it is switched.</param>
 public sealed record HouseRuleText(string Id, string Title, IReadOnlyList<HouseRuleOption> Options, string Why, string Changes)
 {
-    /// <summary>
-    /// The rules that change something at the Bench. Rules about splices, cords and the order of a whole job come with
-    /// those.
-    /// </summary>
+    /// <summary>All of them, in the order of the work.</summary>
     public static IReadOnlyList<HouseRuleText> All { get; } =
     [
         new(
@@ -92,6 +89,36 @@ public sealed record HouseRuleText(string Id, string Title, IReadOnlyList<HouseR
             [new("checked-by-another", "Each is checked by another before it is signed"), new("sampled", "Samples are checked")],
             "The one who signs answers for it.",
             "The last hold point."),
+        new(
+            "pigtailStrip",
+            "Strip of a pigtail",
+            [new("one-and-a-half-inches", "1 1/2 in"), new("three-inches-for-learners", "3 in, for learners")],
+            "It twists and trims with little waste; a learner’s hand wants more to hold.",
+            "The pigtail among the other ways at receptacles."),
+        new(
+            "twistBeforeConnector",
+            "Twisting before a connector",
+            [new("yes", "Twist first"), new("as-the-sheet-says", "As the connector’s sheet says")],
+            "Twisted wires hold each other before the connector holds them.",
+            "The pigtail among the other ways at receptacles."),
+        new(
+            "wetSplice",
+            "Splices in wet places",
+            [new("crimp-sleeve-in-sealed-tube", "Crimp sleeve in a sealed tube"), new("sealed-twist-on", "Sealed twist-on")],
+            "A spade pulls a twist-on out; a crimp in its tube stays.",
+            "The pigtail among the other ways at receptacles."),
+        new(
+            "damagedCord",
+            "A damaged cord",
+            [new("replace-with-moulded-cord", "Replace it with a moulded cord"), new("refit-plug", "Fit a plug anew")],
+            "A moulded cord beats a re-fitted plug where it can be had.",
+            "A note at plugs."),
+        new(
+            "workingOrder",
+            "Several ends alike",
+            [new("by-operation", "Strip all, prepare all, land all"), new("finish-each-end", "Finish each end")],
+            "Each tool is taken up once.",
+            "The step that strips."),
         new(
             "landingOrder",
             "Order on a device",

@@ -45,6 +45,21 @@ public sealed record HouseRules(
     /// <summary>Landing order.</summary>
     public LandingOrder LandingOrder { get; init; }
 
+    /// <summary>Strip of a pigtail’s splice end.</summary>
+    public PigtailStrip PigtailStrip { get; init; }
+
+    /// <summary>Twisting before a connector.</summary>
+    public TwistBeforeConnector TwistBeforeConnector { get; init; }
+
+    /// <summary>Splices in wet places.</summary>
+    public WetSplice WetSplice { get; init; }
+
+    /// <summary>Damaged cords.</summary>
+    public DamagedCord DamagedCord { get; init; }
+
+    /// <summary>Order of several ends alike.</summary>
+    public WorkingOrder WorkingOrder { get; init; }
+
     /// <summary>Region.</summary>
     public Region Region { get; init; }
 }

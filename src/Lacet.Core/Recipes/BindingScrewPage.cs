@@ -25,10 +25,13 @@ internal static class BindingScrewPage
             Steps(plan, landing, strip),
             Cautions(plan),
             Reasons(plan, landing, strip),
-            [new Alternative(
-                PreparationKind.Hook,
-                hook.EyeStrip,
-                $"As a closed eye: strip {hook.EyeStrip:target}, bend at {HookGeometry.EyeLead} and go round 320°; the screw must come right out.")],
+            [
+                new Alternative(
+                    PreparationKind.Hook,
+                    hook.EyeStrip,
+                    $"As a closed eye: strip {hook.EyeStrip:target}, bend at {HookGeometry.EyeLead} and go round 320°; the screw must come right out."),
+                PigtailLines.Of(plan),
+            ],
             $"Make it dead. Turn the screw out, lift the hook off, and cut it off behind the bend: copper hardens there, and a bent hook is never used again.");
     }
 

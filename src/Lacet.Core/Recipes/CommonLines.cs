@@ -33,7 +33,10 @@ internal static class CommonLines
         FormattableString text = conductor.Build == Build.Solid
             ? (FormattableString)$"Strip {strip:target}. Use a {tool}; push straight off with the thumb, never twist."
             : $"Strip {strip:target}. Use a {tool}; keep the strands’ lay.";
-        return new Step("strip", Operation.Strip, text, conductor.Build == Build.Solid
+        FormattableString several = plan.Rules.WorkingOrder == WorkingOrder.ByOperation
+            ? (FormattableString)$"{text} Several alike: strip all, then prepare all, then land all."
+            : $"{text} Several alike: finish each end before the next.";
+        return new Step("strip", Operation.Strip, several, conductor.Build == Build.Solid
             ? (FormattableString)$"{strip:range} is bare. No nick, no ring: a solid wire breaks there."
             : $"{strip:range} is bare. {StrandsLost(plan)}");
     }

@@ -42,6 +42,9 @@ internal static class PlugScrewPage
                 [
                     $"The earth conductor is left longest: it pulls out last.",
                     $"Wide blade or silver screw: neutral. Two-wire cord gets a two-blade plug, three-wire cord a three-blade plug, never a cheater.",
+                    plan.Rules.DamagedCord == DamagedCord.ReplaceWithMouldedCord
+                        ? (FormattableString)$"House rule: a damaged cord is replaced with a moulded one where it can be had; a plug is fitted anew only where it cannot."
+                        : $"House rule: a plug is fitted anew on a sound cord; every strand caught, the clamp on the jacket.",
                     .. HookLines.Cautions(plan),
                     .. CommonLines.OnDevices(plan),
                 ]),

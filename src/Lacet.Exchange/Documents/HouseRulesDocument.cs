@@ -48,6 +48,21 @@ public sealed record HouseRulesDocument
     /// <summary>earth-neutral-hot or as-drawn.</summary>
     public LandingOrder? LandingOrder { get; init; }
 
+    /// <summary>one-and-a-half-inches or three-inches-for-learners.</summary>
+    public PigtailStrip? PigtailStrip { get; init; }
+
+    /// <summary>yes or as-the-sheet-says.</summary>
+    public TwistBeforeConnector? TwistBeforeConnector { get; init; }
+
+    /// <summary>crimp-sleeve-in-sealed-tube or sealed-twist-on.</summary>
+    public WetSplice? WetSplice { get; init; }
+
+    /// <summary>replace-with-moulded-cord or refit-plug.</summary>
+    public DamagedCord? DamagedCord { get; init; }
+
+    /// <summary>by-operation or finish-each-end.</summary>
+    public WorkingOrder? WorkingOrder { get; init; }
+
     /// <summary>north-america or iec.</summary>
     public Region? Region { get; init; }
 
@@ -68,6 +83,11 @@ public sealed record HouseRulesDocument
         ApprenticeWork = rules.ApprenticeWork,
         StrandLoss = rules.StrandLoss,
         LandingOrder = rules.LandingOrder,
+        PigtailStrip = rules.PigtailStrip,
+        TwistBeforeConnector = rules.TwistBeforeConnector,
+        WetSplice = rules.WetSplice,
+        DamagedCord = rules.DamagedCord,
+        WorkingOrder = rules.WorkingOrder,
         Region = rules.Region,
     };
 
@@ -91,6 +111,11 @@ public sealed record HouseRulesDocument
             ApprenticeWork = ApprenticeWork ?? rules.ApprenticeWork,
             StrandLoss = StrandLoss ?? rules.StrandLoss,
             LandingOrder = LandingOrder ?? rules.LandingOrder,
+            PigtailStrip = PigtailStrip ?? rules.PigtailStrip,
+            TwistBeforeConnector = TwistBeforeConnector ?? rules.TwistBeforeConnector,
+            WetSplice = WetSplice ?? rules.WetSplice,
+            DamagedCord = DamagedCord ?? rules.DamagedCord,
+            WorkingOrder = WorkingOrder ?? rules.WorkingOrder,
             Region = Region ?? rules.Region,
         };
     }

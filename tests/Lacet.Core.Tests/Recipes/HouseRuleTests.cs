@@ -26,6 +26,11 @@ public sealed class HouseRuleTests
         ["pauseMinutes"] = (Fine, Single, HouseRules.Default with { PauseMinutes = 15 }),
         ["apprenticeWork"] = (Fine, Single, HouseRules.Default with { ApprenticeWork = ApprenticeWork.Sampled }),
         ["landingOrder"] = (Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { LandingOrder = LandingOrder.AsDrawn }),
+        ["pigtailStrip"] = (Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { PigtailStrip = PigtailStrip.ThreeInchesForLearners }),
+        ["twistBeforeConnector"] = (Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { TwistBeforeConnector = TwistBeforeConnector.AsTheSheetSays }),
+        ["wetSplice"] = (Ends.Wire("12"), new BackWireClamp(new(), null), HouseRules.Default with { WetSplice = WetSplice.SealedTwistOn }),
+        ["damagedCord"] = (Ends.Wire("16", Build.FineStranded), new PlugScrew(null, null, null), HouseRules.Default with { DamagedCord = DamagedCord.RefitPlug }),
+        ["workingOrder"] = (Fine, Single, HouseRules.Default with { WorkingOrder = WorkingOrder.FinishEachEnd }),
         ["region"] = (Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { Region = Region.Iec }),
     };
 
@@ -65,11 +70,23 @@ public sealed class HouseRuleTests
         Assert.Contains(recipe.Steps, s => s.Id == "trim-strands");
     }
 
+    /// <summary>1 1/2 in, learners 3 in, trimmed to 5/8 in (common practice, from memory).</summary>
+    [Theory]
+    [InlineData(PigtailStrip.OneAndAHalfInches, "(1 1/2 in)")]
+    [InlineData(PigtailStrip.ThreeInchesForLearners, "(3 in)")]
+    public void A_pigtail_is_stripped_as_the_house_has_it(PigtailStrip rule, string says)
+    {
+        var text = Ends.Read(Ends.Recipe(Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { PigtailStrip = rule }).Alternatives[^1].Text);
+        Assert.Contains(says, text, StringComparison.Ordinal);
+        Assert.Contains("5/8 in", text, StringComparison.Ordinal);
+    }
+
     private static string Read(Recipe recipe) => string.Join(
         "\n",
         recipe.Steps.Select(s => Ends.Read(s.Text) + (s.HoldPoint is { } hold ? Ends.Read(hold) : ""))
             .Concat(recipe.Cautions.Select(Ends.Read))
             .Concat(recipe.Findings.Select(f => Ends.Read(f.Says)))
+            .Concat(recipe.Alternatives.Select(a => Ends.Read(a.Text)))
             .Append(Ends.Read(recipe.Preparation.Detail))
             .Append($"{recipe.Strip} {recipe.Torque?.Window}"));
 }

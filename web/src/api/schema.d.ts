@@ -1902,6 +1902,8 @@ export interface components {
         /** @enum {unknown} */
         CrimpShape: "square" | "trapezoid" | "hexagonal" | "alternating-flats" | null;
         /** @enum {unknown} */
+        DamagedCord: "replace-with-moulded-cord" | "refit-plug" | null;
+        /** @enum {unknown} */
         DataTrust: "marking" | "maker" | "generic" | null;
         /**
          * @description How the conductor's end is found before it is stripped.
@@ -1995,6 +1997,11 @@ export interface components {
             apprenticeWork?: null | components["schemas"]["ApprenticeWork"];
             strandLoss?: null | components["schemas"]["StrandLoss"];
             landingOrder?: null | components["schemas"]["LandingOrder"];
+            pigtailStrip?: null | components["schemas"]["PigtailStrip"];
+            twistBeforeConnector?: null | components["schemas"]["TwistBeforeConnector"];
+            wetSplice?: null | components["schemas"]["WetSplice"];
+            damagedCord?: null | components["schemas"]["DamagedCord"];
+            workingOrder?: null | components["schemas"]["WorkingOrder"];
             region?: null | components["schemas"]["Region"];
         };
         /** @enum {unknown} */
@@ -2372,6 +2379,8 @@ export interface components {
             name: string;
             proved: boolean;
         };
+        /** @enum {unknown} */
+        PigtailStrip: "one-and-a-half-inches" | "three-inches-for-learners" | null;
         /** @enum {unknown} */
         PlugGrip: "hook" | "clamp" | null;
         PreparationDocument: {
@@ -2802,11 +2811,15 @@ export interface components {
          * @enum {unknown}
          */
         Trust: "marking" | "maker" | "standard" | "handbook" | "common-practice" | "generic";
+        /** @enum {unknown} */
+        TwistBeforeConnector: "yes" | "as-the-sheet-says" | null;
         /**
          * @description Whether to go on.
          * @enum {unknown}
          */
         Verdict: "go" | "caution" | "stop";
+        /** @enum {unknown} */
+        WetSplice: "crimp-sleeve-in-sealed-tube" | "sealed-twist-on" | null;
         WindowDocument: {
             target: components["schemas"]["Readout"];
             least: components["schemas"]["Readout"];
@@ -2821,6 +2834,8 @@ export interface components {
             text: string;
             current?: null | components["schemas"]["ConductorDocument"];
         };
+        /** @enum {unknown} */
+        WorkingOrder: "by-operation" | "finish-each-end" | null;
         WrenchAnswer: {
             setTo: components["schemas"]["Readout"];
             /** Format: double */
