@@ -50,6 +50,7 @@ test("when the server does not answer nothing is lost, and the very same event i
   await expect(page.getByText("Lacet does not answer.")).toBeVisible();
   cut = false;
   await page.getByRole("button", { name: "Send it again" }).click();
+  await expect(page.getByText(/Recorded as event \d+/)).toBeVisible();
   await expect(page.getByText("Lacet does not answer.")).toBeHidden();
   expect(sent).toHaveLength(2);
   expect(sent[0]).toBe(sent[1]);

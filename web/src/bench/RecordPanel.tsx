@@ -47,12 +47,14 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
           : "Type the reading and the tool."
         : "Type the setting and the tool.";
 
-  const done = async () => {
-    if (!person || !tightening) return;
-    setLast(await recording.done(pair, rules, person, measured, tightening));
+  const finish = (recorded: Schemas["RecordItem"]) => {
+    setLast(recorded);
     clearPeak();
     setTyped({ ...typed, value: null });
     onDone();
+  };
+  const done = async () => {
+    if (person && tightening) finish(await recording.done(pair, rules, person, measured, tightening));
   };
   const undo = async () => {
     if (!person || !last) return;
@@ -110,7 +112,7 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
               <Box color="stop">
                 {recording.error.message}{" "}
                 {recording.again && (
-                  <Action look="link" onClick={() => void recording.again?.().catch(() => undefined)}>
+                  <Action look="link" onClick={() => void recording.again?.().then(finish, () => undefined)}>
                     Send it again
                   </Action>
                 )}
