@@ -127,3 +127,27 @@ for (const width of [1280, 360]) {
     await expect(page.getByRole("button", { name: "Calibrate" })).toBeVisible();
   });
 }
+
+test("an adapter on the wrench, a belted tool and a cable are reckoned beside the recipe", async ({
+  page,
+}) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  await bench.recent("2.5 mm²").click();
+  await page.getByText("When a belted tool pays").click();
+  await expect(page.getByText(/It pays from about [\d,]+ ends on/)).toBeVisible();
+  await page.getByLabel("A belted ferrule", { exact: true }).fill("5");
+  await expect(page.getByText("At these prices it never pays")).toBeVisible();
+  await page.getByRole("radio", { name: "Preset clicked" }).check({ force: true });
+  await page.getByText("With an adapter on the wrench").click();
+  await page.getByLabel("Lever, mm").fill("200");
+  await page.getByLabel("Adapter, mm").fill("50");
+  await expect(page.getByText(/Set it to 0\.52/)).toBeVisible();
+  await page.getByLabel("Lever, mm").fill("1");
+  await expect(page.getByText(/The lever, .* must be from 50/)).toBeVisible();
+  await page.getByRole("radio", { name: "By feel" }).check({ force: true });
+  await expect(page.getByText(/commonly about 0\.43/)).toBeVisible();
+  await page.getByLabel("Jacket, mm").fill("8");
+  await page.getByLabel("Clamp to landing, mm").fill("120");
+  await expect(page.locator("[data-step=strip-cable-jacket]")).toContainText("M16");
+});
