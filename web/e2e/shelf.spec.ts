@@ -7,8 +7,8 @@ const csv =
 
 test("what was read off a landing is put on the Shelf, found as it is typed, and used at the Bench", async ({
   page,
-}, info) => {
-  const code = `PIER-${info.workerIndex}-${info.retry}`;
+}) => {
+  const code = `PIER${Date.now()}`;
   const bench = new BenchOf(page);
   await bench.open();
   await bench.nameMyself("Ines Okafor");
@@ -25,6 +25,7 @@ test("what was read off a landing is put on the Shelf, found as it is typed, and
   await page.keyboard.press("3");
   await expect(page.getByLabel("Search (/)")).toBeVisible();
   await page.keyboard.press("/");
+  await expect(page.getByLabel("Search (/)")).toBeFocused();
   await page.keyboard.type(code);
   const card = page.locator(`[data-code="${code}"]`);
   // The list follows every key: wait until it stands still.

@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useLayoutEffect } from "react";
 import { recall } from "./remembered";
 
 const isTyping = (target: EventTarget | null) =>
@@ -15,9 +15,9 @@ export const isForKeys = (event: KeyboardEvent) =>
   !document.querySelector("[role=dialog][data-state=open]") &&
   recall("keys", true);
 
-/** Calls a handler on a single key, such as "u". */
+/** Calls a handler on a single key, such as "u": from the moment that what it acts on is seen. */
 export function useKey(key: string, handler: () => void) {
-  useEffect(() => {
+  useLayoutEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (!event.repeat && event.key.toLowerCase() === key && isForKeys(event)) {
         event.preventDefault();
