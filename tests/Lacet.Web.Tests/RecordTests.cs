@@ -202,6 +202,25 @@ public sealed class RecordTests
     }
 
     [Fact]
+    public async Task A_ferrule_that_the_kit_s_label_chose_is_recorded_as_it_was()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var (_, item) = await server.PostAsync("/api/records", new
+        {
+            id = Guid.NewGuid(),
+            device = "test",
+            deviceSequence = 1,
+            personId = await server.PersonAsync("Ines Okafor"),
+            claimedAt = RunningServer.Now,
+            conductor = new { size = "22 AWG", build = "fine-stranded" },
+            landing = new { kind = "push-in-block", leastMm2 = 0.2, mostMm2 = 2.5, stripDepthMm = 10, ferrule = "required" },
+            ferruleLabelMm2 = 0.5,
+            tightening = new { method = "seated" },
+        });
+        Assert.Equal(0.5, item.GetProperty("termination").GetProperty("recipe").GetProperty("ferrule").GetProperty("size").GetProperty("value").GetDouble());
+    }
+
+    [Fact]
     public async Task A_device_whose_clock_runs_days_ahead_is_told()
     {
         await using var server = await RunningServer.StartAsync();

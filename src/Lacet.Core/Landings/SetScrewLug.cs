@@ -26,7 +26,7 @@ public sealed record SetScrewLug : Landing
     {
         Drive = drive ?? LugDrive.HexSocket;
         DriveIsGiven = drive is not null;
-        AcrossFlatsIn = Given.Inches(acrossFlatsIn, "landing.acrossFlatsIn", "The size across flats", 1.0 / 16, 9.0 / 16);
+        AcrossFlatsIn = Given.Inches(acrossFlatsIn, "landing.acrossFlatsIn", "The size across flats", 0.12, 9.0 / 16);
         Slot = slot;
         (LeastMm2, MostMm2) = Given.Range(leastMm2, mostMm2, 2, 35);
         RangeIsGiven = leastMm2 is not null && mostMm2 is not null;

@@ -10,15 +10,14 @@ internal static class BackStabPage
 {
     internal static Page Write(EndPlan plan, BackStab landing)
     {
-        var bare = StripDepth.Window(landing);
-        var strip = bare;
+        var strip = StripDepth.Window(landing);
         return new Page(
             strip,
             Preparation.Straight,
             [$"{StripTool.For(plan.Conductor)}", $"thin blade, to release it"],
             Steps(plan, strip),
-            CommonLines.Cautions(plan, [$"Lawful for 14 AWG solid copper to 15 A, and widely condemned: the spring loosens with heat and vibration.", .. CommonLines.OnDevices(plan), .. FerruleLines.Cautions(plan),]),
-            [CommonLines.DepthReason(landing, bare), CommonLines.RangeReason(plan, landing), .. FerruleLines.Reasons(plan, landing), CommonLines.HeldBy("held-by-spring", "UL 498 (from memory)", $"A leaf spring bites the wire; nothing is tightened.")],
+            CommonLines.Cautions(plan, [$"Lawful for 14 AWG solid copper to 15 A, and widely condemned: the spring loosens with heat and vibration.", .. CommonLines.OnDevices(plan)]),
+            [CommonLines.DepthReason(landing, strip), CommonLines.RangeReason(plan, landing), CommonLines.HeldBy("held-by-spring", "UL 498 (from memory)", $"A leaf spring bites the wire; nothing is tightened.")],
             [],
             $"Make it dead. Push a thin blade into the slot beside the hole, hold it, and draw the wire out; cut off the bitten end. Better: land it under the screw.");
     }

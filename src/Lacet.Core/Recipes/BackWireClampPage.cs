@@ -17,7 +17,7 @@ internal static class BackWireClampPage
             Preparation.Straight,
             [$"{StripTool.For(plan.Conductor)}", CommonLines.TorqueTool(plan, "slotted or combination bit: a cross bit cams out first")],
             Steps(plan, strip),
-            CommonLines.Cautions(plan, [$"Straight only: an end that was a hook is cut off first.", .. CommonLines.OnDevices(plan), .. CommonLines.Receptacle, .. FerruleLines.Cautions(plan),]),
+            CommonLines.Cautions(plan, [$"Straight only: an end that was a hook is cut off first.", .. CommonLines.OnDevices(plan), .. CommonLines.Receptacle, .. FerruleLines.Cautions(plan)]),
             [CommonLines.DepthReason(landing, bare), CommonLines.RangeReason(plan, landing), .. FerruleLines.Reasons(plan, landing), plan.Torque!.Reason],
             [PigtailLines.Of(plan)],
             $"Make it dead. Back the screw out two turns and draw the wire straight out; cut off the flattened end before it lands again.");

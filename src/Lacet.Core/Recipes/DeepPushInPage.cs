@@ -21,7 +21,7 @@ internal static class DeepPushInPage
             plan.Ferrule is { } ferrule ? Preparation.OfFerrule(ferrule) : plan.Conductor.Build == Build.Solid ? Preparation.Straight : TwistedTight,
             [$"{StripTool.For(plan.Conductor)}", .. plan.Ferrule is { } crimped ? (IEnumerable<FormattableString>)[FerruleLines.Tool(crimped)] : [], $"small pliers with smooth jaws, to seat the end"],
             Steps(plan, strip),
-            CommonLines.Cautions(plan, [landing.Ferrule == FerruleAcceptance.Forbidden ? (FormattableString)$"No ferrule: on such terminals it locks in, and the copper pulls out of it." : $"Read the sheet before a ferrule goes in: on some of these terminals it locks in.", .. FerruleLines.Cautions(plan),]),
+            CommonLines.Cautions(plan, [landing.Ferrule == FerruleAcceptance.Forbidden ? (FormattableString)$"No ferrule: on such terminals it locks in, and the copper pulls out of it." : $"Read the sheet before a ferrule goes in: on some of these terminals it locks in.", .. FerruleLines.Cautions(plan)]),
             [CommonLines.DepthReason(landing, bare), CommonLines.RangeReason(plan, landing), .. FerruleLines.Reasons(plan, landing), CommonLines.HeldBy("held-by-spring", "the machine’s sheet; common practice", $"The contact sits deep and springs on the bare end; the insulation goes inside with it.")],
             FerruleLines.Alternatives(plan, landing, bare),
             $"Make it dead. Press the release beside the throat with a thin blade, hold it, and draw the wire out; twist the strands again before it goes back.");

@@ -17,7 +17,7 @@ internal static class LeverClampPage
             plan.Ferrule is { } ferrule ? Preparation.OfFerrule(ferrule) : Preparation.Straight,
             [$"{StripTool.For(plan.Conductor)}", .. plan.Ferrule is { } crimped ? (IEnumerable<FormattableString>)[FerruleLines.Tool(crimped)] : [], $"no tool: the lever is lifted by hand"],
             Steps(plan, strip),
-            CommonLines.Cautions(plan, [$"Lever clamps are trusted to about 15 to 20 A by most; the rating printed on it rules.", .. FerruleLines.Cautions(plan),]),
+            CommonLines.Cautions(plan, [$"Lever clamps are trusted to about 15 to 20 A by most; the rating printed on it rules.", .. FerruleLines.Cautions(plan)]),
             [CommonLines.DepthReason(landing, bare), CommonLines.RangeReason(plan, landing), .. FerruleLines.Reasons(plan, landing), CommonLines.HeldBy("held-by-lever", "the clamp’s sheet; common practice", $"A spring holds the wire with its own force; the lever only opens and closes it.")],
             FerruleLines.Alternatives(plan, landing, bare),
             $"Make it dead. Lift the lever right up and draw the wire straight out; it may be used again where no strand is hurt.");

@@ -18,7 +18,7 @@ internal static class PushInBlockPage
             plan.Ferrule is { } ferrule ? Preparation.OfFerrule(ferrule) : Preparation.Straight,
             [$"{StripTool.For(plan.Conductor)}", .. plan.Ferrule is { } crimped ? (IEnumerable<FormattableString>)[FerruleLines.Tool(crimped)] : [], $"blade to press the release"],
             Steps(plan, strip),
-            CommonLines.Cautions(plan, [.. FerruleLines.Cautions(plan),]),
+            CommonLines.Cautions(plan, [.. FerruleLines.Cautions(plan)]),
             [CommonLines.DepthReason(landing, bare), CommonLines.RangeReason(plan, landing), .. FerruleLines.Reasons(plan, landing), CommonLines.HeldBy("held-by-spring", "the block’s sheet; common practice", $"The spring gives way to the pushed end and bites when it is pulled: nothing is tightened.")],
             FerruleLines.Alternatives(plan, landing, bare),
             $"Make it dead. Press the release beside the entry with a blade, hold it, and draw the wire out.");

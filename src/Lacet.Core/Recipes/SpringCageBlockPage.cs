@@ -17,7 +17,7 @@ internal static class SpringCageBlockPage
             plan.Ferrule is { } ferrule ? Preparation.OfFerrule(ferrule) : Preparation.Straight,
             [$"{StripTool.For(plan.Conductor)}", .. plan.Ferrule is { } crimped ? (IEnumerable<FormattableString>)[FerruleLines.Tool(crimped)] : [], $"blade of 2.5 to 3.5 mm that fits the square opening, to open the spring"],
             Steps(plan, strip),
-            CommonLines.Cautions(plan, [$"The blade goes into the square opening, the wire into the round one: never lever sideways.", .. FerruleLines.Cautions(plan),]),
+            CommonLines.Cautions(plan, [$"The blade goes into the square opening, the wire into the round one: never lever sideways.", .. FerruleLines.Cautions(plan)]),
             [CommonLines.DepthReason(landing, bare), CommonLines.RangeReason(plan, landing), .. FerruleLines.Reasons(plan, landing), CommonLines.HeldBy("held-by-spring", "the block’s sheet; common practice", $"The spring closes on the wire when the blade comes out, and follows it when it settles: nothing is tightened.")],
             FerruleLines.Alternatives(plan, landing, bare),
             $"Make it dead. Push the blade into the square opening again and draw the wire out.");

@@ -19,6 +19,7 @@ namespace Lacet.Web.Records;
 /// <param name="Tightening">How it was tightened; needed for a termination.</param>
 /// <param name="HouseRules">The house rules it was done to; what is left out is the default.</param>
 /// <param name="Second">A second wire in the same landing.</param>
+/// <param name="FerruleLabelMm2">The ferrule size that the kit's own label gave, mm²; null where it was chosen by area.</param>
 public sealed record NewRecord(
     Guid Id,
     string Device,
@@ -32,7 +33,8 @@ public sealed record NewRecord(
     double? MeasuredStripMm = null,
     NewTightening? Tightening = null,
     HouseRulesDocument? HouseRules = null,
-    ConductorDocument? Second = null);
+    ConductorDocument? Second = null,
+    double? FerruleLabelMm2 = null);
 
 /// <summary>How it was tightened, as a client sends it.</summary>
 /// <param name="Method">reading, preset, by-feel; seated where nothing is tightened.</param>

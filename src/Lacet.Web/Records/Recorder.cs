@@ -79,7 +79,7 @@ internal sealed class Recorder(ShelfEntries shelf, EventsTable events, PeopleTab
         var where = await shelf.ResolveAsync(request.Landing ?? throw new ImpossibleInputException("landing", "Say where it went."));
         var landing = where.Read();
         var rules = request.HouseRules?.Read() ?? HouseRules.Default;
-        var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules) { Second = request.Second?.Read() });
+        var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules) { Second = request.Second?.Read(), FerruleLabelMm2 = request.FerruleLabelMm2 });
         if (recipe.Verdict == Verdict.Stop)
         {
             throw new ImpossibleInputException(

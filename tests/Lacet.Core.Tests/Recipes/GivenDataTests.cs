@@ -30,7 +30,7 @@ public sealed class GivenDataTests
     [InlineData("landing.studDiameterMm", 16, 1.9, 16.1)]
     [InlineData("landing.barrelDepthMm", 60, 2.9, 60.1)]
     [InlineData("landing.boltDiameterIn", 1, 0.15, 1.1)]
-    [InlineData("landing.acrossFlatsIn", 0.125, 0.05, 0.6)]
+    [InlineData("landing.acrossFlatsIn", 0.125, 0.11, 0.6)]
     [InlineData("landing.slotWidthIn", 0.047, 0.009, 0.21)]
     [InlineData("landing.slotLengthIn", 1, 0.04, 1.1)]
     [InlineData("landing.holeMm", 0.8, 0.7, 6.1)]

@@ -2353,6 +2353,8 @@ export interface components {
             tightening?: null | components["schemas"]["NewTightening"];
             houseRules?: null | components["schemas"]["HouseRulesDocument"];
             second?: null | components["schemas"]["ConductorDocument"];
+            /** Format: double */
+            ferruleLabelMm2?: null | number;
         };
         NewTightening: {
             method: components["schemas"]["TighteningMethod"];

@@ -37,7 +37,7 @@ export function useRecording() {
   });
   return {
     done: (
-      { conductor, landing, second }: Pair,
+      { conductor, landing, second, about }: Pair,
       houseRules: HouseRules,
       person: Person,
       measuredStripMm: number | null,
@@ -50,6 +50,7 @@ export function useRecording() {
         conductor,
         landing,
         second: second ?? null,
+        ferruleLabelMm2: about?.ferruleLabelMm2 ?? null,
         houseRules,
         measuredStripMm,
         tightening,
