@@ -48,4 +48,20 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
             ? new(found, limit is { } l ? Math.Min(l, found) : found, column, "NEC 310.16, 110.14(C), 240.4(D) (from memory)")
             : null;
     }
+
+    /// <summary>
+    /// The ampacity of a conductor of 90 °C insulation that runs with others: the 90 °C column times the factor for so many
+    /// loaded conductors, and never more than its terminals allow. Null where no table has the size.
+    /// </summary>
+    public static Ampacity? Together(Conductor conductor, int? terminalC, int loadedConductors)
+    {
+        if (conductor.Size.System == SizeSystem.Metric || For(conductor, terminalC) is not { } alone || !Gauges.TryGetValue(conductor.Size.Name, out var row)
+            || (conductor.Material == Material.Copper ? row.Copper90 : row.Aluminium90) is not { } column)
+        {
+            return null;
+        }
+
+        var derated = Math.Min(alone.Amps, column * BundleFactor.For(loadedConductors));
+        return alone with { Amps = derated, Breaker = Math.Min(alone.Breaker, derated), Source = "NEC 310.15(C)(1), 310.16 (from memory)" };
+    }
 }

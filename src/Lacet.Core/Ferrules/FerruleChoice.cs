@@ -107,6 +107,16 @@ public sealed record FerruleChoice(
             ColourIn(rules.FerruleColours, row), rules.FerruleColours, fits, Twin: true);
     }
 
+    /// <summary>
+    /// Whether a size holds a conductor: the strands go in, and fill it (at least 0.9 × and at most 1/0.75 × the area;
+    /// common practice).
+    /// </summary>
+    public static bool Holds(double sizeMm2, Conductor conductor)
+    {
+        var area = conductor.Size.Area.SquareMillimetres;
+        return sizeMm2 >= 0.9 * area && area >= LeastFill * sizeMm2;
+    }
+
     /// <summary>"2.5 mm² (14 AWG)", or "2 × 2.5 mm²" for a twin.</summary>
     public FormattableString SaySize() => Twin ? $"2 × {Size.Read().Metric}" : (FormattableString)$"{Size}";
 

@@ -12,6 +12,8 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
     public static IReadOnlyDictionary<string, TableUse> All { get; } = new Dictionary<string, TableUse>(StringComparer.Ordinal)
     {
         ["crimp-pull-out"] = new("Pull-out of crimped samples", Trust.Standard, ["crimp-pull-out"]),
+        ["plug-loads"] = new("Loads plugged into receptacles", Trust.Standard, ["plugged-load"]),
+        ["receptacle-ratings"] = new("Receptacles by circuit", Trust.Standard, ["receptacle-rating"]),
         ["pull-out"] = new("Pull-out of landed samples", Trust.Standard, ["check"]),
         ["conductors"] = new("Sizes, strands, insulation, resistance", Trust.Standard, ["insulation-diameter", "conductor-out-of-range"]),
         ["ferrules"] = new("Ferrules: pins, bores, colours", Trust.Standard, ["ferrule-size", "ferrule-pin", "ferrule-collar", "ferrule-none-fits"]),
@@ -20,6 +22,7 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
         ["iec60947-torque"] = new("Test torques by thread", Trust.Standard, ["torque-common-practice"]),
         ["lug-bolts"] = new("Torque of lug bolts", Trust.Standard, ["torque-standard-table"]),
         ["lugs"] = new("What lugs usually have", Trust.Generic, ["barrel-depth", "crimp-count"]),
+        ["nec-310-15-c1"] = new("Factor for loaded conductors together", Trust.Standard, ["loaded-together"]),
         ["nec-310-16"] = new("Ampacities", Trust.Standard, ["ampacity", "terminal-overloaded"]),
         ["nec-annex-i-conductor"] = new("Torque of lug screws by conductor", Trust.Standard, ["torque-standard-table"]),
         ["nec-annex-i-small-slot"] = new("Torque of slotted screws under #10", Trust.Standard, ["torque-standard-table"]),

@@ -74,6 +74,29 @@ public sealed class EndCheckTests
             Plan(At("2.5 mm²", Ends.Block(), Build.FineStranded) with { CrimpShape = CrimpShape.AlternatingFlats }),
             Severity.Fix,
             Plan(At("2.5 mm²", Ends.Block(), Build.FineStranded) with { CrimpShape = CrimpShape.Square })),
+        ["mixed-metals"] = (
+            Plan(Two("12", Pair()) with { Second = Ends.Wire("12", material: Material.Aluminium) }), Severity.Stop, Plan(Two("12", Pair()))),
+        ["ferrule-forbidden"] = (
+            Plan(At("14", Ends.Screw(), Build.Stranded) with { GivenFerrule = new(2.5) }),
+            Severity.Stop,
+            Plan(At("2.5 mm²", Ends.Block(), Build.FineStranded) with { GivenFerrule = new(2.5) })),
+        ["ferrule-missing"] = (
+            Plan(At("2.5 mm²", Ends.Block(), Build.FineStranded) with { SaidBare = true }),
+            Severity.Fix,
+            Plan(At("2.5 mm²", Ends.Block()) with { SaidBare = true })),
+        ["ferrule-wrong-size"] = (
+            Plan(At("2.5 mm²", Ends.Block(), Build.FineStranded) with { GivenFerrule = new(1.5) }),
+            Severity.Fix,
+            // 18 AWG is 0.82 mm²: 0.75 or 1 (common practice).
+            Plan(At("18", Ends.Block(), Build.FineStranded) with { GivenFerrule = new(1) })),
+        ["ferrule-collar-too-small"] = (
+            Plan(new EndAtHand(Ends.Wire("2.5 mm²", Build.FineStranded, 4.3), Ends.Block(), HouseRules.Default) { GivenFerrule = new(2.5, Collar: Collar.Standard) }),
+            Severity.Fix,
+            Plan(new EndAtHand(Ends.Wire("2.5 mm²", Build.FineStranded, 4.3), Ends.Block(), HouseRules.Default) { GivenFerrule = new(2.5, Collar: Collar.Large) })),
+        ["ferrule-pin-too-short"] = (
+            Plan(At("2.5 mm²", Ends.Block(depth: 12), Build.FineStranded) with { GivenFerrule = new(2.5, new Length(8)) }),
+            Severity.Fix,
+            Plan(At("2.5 mm²", Ends.Block(depth: 10), Build.FineStranded) with { GivenFerrule = new(2.5, new Length(8)) })),
         ["torque-not-marked"] = (Plan(Ends.Wire("14"), Ends.UnmarkedScrew()), Severity.Note, Plan(Ends.Wire("14"), Ends.Screw())),
     };
 
@@ -85,6 +108,10 @@ public sealed class EndCheckTests
         ["strip-out-of-window"] = (Made(12), Severity.Fix, Made(11)),
         ["torque-out-of-window"] = (Made(10, Read(0.9)), Severity.Fix, Made(10, Read(0.8))),
         ["torque-unmeasured"] = (Made(10, new Tightening.ByFeel()), Severity.Fix, Made(10, Read(0.65))),
+        ["loose-or-scorched"] = (Made(10) with { Scorched = true }, Severity.Stop, Made(10)),
+        ["hook-wrong-way"] = (Made(10) with { Hook = HookWay.Straight }, Severity.Fix, Made(10) with { Hook = HookWay.Clockwise }),
+        ["insulation-caught"] = (Made(10) with { InsulationCaught = true }, Severity.Fix, Made(10)),
+        ["bare-metal-shows"] = (Made(10) with { BareShowing = new(3) }, Severity.Fix, Made(10) with { BareShowing = new(2) }),
         ["torque-simulated"] = (
             Made(10, new Tightening.Reading(new(0.65), "driver", Simulated: true)), Severity.Note, Made(10, Read(0.65))),
     };
@@ -116,9 +143,10 @@ public sealed class EndCheckTests
     public void A_check_of_what_was_made_fires_where_it_must_and_only_there(string id)
     {
         var (fires, severity, silent) = MadeExamples[id];
-        var finding = Assert.Single(EndChecks.Judge(End(fires)), f => f.Check == id);
+        var screw = id == "hook-wrong-way";
+        var finding = Assert.Single(EndChecks.Judge(End(fires, screw)), f => f.Check == id);
         Assert.Equal(severity, finding.Severity);
-        Assert.DoesNotContain(EndChecks.Judge(End(silent)), f => f.Check == id);
+        Assert.DoesNotContain(EndChecks.Judge(End(silent, screw)), f => f.Check == id);
     }
 
     [Fact]
@@ -201,7 +229,7 @@ public sealed class EndCheckTests
     /// <summary>A screw smaller than any in the table, since all of those cover a wire of 10 AWG.</summary>
     private static BindingScrew TinyHead() => new(new ScrewSize("#4", 2.84, 5.5), Ends.Marked(14, 18));
 
-    private static MadeEnd End(AsMade made) => new("screw-clamp-block", made, Strip, Torque);
+    private static MadeEnd End(AsMade made, bool screw = false) => new(screw ? "binding-screw" : "screw-clamp-block", made, Strip, Torque);
 
     private static AsMade Made(double strip, Tightening? tightening = null) => new(new Length(strip), tightening);
 

@@ -26,6 +26,15 @@ internal static class Retyped
         (70, 19, 360, 14.6, 0.268, 0.272), (95, 19, 475, 16.65, 0.193, 0.206), (120, 37, 608, 18.45, 0.153, 0.161),
     ];
 
+    /// <summary>NEC 310.15(C)(1): up to so many loaded conductors, percent.</summary>
+    internal static readonly (int Most, double Percent)[] BundleFactors = [(3, 100), (6, 80), (9, 70), (20, 50), (30, 45), (40, 40), (9999, 35)];
+
+    /// <summary>NEC 210.21(B)(3): a circuit's rating, and those of its receptacles.</summary>
+    internal static readonly (double Circuit, string Receptacles)[] Receptacles = [(15, "15"), (20, "15 20"), (30, "30"), (40, "40 50"), (50, "50")];
+
+    /// <summary>NEC 210.21(B)(2): a receptacle, and the largest load plugged into it.</summary>
+    internal static readonly (double Receptacle, double Most)[] PlugLoads = [(15, 12), (20, 16), (30, 24)];
+
     /// <summary>ASME B1.1 and B18.6.3 in inches: #6 0.138 and 0.270, #8 0.164 and 0.322, #10 0.190 and 0.373.</summary>
     internal static readonly (string Name, double Major, double Head)[] Screws =
         [("#6", 0.138, 0.270), ("#8", 0.164, 0.322), ("#10", 0.190, 0.373)];

@@ -37,6 +37,9 @@ internal static class TableGuards
         ["glands"] = Glands,
         ["pull-out"] = PullOuts,
         ["crimp-pull-out"] = CrimpPulls,
+        ["nec-310-15-c1"] = BundleFactors,
+        ["receptacle-ratings"] = Receptacles,
+        ["plug-loads"] = PlugLoads,
     };
 
     private static void Conductors(string text)
@@ -52,6 +55,15 @@ internal static class TableGuards
         Assert.All(rows, r => Assert.Equal(
             string.Equals(r.InsulationSource, "common practice", StringComparison.Ordinal) ? "generic" : "standard", r.InsulationTrust));
     }
+
+    private static void BundleFactors(string text) => Assert.Equal(
+        Retyped.BundleFactors, ReferenceTable.Parse<BundleFactor>(text).Select(r => (r.MostConductors, r.Percent)));
+
+    private static void Receptacles(string text) => Assert.Equal(
+        Retyped.Receptacles, ReferenceTable.Parse<ReceptacleRatings>(text).Select(r => (r.CircuitAmps, r.Receptacles)));
+
+    private static void PlugLoads(string text) => Assert.Equal(
+        Retyped.PlugLoads, ReferenceTable.Parse<PlugLoad>(text).Select(r => (r.ReceptacleAmps, r.MostAmps)));
 
     private static void Screws(string text) => Assert.Equal(
         Retyped.Screws.Select(s => (s.Name, Math.Round(s.Major * 25.4, 2), Math.Round(s.Head * 25.4, 1))),

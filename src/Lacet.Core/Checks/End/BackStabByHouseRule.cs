@@ -12,6 +12,9 @@ public sealed class BackStabByHouseRule : IEndCheck
     public string Id => "back-stab-by-house-rule";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Device;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Landing is not BackStab || plan.Rules.BackStabHoles != BackStabHoles.Never
         ? null
         : new Finding(

@@ -12,6 +12,9 @@ public sealed class BackStabOver15A : IEndCheck
     public string Id => "back-stab-over-15-a";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Device;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Landing is not BackStab || plan.AtHand.CircuitAmps is not > 15
         ? null
         : new Finding(

@@ -12,6 +12,7 @@ public static class EndChecks
         new BuildNotAccepted(),
         new AluminiumNotMarked(),
         new TwoConductors(),
+        new MixedMetals(),
         new TwoSizesTogether(),
         new TwoTooThick(),
         new NoTwinFits(),
@@ -24,7 +25,12 @@ public static class EndChecks
         new WireTooThickForScrew(),
         new FineStrandsUnsupported(),
         new FerruleNoneFits(),
+        new FerruleForbidden(),
+        new FerruleMissing(),
+        new FerruleWrongSize(),
+        new FerruleCollarTooSmall(),
         new FerrulePinTooLong(),
+        new FerrulePinTooShort(),
         new InsulationUnderHead(),
         new BackStabByHouseRule(),
         new SolidInCrimp(),
@@ -39,6 +45,10 @@ public static class EndChecks
     /// <summary>Checks of what was made.</summary>
     public static IReadOnlyList<IMadeCheck> Made { get; } =
     [
+        new LooseOrScorched(),
+        new HookWrongWay(),
+        new InsulationCaught(),
+        new BareMetalShows(),
         new StripOutOfWindow(),
         new TorqueOutOfWindow(),
         new TorqueUnmeasured(),

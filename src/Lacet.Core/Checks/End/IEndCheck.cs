@@ -8,6 +8,9 @@ public interface IEndCheck
     /// <summary>The check's stable id.</summary>
     string Id { get; }
 
+    /// <summary>What a finding of it is about, so that a job counts it once.</summary>
+    CheckScope Scope => CheckScope.End;
+
     /// <summary>What it finds, or null.</summary>
     Finding? Judge(EndPlan plan);
 }

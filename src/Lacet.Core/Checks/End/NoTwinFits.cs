@@ -12,6 +12,9 @@ public sealed class NoTwinFits : IEndCheck
     public string Id => "no-twin-fits";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Landing;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.AtHand.Second is null || plan.Landing is not PrintedLanding landing || !plan.WantsFerrule(landing) || plan.Ferrule is not null
         ? null
         : new Finding(

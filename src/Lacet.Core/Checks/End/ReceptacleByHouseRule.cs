@@ -12,6 +12,9 @@ public sealed class ReceptacleByHouseRule : IEndCheck
     public string Id => "receptacle-by-house-rule";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Device;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => (plan.Landing, plan.Rules.ReceptacleWiring) switch
     {
         (BindingScrew, ReceptacleWiring.BackWireClamp) => Note(

@@ -11,6 +11,9 @@ public sealed class TerminalOverloaded : IEndCheck
     public string Id => "terminal-overloaded";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Wire;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => (plan.AtHand.CircuitAmps, plan.Ampacity) switch
     {
         (null, _) => null,

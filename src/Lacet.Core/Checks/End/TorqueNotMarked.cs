@@ -11,6 +11,9 @@ public sealed class TorqueNotMarked : IEndCheck
     public string Id => "torque-not-marked";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Landing;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Torque is not { Trust: Trust.CommonPractice }
         ? null
         : new Finding(

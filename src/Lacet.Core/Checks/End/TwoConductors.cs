@@ -11,6 +11,9 @@ public sealed class TwoConductors : IEndCheck
     public string Id => "two-conductors";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Landing;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.AtHand.Second is null || plan.Landing.TakesTwo
         ? null
         : new Finding(

@@ -12,8 +12,12 @@ public sealed class TwoSizesTogether : IEndCheck
     public string Id => "two-sizes-together";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Landing;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.AtHand.Second is not { } second || plan.Landing is BackWireClamp
-            || (second.Size.Equals(plan.Conductor.Size) && second.Build == plan.Conductor.Build && second.Material == plan.Conductor.Material)
+            || second.Material != plan.Conductor.Material
+            || (second.Size.Equals(plan.Conductor.Size) && second.Build == plan.Conductor.Build)
         ? null
         : new Finding(
             Id,

@@ -12,6 +12,9 @@ public sealed class TwoTooThick : IEndCheck
     public string Id => "two-too-thick";
 
     /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Landing;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan)
     {
         if (plan.AtHand.Second is not { } second || plan.Landing is BackWireClamp || plan.Landing is not PrintedLanding landing)

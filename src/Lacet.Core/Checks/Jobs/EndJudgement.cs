@@ -1,0 +1,75 @@
+using System.Collections.Frozen;
+using Lacet.Core.Checks.End;
+using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>One end in its job: what the crafts planned for it, and what all checks of an end found, whatever each is about.</summary>
+internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Scope, Finding Finding)> Found)
+{
+    private static readonly FrozenDictionary<string, CheckScope> Scopes =
+        EndChecks.Planned.ToFrozenDictionary(c => c.Id, c => c.Scope, StringComparer.Ordinal);
+
+    /// <summary>What is in the hand at an end; null where the wire or the landing is not known.</summary>
+    internal static EndAtHand? AtHand(Job job, EndOfWire end)
+    {
+        if (end.Wire.Conductor is not { } conductor || end.End.LandingId is not { } id || job.Landings[id].Landing is not { } landing)
+        {
+            return null;
+        }
+
+        var circuit = end.Wire.CircuitId is { } of && end.Wire.Function.CarriesLoad() ? job.Circuits[of] : null;
+        var others = job.EndsAt(id);
+        return new EndAtHand(conductor, landing, job.Title.Rules)
+        {
+            Second = others.Count < 2 ? null : others.FirstOrDefault(o => o.Wire.Id != end.Wire.Id || o.Side != end.Side) is { Wire: { } other } ? other.Conductor : null,
+            Condition = end.End.Condition,
+            CrimpShape = end.End.CrimpShape,
+            GivenFerrule = end.End.Ferrule,
+            SaidBare = end.End.SaidBare,
+            CircuitAmps = circuit?.OcpdAmps,
+            // NM cable is good for 60 °C, whatever its terminals are marked for (NEC 334.80, from memory).
+            ColumnLimitC = circuit?.Method == WiringMethod.NmCable ? 60 : null,
+        };
+    }
+
+    internal static EndJudgement Of(Job job, EndOfWire end)
+    {
+        var found = new List<(CheckScope, Finding)>();
+        foreach (var check in JobChecks.Ends)
+        {
+            Keep(check.Scope, check.Judge(job, end));
+        }
+
+        EndPlan? plan = null;
+        if (AtHand(job, end) is { } atHand)
+        {
+            plan = new EndPlan(atHand);
+            // The second conductor is judged where it is the first.
+            foreach (var check in EndChecks.Planned)
+            {
+                Keep(Scopes[check.Id], check.Judge(plan));
+            }
+        }
+
+        if (end.End is { Found: { } made, LandingId: { } id } && job.Landings[id].Landing is { } landing)
+        {
+            foreach (var finding in EndChecks.Judge(new MadeEnd(landing.Kind, made, null, null)))
+            {
+                Keep(CheckScope.End, finding);
+            }
+        }
+
+        return new EndJudgement(plan, found);
+
+        void Keep(CheckScope scope, Finding? finding)
+        {
+            if (finding is not null)
+            {
+                found.Add((scope, finding));
+            }
+        }
+    }
+}

@@ -1,0 +1,31 @@
+using Lacet.Core.Jobs;
+
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>All checks of what only a whole job shows. The registry: a check not listed here does nothing.</summary>
+public static class JobChecks
+{
+    /// <summary>Checks of an end where it lands.</summary>
+    public static IReadOnlyList<IJobCheck<EndOfWire>> Ends { get; } = [new ReversedPolarity(), new FreeLengthShort()];
+
+    /// <summary>Checks of a wire.</summary>
+    public static IReadOnlyList<IJobCheck<JobWire>> Wires { get; } =
+        [new EarthForAnother(), new LandsNowhere(), new DuplicateName(), new ColourAgainstFunction(), new ConductorNotKnown()];
+
+    /// <summary>Checks of a landing.</summary>
+    public static IReadOnlyList<IJobCheck<JobLanding>> Landings { get; } =
+        [new MoreThanTwo(), new MixedMetalsInSplice(), new LandingNotKnown(), new LandingWithNothing()];
+
+    /// <summary>Checks of a device.</summary>
+    public static IReadOnlyList<IJobCheck<Device>> Devices { get; } =
+    [
+        new BootlegEarth(), new EarthMissing(), new NeutralThroughDevice(), new LineLoadSwapped(), new BreakOffTabCheck(),
+        new ReceptacleRating(), new SingleReceptacleRating(), new PluggedLoad(),
+    ];
+
+    /// <summary>Checks of a circuit.</summary>
+    public static IReadOnlyList<IJobCheck<Circuit>> Circuits { get; } = [new ContinuousLoad(), new VoltageDropHigh()];
+
+    /// <summary>Checks of a run.</summary>
+    public static IReadOnlyList<IJobCheck<RunOfWires>> Runs { get; } = [new LoadedTogether()];
+}

@@ -1,0 +1,177 @@
+using Lacet.Core.Checks.End;
+using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>
+/// A job with every end planned and everything judged. A change judges anew only what it can reach. Not safe for several
+/// threads at once.
+/// </summary>
+public sealed class JudgedJob
+{
+    private readonly Dictionary<(Guid Wire, EndSide Side), EndJudgement> _ends = [];
+    private readonly Dictionary<Subject, IReadOnlyList<JobFinding>> _found = [];
+
+    /// <summary>Judges all of a job.</summary>
+    public JudgedJob(Job job)
+    {
+        Job = job;
+        var reach = new Reach(job);
+        reach.Everything();
+        Judge(reach.Subjects);
+    }
+
+    /// <summary>The job.</summary>
+    public Job Job { get; }
+
+    /// <summary>Every finding, worst first; alike ones stand together.</summary>
+    public IEnumerable<JobFinding> Findings => _found.Values.SelectMany(f => f)
+        .OrderBy(f => f.Finding.Severity).ThenBy(f => f.Finding.Check, StringComparer.Ordinal).ThenBy(f => Place(f.About)).ThenBy(f => f.About.Key, StringComparer.Ordinal);
+
+    /// <summary>How many findings there are of a severity.</summary>
+    public int Count(Severity severity) => _found.Values.Sum(f => f.Count(j => j.Finding.Severity == severity));
+
+    /// <summary>What was found about something.</summary>
+    public IReadOnlyList<JobFinding> About(Subject subject) => _found.GetValueOrDefault(subject, []);
+
+    /// <summary>What the crafts planned for an end; null where its wire or its landing is not known.</summary>
+    public EndPlan? Plan(Guid wire, EndSide side) => _ends.GetValueOrDefault((wire, side))?.Plan;
+
+    /// <summary>
+    /// Changes the job, all or nothing, and judges what that reaches. Gives the changes that undo it, and what was judged
+    /// anew. Throws <see cref="ImpossibleInputException"/> where the job would no longer hold together.
+    /// </summary>
+    public (IReadOnlyList<EntityChange> Undo, IReadOnlySet<Subject> Judged) Apply(IReadOnlyList<EntityChange> changes)
+    {
+        var reach = new Reach(Job);
+        // Another name alone makes nothing right or wrong.
+        var telling = changes.Where(c => c.After is not JobTitle title || title.Rules != Job.Title.Rules).ToList();
+        telling.ForEach(change => reach.From(Job.Find(change.Kind, change.Id)));
+        var undo = Job.Apply(changes);
+        reach.AfterTheChange();
+        telling.ForEach(change => reach.From(change.After));
+
+        Judge(reach.Subjects);
+        return (undo, reach.Subjects);
+    }
+
+    private void Judge(IReadOnlyCollection<Subject> subjects)
+    {
+        foreach (var subject in subjects)
+        {
+            if (subject.Scope == CheckScope.End)
+            {
+                JudgeEnd(subject);
+            }
+        }
+
+        foreach (var subject in subjects)
+        {
+            var found = Found(subject);
+            if (found.Count == 0)
+            {
+                _found.Remove(subject);
+            }
+            else
+            {
+                _found[subject] = found;
+            }
+        }
+    }
+
+    private void JudgeEnd(Subject subject)
+    {
+        var key = (subject.Id, subject.Side);
+        if (Job.Wires.TryGetValue(subject.Id, out var wire) && !wire.Retired)
+        {
+            _ends[key] = EndJudgement.Of(Job, new(wire, subject.Side));
+        }
+        else
+        {
+            _ends.Remove(key);
+        }
+    }
+
+    private List<JobFinding> Found(Subject subject)
+    {
+        var found = new List<JobFinding>();
+        switch (subject.Scope)
+        {
+            case CheckScope.End when _ends.ContainsKey((subject.Id, subject.Side)):
+                OfEnd((subject.Id, subject.Side));
+                break;
+            case CheckScope.Wire when Job.Wires.TryGetValue(subject.Id, out var wire) && !wire.Retired:
+                OfEnd((wire.Id, EndSide.A));
+                OfEnd((wire.Id, EndSide.B));
+                All(JobChecks.Wires, wire);
+                break;
+            case CheckScope.Landing when Job.Landings.TryGetValue(subject.Id, out var landing):
+                OfLanding(landing);
+                All(JobChecks.Landings, landing);
+                break;
+            case CheckScope.Device when Job.Devices.TryGetValue(subject.Id, out var device):
+                foreach (var of in Job.LandingsOf(device.Id))
+                {
+                    OfLanding(of);
+                }
+
+                All(JobChecks.Devices, device);
+                break;
+            case CheckScope.Circuit when Job.Circuits.TryGetValue(subject.Id, out var circuit):
+                All(JobChecks.Circuits, circuit);
+                break;
+            case CheckScope.Run when subject.Run is { } run:
+                var together = Job.WiresRunning(run).ToList();
+                if (together.Count > 0)
+                {
+                    All(JobChecks.Runs, new RunOfWires(together.MinBy(w => (w.Order, w.Id))!.Run!, together));
+                }
+
+                break;
+        }
+
+        return found;
+
+        void OfLanding(JobLanding landing)
+        {
+            foreach (var end in Job.EndsAt(landing.Id))
+            {
+                OfEnd((end.Wire.Id, end.Side), alone: subject.Scope == CheckScope.Landing && landing.DeviceId is null);
+            }
+        }
+
+        // Each check is said once about a subject, by the first end that shows it. A landing without a device stands for one.
+        void OfEnd((Guid, EndSide) end, bool alone = false)
+        {
+            foreach (var (scope, finding) in _ends[end].Found)
+            {
+                if ((scope == subject.Scope || (alone && scope == CheckScope.Device))
+                    && !found.Exists(f => string.Equals(f.Finding.Check, finding.Check, StringComparison.Ordinal)))
+                {
+                    found.Add(new(subject, finding));
+                }
+            }
+        }
+
+        void All<T>(IReadOnlyList<IJobCheck<T>> checks, T of)
+        {
+            foreach (var check in checks)
+            {
+                if (check.Judge(Job, of) is { } finding)
+                {
+                    found.Add(new(subject, finding));
+                }
+            }
+        }
+    }
+
+    private int Place(Subject subject) => subject.Scope switch
+    {
+        CheckScope.End or CheckScope.Wire => Job.Wires[subject.Id].Order,
+        CheckScope.Landing => Job.Landings[subject.Id].Order,
+        CheckScope.Device => Job.Devices[subject.Id].Order,
+        CheckScope.Circuit => Job.Circuits[subject.Id].Order,
+        _ => 0,
+    };
+}

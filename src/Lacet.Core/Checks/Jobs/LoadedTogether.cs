@@ -1,0 +1,69 @@
+using Lacet.Core.Circuits;
+using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>Loaded conductors that heat each other.</summary>
+public sealed class LoadedTogether : IJobCheck<RunOfWires>
+{
+    private static readonly string[] RestsOn = ["run.wires", "conductor", "circuit.ocpdAmps"];
+
+    /// <inheritdoc/>
+    public string Id => "loaded-together";
+
+    /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Run;
+
+    /// <inheritdoc/>
+    public Finding? Judge(Job job, RunOfWires subject)
+    {
+        var loaded = subject.Wires.Where(w => Counts(job, w)).ToList();
+        if (loaded.Count <= 3)
+        {
+            return null;
+        }
+
+        foreach (var wire in loaded.OrderBy(w => w.Order).ThenBy(w => w.Id))
+        {
+            if (wire is not { Conductor: { } conductor, CircuitId: { } circuit } || job.Circuits[circuit].OcpdAmps is not { } breaker)
+            {
+                continue;
+            }
+
+            if (Ampacity.Together(conductor, TerminalC(job, wire), loaded.Count) is not { } together)
+            {
+                return new Finding(
+                    Id,
+                    Severity.Note,
+                    $"Not judged: {loaded.Count} loaded conductors run together in {subject.Name}, and no table here derates {conductor.ToString()}.",
+                    $"Find the factor in the code that rules.",
+                    "no table",
+                    RestsOn);
+            }
+
+            if (together.Amps < breaker)
+            {
+                return new Finding(
+                    Id,
+                    Severity.Stop,
+                    $"{loaded.Count} loaded conductors run together in {subject.Name}: wire {wire.Name}, {conductor.ToString()}, may then carry {together.Amps:0.#} A, and its breaker is {breaker:0.#} A.",
+                    $"Part the run, take larger conductors, or a smaller breaker.",
+                    together.Source,
+                    RestsOn);
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Earths never count, and a shared neutral carries only what its two lines do not balance (NEC 310.15(E), from memory).</summary>
+    private static bool Counts(Job job, JobWire wire) => wire.Function.IsHot() || wire.Function is WireFunction.ControlAc or WireFunction.ControlPlus or WireFunction.ControlMinus
+        || (wire.Function == WireFunction.Neutral && !(wire.CircuitId is { } circuit && (job.Circuits[circuit].SharesNeutralWith is not null || job.Sharing(circuit).Any())));
+
+    private static int? TerminalC(Job job, JobWire wire)
+    {
+        var marked = new[] { wire.A.LandingId, wire.B.LandingId }.OfType<Guid>().Select(id => job.Landings[id].Landing?.TemperatureC).ToList();
+        return marked.Count > 0 && marked.TrueForAll(m => m is not null) ? marked.Min() : null;
+    }
+}

@@ -1,0 +1,196 @@
+using Lacet.Core.Jobs;
+
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>What a change can reach: the subjects whose checks read what was changed. Asked before and after the change.</summary>
+internal sealed class Reach(Job job)
+{
+    private readonly HashSet<Subject> _subjects = [];
+    private readonly HashSet<Guid> _circuits = [];
+
+    internal IReadOnlySet<Subject> Subjects => _subjects;
+
+    /// <summary>The job has changed: what was followed before is followed anew.</summary>
+    internal void AfterTheChange() => _circuits.Clear();
+
+    /// <summary>All of a job.</summary>
+    internal void Everything()
+    {
+        foreach (var wire in job.Wires.Values)
+        {
+            Add(CheckScope.Wire, wire.Id);
+            Ends(wire);
+        }
+
+        foreach (var landing in job.Landings.Keys)
+        {
+            Add(CheckScope.Landing, landing);
+        }
+
+        foreach (var device in job.Devices.Keys)
+        {
+            Add(CheckScope.Device, device);
+        }
+
+        foreach (var circuit in job.Circuits.Keys)
+        {
+            Add(CheckScope.Circuit, circuit);
+        }
+
+        foreach (var run in job.Runs)
+        {
+            Run(run);
+        }
+    }
+
+    /// <summary>What one part reaches, as the job stands.</summary>
+    internal void From(IJobEntity? part)
+    {
+        switch (part)
+        {
+            case JobTitle:
+                Everything();
+                break;
+            case Enclosure enclosure:
+                foreach (var landing in job.LandingsIn(enclosure.Id))
+                {
+                    AtLanding(landing.Id);
+                }
+
+                break;
+            case Device device:
+                Add(CheckScope.Device, device.Id);
+                foreach (var landing in job.LandingsOf(device.Id))
+                {
+                    Landing(landing);
+                }
+
+                break;
+            case JobLanding landing:
+                Landing(landing);
+                break;
+            case Circuit circuit:
+                WholeCircuit(circuit.Id);
+                foreach (var wire in job.WiresOf(circuit.Id))
+                {
+                    Wire(wire);
+                }
+
+                if (circuit.SharesNeutralWith is { } other)
+                {
+                    WholeCircuit(other);
+                }
+
+                foreach (var sharing in job.Sharing(circuit.Id))
+                {
+                    WholeCircuit(sharing.Id);
+                }
+
+                break;
+            case JobWire wire:
+                Wire(wire);
+                foreach (var same in job.WiresNamed(wire.Name))
+                {
+                    Add(CheckScope.Wire, same);
+                }
+
+                break;
+        }
+    }
+
+    private void Wire(JobWire wire)
+    {
+        Add(CheckScope.Wire, wire.Id);
+        Ends(wire);
+        Lands(wire.A);
+        Lands(wire.B);
+        if (wire.CircuitId is { } circuit)
+        {
+            WholeCircuit(circuit);
+        }
+
+        if (wire.Run is { } run)
+        {
+            Run(run);
+        }
+    }
+
+    private void Landing(JobLanding landing)
+    {
+        Add(CheckScope.Landing, landing.Id);
+        if (landing.DeviceId is { } device)
+        {
+            Add(CheckScope.Device, device);
+        }
+
+        foreach (var end in job.EndsAt(landing.Id))
+        {
+            Wire(end.Wire);
+        }
+    }
+
+    private void Lands(JobEnd end)
+    {
+        // Asked before a change too, when what a wire is to land on may not be there yet.
+        if (end.LandingId is { } id && job.Landings.TryGetValue(id, out var landing))
+        {
+            AtLanding(id);
+            if (landing.DeviceId is { } device)
+            {
+                Add(CheckScope.Device, device);
+            }
+        }
+    }
+
+    private void AtLanding(Guid id)
+    {
+        Add(CheckScope.Landing, id);
+        foreach (var end in job.EndsAt(id))
+        {
+            Ends(end.Wire);
+            Add(CheckScope.Wire, end.Wire.Id);
+            if (end.Wire.Run is { } run)
+            {
+                Run(run);
+            }
+        }
+    }
+
+    /// <summary>A circuit, and every device on it: what feeds what is read along the whole of it.</summary>
+    private void WholeCircuit(Guid circuit)
+    {
+        if (!_circuits.Add(circuit))
+        {
+            return;
+        }
+
+        Add(CheckScope.Circuit, circuit);
+        foreach (var wire in job.WiresOf(circuit))
+        {
+            Device(wire.A);
+            Device(wire.B);
+            if (wire.Run is { } run)
+            {
+                Run(run);
+            }
+        }
+    }
+
+    private void Device(JobEnd end)
+    {
+        if (end.LandingId is { } id && job.Landings.TryGetValue(id, out var landing) && landing.DeviceId is { } device)
+        {
+            Add(CheckScope.Device, device);
+        }
+    }
+
+    private void Ends(JobWire wire)
+    {
+        _subjects.Add(new(CheckScope.End, wire.Id, EndSide.A));
+        _subjects.Add(new(CheckScope.End, wire.Id, EndSide.B));
+    }
+
+    private void Run(string run) => _subjects.Add(new(CheckScope.Run, Guid.Empty, EndSide.A, run.ToUpperInvariant()));
+
+    private void Add(CheckScope scope, Guid id) => _subjects.Add(new(scope, id));
+}

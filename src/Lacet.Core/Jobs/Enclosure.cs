@@ -1,0 +1,25 @@
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Jobs;
+
+/// <summary>What landings are in.</summary>
+/// <param name="Id">Permanent id.</param>
+/// <param name="Name">Its name, such as "DCP"; no two in a job share one.</param>
+/// <param name="Form">Panel, box, device plate or machine.</param>
+public sealed record Enclosure(Guid Id, string Name, EnclosureForm Form) : IJobEntity
+{
+    /// <inheritdoc/>
+    public int Order { get; init; }
+
+    /// <inheritdoc/>
+    public EntityKind Kind => EntityKind.Enclosure;
+
+    /// <summary>The drawing that shows it.</summary>
+    public string? Drawing { get; init; }
+
+    /// <summary>That drawing's revision, as the wire list was made from.</summary>
+    public string? Revision { get; init; }
+
+    /// <summary>The smallest dimension of its opening; under 8 in another free length applies (NEC 300.14).</summary>
+    public Length? Opening { get; init; }
+}

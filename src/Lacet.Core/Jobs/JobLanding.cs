@@ -1,0 +1,37 @@
+using Lacet.Core.Landings;
+
+namespace Lacet.Core.Jobs;
+
+/// <summary>A landing in its enclosure.</summary>
+/// <param name="Id">Permanent id.</param>
+/// <param name="EnclosureId">Where it is.</param>
+/// <param name="Name">Its name, such as "X1:5"; no two in an enclosure share one.</param>
+public sealed record JobLanding(Guid Id, Guid EnclosureId, string Name) : IJobEntity
+{
+    /// <inheritdoc/>
+    public int Order { get; init; }
+
+    /// <inheritdoc/>
+    public EntityKind Kind => EntityKind.Landing;
+
+    /// <summary>The device that it belongs to; null where it stands alone.</summary>
+    public Guid? DeviceId { get; init; }
+
+    /// <summary>What it is; null where nobody said, or where it is a splice.</summary>
+    public Landing? Landing { get; init; }
+
+    /// <summary>The connector, where several ends are spliced; null otherwise.</summary>
+    public SpliceConnector? Splice { get; init; }
+
+    /// <summary>What it is for.</summary>
+    public TerminalIdentity Identity { get; init; }
+
+    /// <summary>LINE or LOAD.</summary>
+    public DeviceSide Side { get; init; }
+
+    /// <summary>Upper or lower half.</summary>
+    public DeviceHalf Half { get; init; }
+
+    /// <summary>Whether it is left free on purpose.</summary>
+    public bool Spare { get; init; }
+}

@@ -1,0 +1,117 @@
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Jobs;
+
+/// <summary>What must hold in a job, whatever its wiring: names, and that everything named is there.</summary>
+internal static class JobRules
+{
+    private const int LongestName = 200;
+
+    /// <summary>Throws <see cref="ImpossibleInputException"/> where a change left the job in pieces.</summary>
+    internal static void Check(Job job, EntityChange change, IJobEntity? before)
+    {
+        switch (change.After ?? before)
+        {
+            case JobTitle title:
+                CheckName(title.Name, "A job");
+                break;
+            case Enclosure enclosure when change.After is null:
+                Hold(!job.LandingsIn(enclosure.Id).Any() && !job.DevicesIn(enclosure.Id).Any(), $"{enclosure.Name} still has landings. Take those out first, or with it.");
+                break;
+            case Enclosure enclosure:
+                CheckName(enclosure.Name, "An enclosure");
+                Once(job, enclosure.Kind, Guid.Empty, enclosure.Name, "enclosure");
+                Within(enclosure.Opening?.Millimetres, 10, 3000, "opening", "An opening is from 10 to 3,000 mm.");
+                break;
+            case Device device when change.After is null:
+                Hold(!job.LandingsOf(device.Id).Any(), $"{device.Name} still has landings. Take those out first, or with it.");
+                break;
+            case Device device:
+                CheckName(device.Name, "A device");
+                Hold(job.Enclosures.ContainsKey(device.EnclosureId), $"{device.Name} is in an enclosure that is not in this job.");
+                Once(job, device.Kind, device.EnclosureId, device.Name, "device");
+                Within(device.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
+                Within(device.Outlets, 1, 4, "outlets", "A receptacle has 1 to 4 outlets.");
+                Within(device.PluggedAmps, 0, 6000, "pluggedAmps", "A load is from 0 to 6,000 A.");
+                break;
+            case JobLanding landing when change.After is null:
+                Hold(job.EndsAt(landing.Id).Count == 0, $"A wire still ends at {landing.Name}. Move it first, or with it.");
+                break;
+            case JobLanding landing:
+                CheckLanding(job, landing);
+                break;
+            case Circuit circuit when change.After is null:
+                Hold(!job.WiresOf(circuit.Id).Any() && !job.Sharing(circuit.Id).Any(), $"Circuit {circuit.Name} still has wires, or shares its neutral. Change those first, or with it.");
+                break;
+            case Circuit circuit:
+                CheckCircuit(job, circuit);
+                break;
+            case JobWire wire when change.After is not null:
+                CheckWire(job, wire);
+                break;
+            case Acceptance acceptance when change.After is not null:
+                Hold(acceptance.Reason.Trim().Length is > 0 and <= 500, "Say why, in 1 to 500 characters.");
+                break;
+        }
+    }
+
+    private static void CheckLanding(Job job, JobLanding landing)
+    {
+        CheckName(landing.Name, "A landing");
+        Hold(job.Enclosures.ContainsKey(landing.EnclosureId), $"{landing.Name} is in an enclosure that is not in this job.");
+        Hold(
+            landing.DeviceId is not { } device || (job.Devices.TryGetValue(device, out var of) && of.EnclosureId == landing.EnclosureId),
+            $"{landing.Name} belongs to a device that is not in its enclosure.");
+        Hold(landing.Landing is null || landing.Splice is null, $"{landing.Name} is a landing or a splice, not both.");
+        Once(job, landing.Kind, landing.EnclosureId, landing.Name, "landing");
+    }
+
+    private static void CheckCircuit(Job job, Circuit circuit)
+    {
+        CheckName(circuit.Name, "A circuit");
+        Once(job, circuit.Kind, Guid.Empty, circuit.Name, "circuit");
+        Hold(circuit.Phases is 1 or 3, "A circuit has one phase or three.");
+        Within(circuit.Volts, 1, 1500, "volts", "A voltage is from 1 to 1,500 V.");
+        Within(circuit.OcpdAmps, 0.1, 6000, "ocpdAmps", "A breaker is from 0.1 to 6,000 A.");
+        Within(circuit.LoadAmps, 0, 6000, "loadAmps", "A load is from 0 to 6,000 A.");
+        Hold(
+            circuit.SharesNeutralWith is not { } other || (other != circuit.Id && job.Circuits.ContainsKey(other)),
+            $"Circuit {circuit.Name} shares its neutral with a circuit that is not in this job.");
+    }
+
+    private static void CheckWire(Job job, JobWire wire)
+    {
+        CheckName(wire.Name, "A wire");
+        Hold(wire.A.Id != wire.B.Id, $"The two ends of wire {wire.Name} need ids of their own.");
+        Hold(
+            wire.CircuitId is not { } circuit || job.Circuits.ContainsKey(circuit),
+            $"Wire {wire.Name} is of a circuit that is not in this job.");
+        foreach (var end in new[] { wire.A, wire.B })
+        {
+            Hold(
+                end.LandingId is not { } landing || job.Landings.ContainsKey(landing),
+                $"Wire {wire.Name} ends at a landing that is not in this job.");
+            Within(end.FreeLength?.Millimetres, 0, 100_000, "freeLengthMm", "A free length is from 0 to 100 m.");
+        }
+
+        Within(wire.Length?.Millimetres, 0, 100_000_000, "lengthMm", "A length is from 0 to 100 km.");
+        Hold(wire.Run is null || wire.Run.Trim().Length is > 0 and <= LongestName, $"A run’s name has 1 to {LongestName} characters.");
+    }
+
+    private static void CheckName(string name, string what) =>
+        Hold(name.Trim().Length is > 0 and <= LongestName, $"{what} needs a name of 1 to {LongestName} characters.", "name");
+
+    private static void Once(Job job, EntityKind kind, Guid within, string name, string what) =>
+        Hold(job.CountNamed(kind, within, name) <= 1, $"There is another {what} called {name}. Give one of them another name.", "name");
+
+    private static void Within(double? value, double least, double most, string field, string sentence) =>
+        Hold(value is not { } given || (given >= least && given <= most), sentence, field);
+
+    private static void Hold(bool holds, string sentence, string field = "changes")
+    {
+        if (!holds)
+        {
+            throw new ImpossibleInputException(field, sentence);
+        }
+    }
+}

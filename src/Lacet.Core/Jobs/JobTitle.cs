@@ -1,0 +1,24 @@
+using Lacet.Core.Landings;
+
+namespace Lacet.Core.Jobs;
+
+/// <summary>A job's own data.</summary>
+/// <param name="Id">The job's id.</param>
+/// <param name="Name">What it is called.</param>
+public sealed record JobTitle(Guid Id, string Name) : IJobEntity
+{
+    /// <inheritdoc/>
+    public int Order => 1;
+
+    /// <inheritdoc/>
+    public EntityKind Kind => EntityKind.Title;
+
+    /// <summary>What is being done.</summary>
+    public JobPurpose Purpose { get; init; }
+
+    /// <summary>A line of one's own.</summary>
+    public string? Note { get; init; }
+
+    /// <summary>The house rules that the job is done by.</summary>
+    public HouseRules Rules { get; init; } = HouseRules.Default;
+}

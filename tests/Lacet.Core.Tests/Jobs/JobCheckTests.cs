@@ -1,0 +1,305 @@
+using Lacet.Core.Checks.End;
+using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Jobs;
+
+namespace Lacet.Core.Tests.Jobs;
+
+/// <summary>For each check of a job one where it fires and one where it is silent; the numbers are from the sources that the checks name, from memory.</summary>
+public sealed class JobCheckTests
+{
+    private static readonly Conductor Fine = Ends.Wire("2.5 mm²", Build.FineStranded);
+    private static readonly Conductor Aluminium = Ends.Wire("12", material: Material.Aluminium);
+    private static readonly BindingScrew BothMetals = Ends.Screw("#8", null, Material.Copper, Material.Aluminium);
+
+    private static readonly Dictionary<string, (Sketch Fires, Severity Severity, Sketch Silent)> Examples = new(StringComparer.Ordinal)
+    {
+        ["reversed-polarity"] = (Outlet(hot: "R.silver1", neutral: "R.brass1"), Severity.Stop, Outlet()),
+        // NEC 300.14: 6 in, and 3 in past an opening under 8 in.
+        ["free-length-short"] = (Free(152), Severity.Fix, Free(153)),
+        ["lands-nowhere"] = (Strip().Wire("1", "X1", null), Severity.Fix, Strip().Wire("1", "X1", "X2")),
+        ["duplicate-name"] = (Strip().Wire("7", "X1", "X2").Wire("7", "X3", "X4"), Severity.Fix, Strip().Wire("7", "X1", "X2").Wire("8", "X3", "X4")),
+        ["colour-against-function"] = (Coloured("white", WireFunction.Line), Severity.Fix, Coloured("black", WireFunction.Line)),
+        ["earth-for-another"] = (Coloured("green", WireFunction.Neutral), Severity.Stop, Coloured("green", WireFunction.Earth)),
+        ["conductor-not-known"] = (Strip().Wire("1", "X1", "X2", with: w => w with { Conductor = null }), Severity.Note, Strip().Wire("1", "X1", "X2")),
+        ["more-than-two-conductors"] = (
+            Pairs().Wire("1", "PP", "X1").Wire("2", "PP", "X2").Wire("3", "PP", "X3"), Severity.Stop, Pairs().Wire("1", "PP", "X1").Wire("2", "PP", "X2")),
+        ["mixed-metals-in-splice"] = (Metals(Joint(false)), Severity.Stop, Metals(Joint(true))),
+        ["landing-not-known"] = (Unknown().Wire("1", "U", "X1"), Severity.Note, Unknown().Wire("1", "X2", "X1")),
+        ["landing-with-nothing"] = (
+            Strip().Wire("1", "X1", "X2").Wire("2", "X3", null),
+            Severity.Note,
+            new Sketch().Panel("P").Landing("P", "X1").Landing("P", "X2").Landing("P", "X3", with: l => l with { Spare = true }).Wire("1", "X1", "X2")),
+        ["bootleg-earth"] = (Outlet(earth: null).Wire("tie", "R.silver2", "R.green", WireFunction.Unknown), Severity.Stop, Outlet()),
+        ["earth-missing"] = (Outlet(earth: null), Severity.Stop, Outlet()),
+        ["neutral-through-device"] = (Multiwire(through: true), Severity.Stop, Multiwire(through: false)),
+        ["line-load-swapped"] = (GroundFault(supply: "G.load"), Severity.Stop, GroundFault(supply: "G.line")),
+        ["break-off-tab"] = (Split(BreakOffTab.Intact), Severity.Stop, Split(BreakOffTab.Removed)),
+        // NEC 210.21(B)(3): a 15 A circuit has 15 A receptacles; a 20 A circuit 15 or 20.
+        ["receptacle-rating"] = (Outlet(rating: 20), Severity.Stop, Outlet(rating: 15)),
+        // NEC 210.21(B)(1): the only receptacle is rated for the circuit.
+        ["single-receptacle-rating"] = (Only(15, on: 20), Severity.Stop, Only(20, on: 20)),
+        // NEC 210.21(B)(2): 12 A on 15, 16 on 20, 24 on 30.
+        ["plugged-load"] = (Plugged(12.1), Severity.Fix, Plugged(12)),
+        // NEC 210.20(A): 16 A for hours want 20 A.
+        ["continuous-load"] = (Loaded(16.1, hours: true), Severity.Fix, Loaded(16, hours: true)),
+        // Worked by hand from NEC chapter 9 table 8: 14 AWG solid 3.07 Ω/kft at 75 °C; 12 A over 49 ft of 120 V: 2 × 49 × 3.07/1000 × 12 = 3.61 V, 3.01 %; over 48 ft 2.95 %.
+        ["voltage-drop"] = (Long(49), Severity.Fix, Long(48)),
+        // NEC 310.15(C)(1): ten to twenty at 50 %: 25 A × 0.5 = 12.5 A < 15 A; nine at 70 %: 17.5 A.
+        ["loaded-together"] = (Bundle(10), Severity.Stop, Bundle(9)),
+        // The checks of an end, where only the job knows of a second wire, a list's ferrule or a breaker.
+        ["two-conductors"] = (Strip().Wire("1", "X1", "X2").Wire("2", "X1", "X3"), Severity.Stop, Pairs().Wire("1", "PP", "X1").Wire("2", "PP", "X2")),
+        ["mixed-metals"] = (
+            Both().Wire("1", "M", "X1").Wire("2", "M", "N", conductor: Aluminium), Severity.Stop, Both().Wire("1", "M", "X1").Wire("2", "N", null, conductor: Aluminium)),
+        ["terminal-overloaded"] = (Feeding("14", 20), Severity.Stop, Feeding("12", 20)),
+        ["back-stab-by-house-rule"] = (Outlet(landing: new BackStab(new())), Severity.Fix, Outlet()),
+        ["ferrule-forbidden"] = (Given(new(4), FerruleAcceptance.Forbidden), Severity.Stop, Given(new(2.5), FerruleAcceptance.Allowed)),
+        ["ferrule-missing"] = (Said(bare: true), Severity.Fix, Said(bare: false)),
+        // DIN 46228-4: 2.5 mm² takes 2.5; a 4 mm² one stays loose, a 1.5 mm² one leaves strands out.
+        ["ferrule-wrong-size"] = (Given(new(4)), Severity.Fix, Given(new(2.5))),
+        ["ferrule-on-solid"] = (Given(new(2.5), conductor: Ends.Wire("2.5 mm²")), Severity.Fix, Given(null, conductor: Ends.Wire("2.5 mm²"))),
+        // DIN 46228-4: a collar of 4.2 mm on 2.5 mm².
+        ["ferrule-collar-too-small"] = (
+            Given(new(2.5, Collar: Lacet.Core.Ferrules.Collar.Standard), conductor: Ends.Wire("2.5 mm²", Build.FineStranded, 4.3)),
+            Severity.Fix,
+            Given(new(2.5, Collar: Lacet.Core.Ferrules.Collar.Standard), conductor: Ends.Wire("2.5 mm²", Build.FineStranded, 4.1))),
+        ["ferrule-pin-too-long"] = (Given(new(2.5, new Length(12))), Severity.Fix, Given(new(2.5, new Length(8)))),
+        ["ferrule-pin-too-short"] = (Given(new(2.5, new Length(8)), depth: 12), Severity.Fix, Given(new(2.5, new Length(12)), depth: 12)),
+        ["loose-or-scorched"] = (Found(new AsMade(null, null) { Loose = true }), Severity.Stop, Found(new AsMade(null, null))),
+        ["hook-wrong-way"] = (Found(new AsMade(null, null) { Hook = HookWay.CounterClockwise }), Severity.Fix, Found(new AsMade(null, null) { Hook = HookWay.Clockwise })),
+        ["insulation-caught"] = (Found(new AsMade(null, null) { InsulationCaught = true }), Severity.Fix, Found(new AsMade(null, null))),
+        ["bare-metal-shows"] = (Found(new AsMade(null, null) { BareShowing = new(2.5) }), Severity.Fix, Found(new AsMade(null, null) { BareShowing = new(2) })),
+    };
+
+    public static TheoryData<string> Ids => [.. Examples.Keys];
+
+    [Theory]
+    [MemberData(nameof(Ids))]
+    public void A_check_fires_once_where_it_must_and_only_there(string id)
+    {
+        var (fires, severity, silent) = Examples[id];
+        var finding = Assert.Single(fires.Judged().Findings, f => f.Finding.Check == id).Finding;
+        Assert.Equal(severity, finding.Severity);
+        Assert.EndsWith(".", Ends.Read(finding.Says), StringComparison.Ordinal);
+        Assert.EndsWith(".", Ends.Read(finding.Do), StringComparison.Ordinal);
+        Assert.NotEmpty(finding.Source);
+        Assert.NotEmpty(finding.RestsOn);
+        Assert.DoesNotContain(silent.Judged().Findings, f => f.Finding.Check == id);
+    }
+
+    [Fact]
+    public void Every_check_class_is_in_the_registry_and_has_an_example()
+    {
+        string[] ids =
+        [
+            .. JobChecks.Ends.Select(c => c.Id), .. JobChecks.Wires.Select(c => c.Id), .. JobChecks.Landings.Select(c => c.Id),
+            .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id),
+        ];
+        var classes = typeof(JobChecks).Assembly.GetTypes().Where(t => t is { IsAbstract: false, IsInterface: false }
+            && t.GetInterfaces().Any(i => i.IsGenericType && i.GetGenericTypeDefinition() == typeof(IJobCheck<>)));
+        Assert.Equal(classes.Count(), ids.Distinct(StringComparer.Ordinal).Count());
+        Assert.Empty(ids.Except(Examples.Keys, StringComparer.Ordinal));
+        Assert.Empty(ids.Intersect(EndChecks.Planned.Select(c => c.Id), StringComparer.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("white", WireFunction.Neutral, Region.NorthAmerica, true)]
+    [InlineData("grey", WireFunction.Neutral, Region.NorthAmerica, true)]
+    [InlineData("blue", WireFunction.Neutral, Region.NorthAmerica, false)]
+    [InlineData("blue", WireFunction.Neutral, Region.Iec, true)]
+    [InlineData("blue", WireFunction.Line, Region.NorthAmerica, true)]
+    [InlineData("blue", WireFunction.Line, Region.Iec, false)]
+    [InlineData("brown", WireFunction.Line, Region.Iec, true)]
+    [InlineData("black", WireFunction.Line, Region.Iec, true)]
+    [InlineData("gn/ye", WireFunction.Earth, Region.Iec, true)]
+    [InlineData("green", WireFunction.Earth, Region.Iec, false)]
+    [InlineData("green", WireFunction.Earth, Region.NorthAmerica, true)]
+    [InlineData("bare", WireFunction.Earth, Region.NorthAmerica, true)]
+    [InlineData("black", WireFunction.Earth, Region.NorthAmerica, false)]
+    [InlineData("red", WireFunction.ControlAc, Region.NorthAmerica, true)]
+    [InlineData("blue", WireFunction.ControlPlus, Region.NorthAmerica, true)]
+    [InlineData("white/blue", WireFunction.ControlMinus, Region.NorthAmerica, true)]
+    [InlineData("black", WireFunction.ControlPlus, Region.NorthAmerica, false)]
+    [InlineData("pink", WireFunction.Signal, Region.Iec, true)]
+    public void A_colour_is_judged_by_its_region(string colour, WireFunction function, Region region, bool passes)
+    {
+        // NEC 200.6, 210.5, 250.119; NFPA 79; IEC 60445 and 60204-1; from memory.
+        var found = Coloured(colour, function, region).Judged().Findings.Any(f => f.Finding.Check == "colour-against-function");
+        Assert.Equal(passes, !found);
+    }
+
+    [Theory]
+    [InlineData(15, 15, true)]
+    [InlineData(15, 20, false)]
+    [InlineData(20, 15, true)]
+    [InlineData(20, 20, true)]
+    [InlineData(30, 20, false)]
+    [InlineData(30, 30, true)]
+    [InlineData(40, 50, true)]
+    [InlineData(40, 30, false)]
+    [InlineData(50, 50, true)]
+    [InlineData(50, 40, false)]
+    public void Receptacles_go_with_their_circuit(double circuit, double rating, bool passes)
+    {
+        // NEC 210.21(B)(3), from memory.
+        var found = Outlet(rating: rating, breaker: circuit).Judged().Findings.Any(f => f.Finding is { Check: "receptacle-rating", Severity: Severity.Stop });
+        Assert.Equal(passes, !found);
+    }
+
+    [Fact]
+    public void A_single_duplex_counts_as_two_receptacles() => Assert.DoesNotContain(
+        Outlet(rating: 15, breaker: 20).Judged().Findings, f => f.Finding.Check is "single-receptacle-rating" or "receptacle-rating");
+
+    [Fact]
+    public void The_drop_adds_up_along_the_way_from_the_breaker()
+    {
+        // Two wires of 30 ft each: neither is too long, both together are (60 ft, 3.7 %).
+        var job = Far().Wire("1", "Q:1", "R.brass1", circuit: "1", with: Feet(30)).Wire("2", "R.brass2", "S.brass1", circuit: "1", with: Feet(30));
+        var finding = Assert.Single(job.Judged().Findings, f => f.Finding.Check == "voltage-drop").Finding;
+        Assert.Contains("3.7 %", Ends.Read(finding.Says), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_no_table_covers_is_said_aloud()
+    {
+        var job = Strip().Circuit("1", 16, c => c with { Volts = 230, LoadAmps = 10 })
+            .Wire("1", "X1", "X2", circuit: "1", conductor: Ends.Wire("0.5 mm²")).Wire("2", "X3", "X4", circuit: "1", conductor: Ends.Wire("2.5 mm²", material: Material.Aluminium), with: Feet(10));
+        var says = job.Judged().Findings.Where(f => Ends.Read(f.Finding.Says).StartsWith("Not judged", StringComparison.Ordinal)).Select(f => f.Finding.Check).Distinct();
+        Assert.Equal(["terminal-overloaded", "voltage-drop"], says.Order(StringComparer.Ordinal));
+    }
+
+    [Fact]
+    public void Nm_cable_is_good_for_sixty_degrees_whatever_its_terminals_are()
+    {
+        // NEC 310.16 and 334.80, from memory: 6 AWG copper is 65 A at 75 °C and 55 at 60.
+        static Sketch Range(WiringMethod method) => new Sketch().Panel("P").Landing("P", "X1", Ends.Block(0.5, 35) with { TemperatureC = 75 })
+            .Circuit("1", 60, c => c with { Method = method }).Wire("1", "X1", null, circuit: "1", conductor: Ends.Wire("6", Build.Stranded));
+        Assert.Contains(Range(WiringMethod.NmCable).Judged().Findings, f => f.Finding.Check == "terminal-overloaded");
+        Assert.DoesNotContain(Range(WiringMethod.Raceway).Judged().Findings, f => f.Finding.Check == "terminal-overloaded");
+    }
+
+    [Fact]
+    public void A_shared_neutral_is_not_counted_among_the_loaded() // NEC 310.15(E), from memory: two hots and their neutral are two.
+    {
+        var job = Strip().Circuit("1", 25).Shared("2", "1");
+        foreach (var (name, circuit, function) in new[] { ("a", "1", WireFunction.Line), ("b", "2", WireFunction.Line), ("n", "1", WireFunction.Neutral), ("c", "1", WireFunction.Switched) })
+        {
+            job.Wire(name, null, null, function, circuit, with: w => w with { Run = "C1" });
+        }
+
+        Assert.DoesNotContain(job.Judged().Findings, f => f.Finding.Check == "loaded-together");
+    }
+
+    [Theory]
+    [InlineData(true, "dead")]
+    [InlineData(false, "switch does nothing")]
+    public void A_tab_is_judged_by_what_its_halves_are_fed_with(bool removed, string says)
+    {
+        var job = Far(d => d with { HotTab = removed ? BreakOffTab.Removed : BreakOffTab.Intact })
+            .Wire("1", "Q:1", "R.brass1", circuit: "1").Wire("n", "R.silver1", null, WireFunction.Neutral, "1").Wire("e", "R.green", null, WireFunction.Earth);
+        if (!removed)
+        {
+            job.Wire("2", null, "R.brass2", WireFunction.Switched, "1");
+        }
+
+        Assert.Contains(says, Ends.Read(Assert.Single(job.Judged().Findings, f => f.Finding.Check == "break-off-tab").Finding.Says), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_right_job_has_no_findings() => Assert.Empty(Outlet().Judged().Findings);
+
+    private static Sketch Strip()
+    {
+        var job = new Sketch().Panel("P");
+        foreach (var name in new[] { "X1", "X2", "X3", "X4" })
+        {
+            job.Landing("P", name);
+        }
+
+        return job;
+    }
+
+    private static Sketch Pairs() => Strip().Landing("P", "PP", Ends.Block() with { TakesTwo = true });
+
+    private static Sketch Both() => Strip().Landing("P", "M", BothMetals).Landing("P", "N", BothMetals);
+
+    private static Sketch Unknown() => Strip().Landing("P", "U", with: l => l with { Landing = null });
+
+    private static Sketch Joint(bool both) => Strip().Splice("P", "J", both);
+
+    private static Sketch Metals(Sketch job) => job.Wire("1", "J", "X1").Wire("2", "J", null, conductor: Aluminium);
+
+    private static Sketch Outlet(
+        string hot = "R.brass1", string neutral = "R.silver1", string? earth = "R.green", double rating = 15, double breaker = 15, Landing? landing = null)
+    {
+        var wire = Ends.Wire("14");
+        var size = breaker switch { <= 15 => wire, <= 20 => Ends.Wire("12"), _ => Ends.Wire("10") };
+        var job = new Sketch().Panel("P").Box("B").Breaker("P", "Q").Landing("P", "N").Landing("P", "PE").Circuit("1", breaker)
+            .Receptacle("B", "R", rating, landing)
+            .Wire("1", "Q:1", hot, WireFunction.Line, "1", size)
+            .Wire("2", "N", neutral, WireFunction.Neutral, "1", size);
+        return earth is null ? job : job.Wire("3", "PE", earth, WireFunction.Earth, "1", size);
+    }
+
+    private static Sketch Far(Func<Device, Device>? with = null) => new Sketch().Panel("P").Box("B").Breaker("P", "Q")
+        .Circuit("1", 15, c => c with { Volts = 120, LoadAmps = 12 }).Receptacle("B", "R", with: with).Receptacle("B", "S");
+
+    private static Func<JobWire, JobWire> Feet(double feet) => w => w with { Length = new Length(feet * 304.8) };
+
+    private static Sketch Long(double feet) => Far().Wire("1", "Q:1", "R.brass1", circuit: "1", with: Feet(feet));
+
+    private static Sketch Free(double mm) => Strip().Box("B").Landing("B", "S", Ends.Screw())
+        .Wire("1", "X1", "S", with: w => w with { B = w.B with { FreeLength = new Length(mm) } });
+
+    private static Sketch Coloured(string colour, WireFunction function, Region region = Region.NorthAmerica)
+    {
+        Assert.True(InsulationColour.TryParse(colour, out var read));
+        return new Sketch { Rules = HouseRules.Default with { Region = region } }.Panel("P").Wire("1", null, null, function, with: w => w with { Colour = read });
+    }
+
+    private static Sketch Multiwire(bool through)
+    {
+        var job = Far().Shared("2", "1").Wire("1", "Q:1", "R.brass1", circuit: "1").Wire("n1", null, "R.silver1", WireFunction.Neutral, "1");
+        return through ? job.Wire("n2", "R.silver2", "S.silver1", WireFunction.Neutral, "2") : job.Wire("n2", null, "S.silver1", WireFunction.Neutral, "2");
+    }
+
+    private static Sketch GroundFault(string supply)
+    {
+        var job = Far().Device("B", "G", DeviceType.GroundFaultReceptacle, d => d with { RatingAmps = 15 })
+            .Landing("B", "G.line", Ends.Screw(), "G", l => l with { Identity = TerminalIdentity.Brass, Side = DeviceSide.Line })
+            .Landing("B", "G.load", Ends.Screw(), "G", l => l with { Identity = TerminalIdentity.Brass, Side = DeviceSide.Load });
+        return job.Wire("1", "Q:1", supply, circuit: "1").Wire("2", supply == "G.line" ? "G.load" : "G.line", "R.brass1", circuit: "1");
+    }
+
+    private static Sketch Split(BreakOffTab tab) => Far(d => d with { HotTab = tab }).Breaker("P", "Q2").Shared("2", "1")
+        .Wire("1", "Q:1", "R.brass1", circuit: "1").Wire("2", "Q2:1", "R.brass2", circuit: "2").Wire("n", null, "R.silver1", WireFunction.Neutral, "1");
+
+    private static Sketch Only(double rating, double on) => new Sketch().Panel("P").Box("B").Breaker("P", "Q").Circuit("1", on)
+        .Device("B", "R", DeviceType.Receptacle, d => d with { RatingAmps = rating, Outlets = 1 })
+        .Landing("B", "R.brass", Ends.Screw(), "R", l => l with { Identity = TerminalIdentity.Brass })
+        .Wire("1", "Q:1", "R.brass", circuit: "1", conductor: Ends.Wire("12"));
+
+    private static Sketch Plugged(double amps) => Far(d => d with { PluggedAmps = amps });
+
+    private static Sketch Loaded(double amps, bool hours) => new Sketch().Circuit("1", 20, c => c with { LoadAmps = amps, Continuous = hours });
+
+    private static Sketch Bundle(int count)
+    {
+        var job = new Sketch().Panel("P").Circuit("1", 15);
+        for (var i = 0; i < count; i++)
+        {
+            job.Wire($"{i}", null, null, circuit: "1", with: w => w with { Run = i % 2 == 0 ? "Conduit 4" : "conduit 4" });
+        }
+
+        return job.Wire("e", null, null, WireFunction.Earth, "1", with: w => w with { Run = "Conduit 4" });
+    }
+
+    private static Sketch Feeding(string size, double breaker) => Strip().Circuit("1", breaker).Wire("1", "X1", "X2", circuit: "1", conductor: Ends.Wire(size));
+
+    private static Sketch Given(
+        Lacet.Core.Ferrules.GivenFerrule? ferrule, FerruleAcceptance acceptance = FerruleAcceptance.Allowed, Conductor? conductor = null, double depth = 9) => new Sketch()
+        .Panel("P").Landing("P", "X", Ends.Block(depth: depth, ferrule: acceptance)).Wire("1", "X", null, conductor: conductor ?? Fine, with: w => w with { A = w.A with { Ferrule = ferrule } });
+
+    private static Sketch Said(bool bare) => Strip().Wire("1", "X1", null, conductor: Fine, with: w => w with { A = w.A with { SaidBare = bare } });
+
+    private static Sketch Found(AsMade made) => new Sketch().Box("B").Landing("B", "S", Ends.Screw()).Wire("1", "S", null, with: w => w with { A = w.A with { Found = made } });
+}
