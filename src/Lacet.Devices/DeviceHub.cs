@@ -15,7 +15,7 @@ namespace Lacet.Devices;
 /// closed without a word.
 /// </summary>
 public sealed partial class DeviceHub(
-    IOptions<DeviceOptions> options, DeviceFeed feed, IPeakKeeper keeper, ILogger<DeviceHub> log) : BackgroundService
+    IOptions<DeviceOptions> options, Feed<DeviceEvent> feed, IPeakKeeper keeper, ILogger<DeviceHub> log) : BackgroundService
 {
     private const int Protocol = 1;
     private const int MostTools = 16;

@@ -11,10 +11,10 @@ public sealed class EventsTable(LacetDatabase database)
         "SELECT e.sequence AS Sequence, e.bytes AS Bytes, e.hash AS Hash, EXISTS (SELECT 1 FROM event w WHERE w.corrects = e.id) AS Withdrawn FROM event e ";
 
     /// <summary>
-    /// Appends an event. The bytes are written once its place is known: its sequence and the hash of the one before.
+    /// Appends an event, about an end of a job or of the Bench. The bytes are written once its place is known: its sequence and the hash of the one before.
     /// </summary>
     public Task<(Appended Appended, StoredEvent Event)> AppendAsync(
-        Guid id, string requestDigest, Guid? corrects, Func<long, string, byte[]> write, CancellationToken cancellation) =>
+        Guid id, string requestDigest, Guid? corrects, Func<long, string, byte[]> write, CancellationToken cancellation, Guid? job = null, Guid? end = null) =>
         database.WriteAsync(
             async (connection, transaction) =>
             {
@@ -33,8 +33,11 @@ public sealed class EventsTable(LacetDatabase database)
                 var bytes = write(sequence, last?.Hash ?? Seal.Origin);
                 var hash = Seal.Of(bytes);
                 await connection.ExecuteAsync(
-                    "INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash) VALUES (@sequence, @id, @requestDigest, @corrects, @bytes, @hash)",
-                    new { sequence, id = id.ToString(), requestDigest, corrects = corrects?.ToString(), bytes, hash },
+                    """
+                    INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash, job, wire_end)
+                    VALUES (@sequence, @id, @requestDigest, @corrects, @bytes, @hash, @job, @end)
+                    """,
+                    new { sequence, id = id.ToString(), requestDigest, corrects = corrects?.ToString(), bytes, hash, job = job?.ToString(), end = end?.ToString() },
                     transaction);
                 return (Appended.Stored, new StoredEvent { Sequence = sequence, Bytes = bytes, Hash = hash, Withdrawn = false });
             },
@@ -48,6 +51,21 @@ public sealed class EventsTable(LacetDatabase database)
     public Task<List<StoredEvent>> NewestAsync(long below, int most) => database.ReadAsync(async connection =>
         (await connection.QueryAsync<Row>(
             Columns + "WHERE e.sequence < @below ORDER BY e.sequence DESC LIMIT @most", new { below, most })).Select(r => r.Read()).ToList());
+
+    /// <summary>What stands at the ends of a job: events that were not taken back, oldest first.</summary>
+    public Task<List<(Guid End, StoredEvent Event)>> StandingAsync(Guid job) => database.ReadAsync(async connection =>
+        (await connection.QueryAsync<Row>(
+            """
+            SELECT e.sequence AS Sequence, e.bytes AS Bytes, e.hash AS Hash, 0 AS Withdrawn, e.wire_end AS WireEnd FROM event e
+            WHERE e.job = @job AND e.corrects IS NULL AND e.wire_end IS NOT NULL AND NOT EXISTS (SELECT 1 FROM event w WHERE w.corrects = e.id)
+            ORDER BY e.sequence
+            """,
+            new { job = job.ToString() })).Select(r => (Guid.Parse(r.WireEnd!), r.Read())).ToList());
+
+    /// <summary>Whether anything was ever recorded at an end of a job, taken back or not.</summary>
+    public Task<HashSet<Guid>> EndsWithEventsAsync(Guid job) => database.ReadAsync(async connection =>
+        (await connection.QueryAsync<string>("SELECT DISTINCT wire_end FROM event WHERE job = @job AND wire_end IS NOT NULL", new { job = job.ToString() }))
+        .Select(Guid.Parse).ToHashSet());
 
     /// <summary>How many events there are.</summary>
     public Task<long> CountAsync() => database.ReadAsync(connection =>
@@ -96,6 +114,8 @@ public sealed class EventsTable(LacetDatabase database)
         public string Hash { get; init; } = "";
 
         public long Withdrawn { get; init; }
+
+        public string? WireEnd { get; init; }
 
         public StoredEvent Read() => new() { Sequence = Sequence, Bytes = Bytes, Hash = Hash, Withdrawn = Withdrawn != 0 };
     }

@@ -35,6 +35,12 @@ public static partial class ConductorText
         ["aluminum"] = Material.Aluminium,
     };
 
+    /// <summary>Whether a word names a build or a material.</summary>
+    public static bool IsWord(string word) => Builds.ContainsKey(word) || Materials.ContainsKey(word);
+
+    /// <summary>Whether a text says solid, stranded or fine.</summary>
+    public static bool SaysBuild(string text) => ClassWithSpace().Replace(text, "class${class}").Split([' ', ';'], StringSplitOptions.RemoveEmptyEntries).Any(Builds.ContainsKey);
+
     /// <summary>
     /// The wire that was meant; what the text leaves out is taken from <paramref name="current"/>. Throws
     /// <see cref="ImpossibleInputException"/> with a sentence where any of it is not understood, so that nothing changes.

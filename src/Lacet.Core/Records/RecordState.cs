@@ -11,4 +11,10 @@ public enum RecordState
 
     /// <summary>Taken back by a later event.</summary>
     Withdrawn,
+
+    /// <summary>Looked at and tugged.</summary>
+    Checked,
+
+    /// <summary>Signed for.</summary>
+    Signed,
 }

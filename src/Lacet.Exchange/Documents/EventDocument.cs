@@ -20,9 +20,9 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Subject">Which end; empty at the Bench.</param>
 /// <param name="ClaimedAt">When it happened, by the device's clock.</param>
 /// <param name="ReceivedAt">When it was received, by the server's clock.</param>
-/// <param name="Kind">"termination" or "withdrawal".</param>
+/// <param name="Kind">What it is.</param>
 /// <param name="Corrects">The event that a withdrawal takes back.</param>
-/// <param name="Termination">What was made; null for a withdrawal.</param>
+/// <param name="Termination">What was made; null for anything but a termination.</param>
 public sealed record EventDocument(
     int V,
     Guid Id,
@@ -52,6 +52,12 @@ public enum EventKind
 
     /// <summary>An earlier event is taken back.</summary>
     Withdrawal,
+
+    /// <summary>A landed end was looked at and tugged.</summary>
+    Check,
+
+    /// <summary>Somebody other than who landed it signs for it.</summary>
+    SignOff,
 }
 
 /// <summary>An end as it was made, beside what it was made to.</summary>

@@ -25,6 +25,7 @@ public sealed record FitnessDocument(bool Fits, string? Says);
 [JsonDerivedType(typeof(ToolsMessage), "tools")]
 [JsonDerivedType(typeof(ReadingMessage), "reading")]
 [JsonDerivedType(typeof(PeakMessage), "peak")]
+[JsonDerivedType(typeof(JobMessage), "job")]
 public abstract record StreamMessage;
 
 /// <summary>The tools that are connected now.</summary>
@@ -45,3 +46,10 @@ public sealed record ReadingMessage(string ToolId, Guid Turn, Readout Torque, bo
 /// <param name="Torque">The peak.</param>
 /// <param name="Simulated">Whether a stand-in read it.</param>
 public sealed record PeakMessage(Guid ReadingId, string ToolId, string Tool, Readout Torque, bool Simulated) : StreamMessage;
+
+/// <summary>A job was changed: whoever shows it reads it anew.</summary>
+/// <param name="JobId">Which job.</param>
+/// <param name="Sequence">Its last command.</param>
+/// <param name="Says">What it did, in a line.</param>
+/// <param name="Person">Who, by name.</param>
+public sealed record JobMessage(Guid JobId, long Sequence, string Says, string Person) : StreamMessage;

@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using System.Threading.Channels;
 using Lacet.Core.Quantities;
 using Lacet.Core.Torques;
 using Lacet.Devices;
@@ -19,9 +20,9 @@ internal static class DeviceEndpoints
         devices.MapPost("/{id}/hold", Hold).WithSummary("Turns a stand-in")
             .ProducesProblem(StatusCodes.Status404NotFound).ProducesInputProblems();
         devices.MapPost("/{id}/release", Release).WithSummary("Lets a stand-in go").ProducesProblem(StatusCodes.Status404NotFound);
-        app.MapGet("/api/stream", (DeviceHub hub, DeviceFeed feed, IHostApplicationLifetime host) =>
-                TypedResults.ServerSentEvents(StreamAsync(hub, feed, host.ApplicationStopping)))
-            .WithTags("Devices").WithSummary("One stream a page: tools, readings, peaks")
+        app.MapGet("/api/stream", (DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobMessage> jobs, IHostApplicationLifetime host) =>
+                TypedResults.ServerSentEvents(StreamAsync(hub, feed, jobs, host.ApplicationStopping)))
+            .WithTags("Devices").WithSummary("One stream a page: tools, readings, peaks, jobs that were changed")
             .Produces<StreamMessage>(StatusCodes.Status200OK, "text/event-stream");
     }
 
@@ -54,12 +55,34 @@ internal static class DeviceEndpoints
     private static ProblemHttpResult NoTool() => TypedResults.Problem(
         "No such tool is connected, or it turns by hand only.", statusCode: StatusCodes.Status404NotFound);
 
+    /// <summary>A browser allows a page few connections: everything that is told comes over one.</summary>
     private static async IAsyncEnumerable<StreamMessage> StreamAsync(
-        DeviceHub hub, DeviceFeed feed, CancellationToken stopping, [EnumeratorCancellation] CancellationToken cancellation = default)
+        DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobMessage> jobs, CancellationToken stopping, [EnumeratorCancellation] CancellationToken cancellation = default)
     {
         // An open page must not keep the server from stopping.
         using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancellation);
-        await foreach (var item in feed.ListenAsync(new DeviceEvent.ToolsChanged(hub.Tools), either.Token))
+        var all = Channel.CreateBounded<StreamMessage>(new BoundedChannelOptions(200) { FullMode = BoundedChannelFullMode.DropOldest });
+        var pumps = Task.WhenAll(PumpAsync(ToolsAsync(hub, feed, either.Token), all.Writer), PumpAsync(jobs.ListenAsync([], either.Token), all.Writer));
+        var ended = pumps.ContinueWith(done => all.Writer.TryComplete(done.Exception), TaskScheduler.Default);
+        await foreach (var message in all.Reader.ReadAllAsync(CancellationToken.None))
+        {
+            yield return message;
+        }
+
+        await ended;
+    }
+
+    private static async Task PumpAsync(IAsyncEnumerable<StreamMessage> from, ChannelWriter<StreamMessage> to)
+    {
+        await foreach (var message in from)
+        {
+            to.TryWrite(message);
+        }
+    }
+
+    private static async IAsyncEnumerable<StreamMessage> ToolsAsync(DeviceHub hub, Feed<DeviceEvent> feed, [EnumeratorCancellation] CancellationToken cancellation)
+    {
+        await foreach (var item in feed.ListenAsync([new DeviceEvent.ToolsChanged(hub.Tools)], cancellation))
         {
             yield return item switch
             {

@@ -2,12 +2,13 @@ using System.Net;
 using System.Net.Sockets;
 using System.Text.Json;
 using Lacet.Exchange;
+using Lacet.Exchange.Jobs;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
 
 namespace Lacet.Web.Hosting;
 
-/// <summary>What the <c>lacet</c> script calls: serve, backup, restore; and the Shelf's published schema. One clear sentence and a non-zero exit where it can't.</summary>
+/// <summary>What the <c>lacet</c> script calls: serve, backup, restore; and the published schemas. One clear sentence and a non-zero exit where it can't.</summary>
 internal static class CommandLine
 {
     internal static async Task<int> RunAsync(string[] args)
@@ -37,6 +38,9 @@ internal static class CommandLine
                     return 0;
                 case "shelf-schema" when files.Count == 0:
                     Console.WriteLine(ShelfDocument.Schema().ToJsonString(new JsonSerializerOptions(Json.Options) { WriteIndented = true }));
+                    return 0;
+                case "job-schema" when files.Count == 0:
+                    Console.WriteLine(JobDocument.Schema().ToJsonString(new JsonSerializerOptions(Json.Options) { WriteIndented = true }));
                     return 0;
                 default:
                     throw new UsageException("Say serve, backup FILE or restore FILE.");

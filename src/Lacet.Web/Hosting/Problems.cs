@@ -4,6 +4,7 @@ using System.Text.RegularExpressions;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Lacet.Web.Hosting;
@@ -31,7 +32,8 @@ internal static partial class Problems
             },
         });
         app.UseStatusCodePages();
-        app.Use((context, next) => context.Request.ContentLength > Server.LargestBody
+        // An import says for itself how large it may be.
+        app.Use((context, next) => context.Request.ContentLength > (context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? Server.LargestBody)
             ? WriteAsync(context, StatusCodes.Status413PayloadTooLarge, SentenceOf(StatusCodes.Status413PayloadTooLarge))
             : next(context));
     }

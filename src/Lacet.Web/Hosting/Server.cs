@@ -4,6 +4,7 @@ using Lacet.Exchange;
 using Lacet.Store;
 using Lacet.Web.Bench;
 using Lacet.Web.Devices;
+using Lacet.Web.Jobs;
 using Lacet.Web.People;
 using Lacet.Web.Records;
 using Lacet.Web.Shelf;
@@ -51,7 +52,12 @@ internal static class Server
         builder.Services.AddSingleton<ShelfEntries>();
         builder.Services.AddSingleton<Recorder>();
         builder.Services.AddSingleton<IPeakKeeper, PeakKeeper>();
-        builder.Services.AddSingleton<DeviceFeed>();
+        builder.Services.AddSingleton<Feed<DeviceEvent>>();
+        builder.Services.AddSingleton<Feed<JobMessage>>();
+        builder.Services.AddSingleton<JobsTable>();
+        builder.Services.AddSingleton<JobDesk>();
+        builder.Services.AddSingleton<ImportDesk>();
+        builder.Services.AddSingleton<WireTyping>();
         builder.Services.AddSingleton<DeviceHub>();
         if (!IsDocumentBuild)
         {
@@ -70,6 +76,11 @@ internal static class Server
         app.MapOpenApi();
         app.MapBench();
         app.MapShelf();
+        app.MapJobs();
+        app.MapFindings();
+        app.MapJobImports();
+        app.MapJobFiles();
+        app.MapSurveys();
         app.MapReference();
         app.MapPeople();
         app.MapRecords();

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
@@ -11,7 +13,7 @@ namespace Lacet.Web.Records;
 /// <param name="DeviceSequence">That device's own count.</param>
 /// <param name="PersonId">Who.</param>
 /// <param name="ClaimedAt">When, by the device's clock.</param>
-/// <param name="Kind">termination or withdrawal.</param>
+/// <param name="Kind">termination, check, sign-off or withdrawal.</param>
 /// <param name="Corrects">The event that a withdrawal takes back.</param>
 /// <param name="Conductor">The wire; needed for a termination.</param>
 /// <param name="Landing">Where it went; needed for a termination.</param>
@@ -20,6 +22,7 @@ namespace Lacet.Web.Records;
 /// <param name="HouseRules">The house rules it was done to; what is left out is the default.</param>
 /// <param name="Second">A second wire in the same landing.</param>
 /// <param name="FerruleLabelMm2">The ferrule size that the kit's own label gave, mm²; null where it was chosen by area.</param>
+/// <param name="Subject">The end of a job that it is about, whose wire, landing and house rules are then the job's; null at the Bench.</param>
 public sealed record NewRecord(
     Guid Id,
     string Device,
@@ -34,7 +37,14 @@ public sealed record NewRecord(
     NewTightening? Tightening = null,
     HouseRulesDocument? HouseRules = null,
     ConductorDocument? Second = null,
-    double? FerruleLabelMm2 = null);
+    double? FerruleLabelMm2 = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] RecordSubject? Subject = null);
+
+/// <summary>An end of a job.</summary>
+/// <param name="JobId">The job.</param>
+/// <param name="WireId">The wire.</param>
+/// <param name="Side">Which of its ends.</param>
+public sealed record RecordSubject(Guid JobId, Guid WireId, EndSide Side);
 
 /// <summary>How it was tightened, as a client sends it.</summary>
 /// <param name="Method">reading, preset, by-feel; seated where nothing is tightened.</param>

@@ -149,6 +149,8 @@ internal static class RecordEndpoints
 
     private static RecordState StateOf(StoredEvent stored, EventDocument recorded) =>
         stored.Withdrawn || recorded.Kind == EventKind.Withdrawal ? RecordState.Withdrawn
+        : recorded.Kind == EventKind.Check ? RecordState.Checked
+        : recorded.Kind == EventKind.SignOff ? RecordState.Signed
         : recorded.Termination is { } made && made.Judge().Any(f => f.Severity != Severity.Note) ? RecordState.Wanting
         : RecordState.Landed;
 

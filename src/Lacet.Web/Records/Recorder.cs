@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Lacet.Core.Checks.End;
+using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
@@ -8,12 +9,13 @@ using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Store;
 using Lacet.Web.Bench;
+using Lacet.Web.Jobs;
 using Lacet.Web.Shelf;
 
 namespace Lacet.Web.Records;
 
 /// <summary>Turns what a client sends into an event in the chain.</summary>
-internal sealed class Recorder(ShelfEntries shelf, EventsTable events, PeopleTable people, ReadingsTable readings, TimeProvider time)
+internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable events, PeopleTable people, ReadingsTable readings, TimeProvider time)
 {
     private static readonly TimeSpan ClockSkew = TimeSpan.FromDays(1);
 
@@ -38,14 +40,16 @@ internal sealed class Recorder(ShelfEntries shelf, EventsTable events, PeopleTab
         var digest = Seal.Of(JsonSerializer.SerializeToUtf8Bytes(request, Json.Options));
         var person = await people.FindAsync(request.PersonId)
             ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
-        var termination = request.Kind == EventKind.Termination ? await TerminationAsync(request) : null;
+        var at = request.Subject is { } subject ? await EndAsync(subject, cancellation) : null;
+        CheckSubject(request, at, person.Id);
+        var termination = request.Kind == EventKind.Termination ? await TerminationAsync(at is null ? request : AsPlanned(request, at)) : null;
         if (request.Kind == EventKind.Withdrawal)
         {
             await CheckWithdrawalAsync(request);
         }
 
         var nameDigest = Seal.Digest(person.Salt, person.Name);
-        return await events.AppendAsync(
+        var appended = await events.AppendAsync(
             request.Id,
             digest,
             request.Corrects,
@@ -58,15 +62,83 @@ internal sealed class Recorder(ShelfEntries shelf, EventsTable events, PeopleTab
                     request.Device,
                     request.DeviceSequence,
                     new(person.Id, nameDigest),
-                    new(null, null, null),
+                    new(request.Subject?.JobId, request.Subject?.WireId, at?.EndId),
                     request.ClaimedAt,
                     receivedAt,
                     request.Kind,
                     request.Corrects,
                     termination),
                 Json.Options),
-            cancellation);
+            cancellation,
+            request.Subject?.JobId,
+            at?.EndId);
+        var job = request.Subject?.JobId ?? (request.Corrects is null ? null : Read(await events.FindAsync(request.Corrects.Value)).Subject.Job);
+        if (job is { } changed)
+        {
+            await jobs.RecordedAsync(changed, at is null ? "Took a record back." : $"Recorded {at.Says}.", person.Name, cancellation);
+        }
+
+        return appended;
     }
+
+    /// <summary>The end as its job plans it.</summary>
+    private async Task<PlannedEnd> EndAsync(RecordSubject subject, CancellationToken cancellation) => await jobs.ReadAsync(
+        subject.JobId,
+        job =>
+        {
+            if (!job.Job.Wires.TryGetValue(subject.WireId, out var wire) || wire.Retired)
+            {
+                return null;
+            }
+
+            var end = new EndOfWire(wire, subject.Side);
+            var (conductor, landing) = LandedEnd.PlanOf(job, end);
+            var second = job.Judged.Plan(wire.Id, subject.Side)?.AtHand.Second;
+            return new PlannedEnd(
+                end.End.Id, conductor, landing, second is null ? null : ConductorDocument.Of(second), job.Title.HouseRules, job.Ends.Of(end.End.Id), $"wire {wire.Name} at {JobEndpoints.Place(job, end.End)}");
+        },
+        cancellation) ?? throw new ImpossibleInputException("subject", "There is no such end in that job.");
+
+    private static NewRecord AsPlanned(NewRecord request, PlannedEnd end) => request with
+    {
+        Conductor = end.Conductor ?? throw new ImpossibleInputException("subject", "The size of that wire is not known: set it in the job first."),
+        Landing = end.Landing ?? throw new ImpossibleInputException("subject", "What that wire lands on is not known: set it in the job first."),
+        Second = end.Second,
+        HouseRules = end.HouseRules,
+    };
+
+    private static void CheckSubject(NewRecord request, PlannedEnd? at, Guid person)
+    {
+        if (at is not null && (request.Conductor is not null || request.Landing is not null || request.HouseRules is not null || request.Second is not null))
+        {
+            throw new ImpossibleInputException("subject", "At an end of a job, wire, landing and house rules are the job’s: leave them out.");
+        }
+
+        if (request.Kind is not (EventKind.Check or EventKind.SignOff))
+        {
+            return;
+        }
+
+        if (at is null)
+        {
+            throw new ImpossibleInputException("subject", "Say which end of which job.");
+        }
+
+        if (at.Landed is null)
+        {
+            throw new ImpossibleInputException("subject", "Nothing is recorded as landed there yet.");
+        }
+
+        if (request.Kind == EventKind.SignOff && at.Landed.By == person)
+        {
+            throw new ImpossibleInputException("personId", "Somebody other than who landed it signs for it.");
+        }
+    }
+
+    private static EventDocument Read(StoredEvent? stored) => JsonSerializer.Deserialize<EventDocument>(stored!.Bytes, Json.Options)!;
+
+    private sealed record PlannedEnd(
+        Guid EndId, ConductorDocument? Conductor, LandingDocument? Landing, ConductorDocument? Second, HouseRulesDocument? HouseRules, LandedEnd? Landed, string Says);
 
     private async Task<TerminationDocument> TerminationAsync(NewRecord request)
     {
@@ -137,9 +209,9 @@ internal sealed class Recorder(ShelfEntries shelf, EventsTable events, PeopleTab
         var id = request.Corrects ?? throw new ImpossibleInputException("corrects", "Say which event is taken back.");
         var stored = await events.FindAsync(id) ?? throw new ImpossibleInputException("corrects", "There is no such event.");
         var before = JsonSerializer.Deserialize<EventDocument>(stored.Bytes, Json.Options)!;
-        if (before.Kind != EventKind.Termination)
+        if (before.Kind == EventKind.Withdrawal)
         {
-            throw new ImpossibleInputException("corrects", "Only a termination can be taken back.");
+            throw new ImpossibleInputException("corrects", "What was taken back stays taken back: record it anew.");
         }
 
         if (stored.Withdrawn && await events.FindAsync(request.Id) is null)

@@ -20,6 +20,13 @@ internal sealed class ShelfEntries(ShelfTable shelf, TimeProvider time)
             ? item.ForTheBench(id)
             : throw new ImpossibleInputException("landing.id", "There is no such landing on the Shelf.");
 
+    /// <summary>Finds landings by their code, whatever its case.</summary>
+    internal async Task<Func<string, LandingDocument?>> LandingsByCodeAsync()
+    {
+        var landings = (await shelf.AllAsync("landing")).ToDictionary(r => r.Code, StringComparer.OrdinalIgnoreCase);
+        return code => landings.TryGetValue(code.Trim(), out var row) && Read(row) is LandingItem item ? item.ForTheBench(row.Id) : null;
+    }
+
     internal static ShelfItemDocument Read(ShelfItemRow row) => JsonSerializer.Deserialize<ShelfItemDocument>(row.Body, Json.Options)!;
 
     /// <summary>The change that puts an item on the Shelf.</summary>

@@ -148,7 +148,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** One stream a page: tools, readings, peaks */
+        /** One stream a page: tools, readings, peaks, jobs that were changed */
         get: {
             parameters: {
                 query?: never;
@@ -1147,6 +1147,1920 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Jobs, the last changed first */
+        get: {
+            parameters: {
+                query?: {
+                    offset?: number;
+                    limit?: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Makes a job */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewJob"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobOverview"];
+                    };
+                };
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobOverview"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A job with its enclosures, devices and circuits */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobOverview"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Puts a job away; nothing of it is lost */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a job out again */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/wires": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Wires in their order, searched as you type */
+        get: {
+            parameters: {
+                query?: {
+                    q?: string;
+                    enclosure?: string;
+                    circuit?: string;
+                    offset?: number;
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WirePage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Rows as somebody types or pastes them, as one command */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TypedWires"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/landings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Landings in their order */
+        get: {
+            parameters: {
+                query?: {
+                    enclosure?: string;
+                    q?: string;
+                    offset?: number;
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LandingPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/wires/{wire}/ends/{side}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An end opened: recipe, section, how far it is */
+        get: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    wire: string;
+                    side: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EndOpened"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/commands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was changed, newest first */
+        get: {
+            parameters: {
+                query?: {
+                    before?: number;
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Changes of any parts, all or nothing */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewCommand"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/commands/{command}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Undoes a command, by a new one */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    command: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ByPerson"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Findings of a job, worst first */
+        get: {
+            parameters: {
+                query?: {
+                    check?: string;
+                    severity?: string;
+                    wire?: string;
+                    accepted?: boolean;
+                    offset?: number;
+                    limit?: number;
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FindingPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/findings/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a finding as it is, for a reason; never a stop */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewAcceptance"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/findings/section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The end that a finding is about, drawn to scale */
+        get: {
+            parameters: {
+                query: {
+                    wire: string;
+                    side: string;
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SceneDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/import/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a wire list from a file: CSV, TSV or XLSX as it is, in the body */
+        post: {
+            parameters: {
+                query?: {
+                    jobId?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/import/preview/text": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a wire list that was pasted */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PastedList"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/import/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What an import would do, row by row */
+        get: {
+            parameters: {
+                query?: {
+                    offset?: number;
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        /** Says what the columns hold, answers questions, puts cells right */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ImportSettings"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Stops an import; nothing of it was stored */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/import/{id}/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far it is, until it is read */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "text/event-stream": components["schemas"]["ImportDocument"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/import/{id}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes an import into its job, as one command that can be undone */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["AcceptImport"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ImportAccepted"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/export/job.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole job as one document */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/export/wires.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The wires as CSV */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/export/wires.xlsx": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The wires as a workbook */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes in a job from its document, in the body */
+        post: {
+            parameters: {
+                query: {
+                    personId: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobTaken"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/survey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The devices of a survey, what was found, and what puts them right */
+        get: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SurveyDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Adds devices as they were found, as one command */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewSurvey"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/survey/job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes the job that puts them right */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewRemedyJob"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["JobTaken"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/reference": {
         parameters: {
             query?: never;
@@ -1779,8 +3693,39 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AboutDocument: {
+            scope: components["schemas"]["CheckScope"];
+            name: string;
+            /** Format: uuid */
+            wireId: null | string;
+            side: null | components["schemas"]["EndSide"];
+            /** Format: uuid */
+            landingId: null | string;
+            /** Format: uuid */
+            deviceId: null | string;
+            /** Format: uuid */
+            circuitId: null | string;
+        };
+        AcceptImport: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            jobName?: null | string;
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            /** @default false */
+            onlyGood: boolean;
+        };
         /** @enum {unknown} */
         AcceptedBuild: "solid" | "stranded" | "fine";
+        AcceptedDocument: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+            person: string;
+            reason: string;
+        };
         AlternativeDocument: {
             kind: components["schemas"]["PreparationKind"];
             strip: components["schemas"]["WindowDocument"];
@@ -1860,10 +3805,29 @@ export interface components {
             lead?: components["schemas"]["Lead"];
         };
         /**
+         * @description The tab that joins the two halves of a duplex receptacle.
+         * @enum {unknown}
+         */
+        BreakOffTab: "intact" | "removed";
+        /**
          * @description How a conductor's metal is made up.
          * @enum {unknown}
          */
         Build: "solid" | "stranded" | "fine-stranded";
+        ByPerson: {
+            /** Format: uuid */
+            personId: string;
+        };
+        CellCorrection: {
+            /** Format: int32 */
+            row: number;
+            column: components["schemas"]["ColumnMeaning"];
+            text: string;
+        };
+        CellProblem: {
+            column: null | components["schemas"]["ColumnMeaning"];
+            says: string;
+        };
         /** @description What a walk along the chain found. */
         ChainReport: {
             /**
@@ -1884,6 +3848,30 @@ export interface components {
             isWhole?: boolean;
         };
         /**
+         * @description What a check looks at as a whole, and what its finding is about.
+         * @enum {unknown}
+         */
+        CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run";
+        CircuitDocument: {
+            name: string;
+            /** Format: double */
+            volts?: null | number;
+            /** Format: int32 */
+            phases?: null | number;
+            /** Format: double */
+            ocpdAmps?: null | number;
+            /** Format: double */
+            loadAmps?: null | number;
+            continuous?: boolean;
+            method?: null | components["schemas"]["WiringMethod"];
+            /** Format: uuid */
+            sharesNeutralWith?: null | string;
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        /**
          * @description The plastic collar of a ferrule.
          * @enum {unknown}
          */
@@ -1891,6 +3879,42 @@ export interface components {
         ColourDocument: {
             name: string;
             series: string;
+        };
+        /** @enum {unknown} */
+        ColumnMeaning: "note" | "wire" | "from" | "from-enclosure" | "from-landing" | "to" | "to-enclosure" | "to-landing" | "size" | "awg" | "mm2" | "build" | "colour" | "function" | "circuit" | "breaker" | "volts" | "load" | "length" | "length-ft" | "length-m" | "length-mm" | "run" | "ferrule";
+        CommandDone: {
+            /** Format: uuid */
+            commandId: string;
+            /** Format: int64 */
+            sequence: number;
+            says: string;
+            changed: components["schemas"]["PartVersion"][];
+            /** Format: int32 */
+            stops: number;
+            /** Format: int32 */
+            fixes: number;
+            /** Format: int32 */
+            notes: number;
+        };
+        CommandItem: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            sequence: number;
+            person: string;
+            /** Format: date-time */
+            at: string;
+            says: string;
+            /** Format: uuid */
+            undoes: null | string;
+            undone: boolean;
+            /** Format: int32 */
+            parts: number;
+        };
+        CommandPage: {
+            items: components["schemas"]["CommandItem"][];
+            /** Format: int64 */
+            next: null | number;
         };
         ConductorDocument: {
             size: string;
@@ -1905,11 +3929,116 @@ export interface components {
         DamagedCord: "replace-with-moulded-cord" | "refit-plug" | null;
         /** @enum {unknown} */
         DataTrust: "marking" | "maker" | "generic" | null;
+        DeviceDocument: {
+            /** Format: uuid */
+            enclosureId?: string;
+            name: string;
+            type?: components["schemas"]["DeviceType"];
+            /** Format: double */
+            ratingAmps?: null | number;
+            /** Format: double */
+            pluggedAmps?: null | number;
+            /** Format: int32 */
+            outlets?: null | number;
+            hotTab?: components["schemas"]["BreakOffTab"];
+            neutralTab?: components["schemas"]["BreakOffTab"];
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        /**
+         * @description Which half of a duplex receptacle a landing feeds.
+         * @enum {unknown}
+         */
+        DeviceHalf: "none" | "upper" | "lower";
+        /** @description How one existing device is put right. */
+        DeviceRemedy: {
+            /**
+             * Format: uuid
+             * @description Which.
+             */
+            deviceId: string;
+            /** @description Its name. */
+            name: string;
+            /** @description Whether it is replaced. */
+            replace: boolean;
+            /** @description Whether its wires are spliced to pigtails. */
+            pigtail: boolean;
+            /** @description Whether an earth must be brought, or the code's other way taken. */
+            needsEarth: boolean;
+            /**
+             * Format: double
+             * @description How long it takes.
+             */
+            minutes: number;
+        };
+        /**
+         * @description Which side of a device with ground-fault protection a landing is on.
+         * @enum {unknown}
+         */
+        DeviceSide: "none" | "line" | "load";
+        /**
+         * @description Types of a device.
+         * @enum {unknown}
+         */
+        DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load";
+        EnclosureDocument: {
+            name: string;
+            form?: components["schemas"]["EnclosureForm"];
+            drawing?: null | string;
+            revision?: null | string;
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        /**
+         * @description Forms of an enclosure.
+         * @enum {unknown}
+         */
+        EnclosureForm: "panel" | "box" | "device-plate" | "machine";
         /**
          * @description How the conductor's end is found before it is stripped.
          * @enum {unknown}
          */
         EndCondition: "fresh" | "used-hook" | "tinned" | "ringed";
+        EndDocument: {
+            /** Format: uuid */
+            id?: string;
+            /** Format: uuid */
+            landingId?: null | string;
+            elsewhere?: boolean;
+            /** Format: double */
+            freeLengthMm?: null | number;
+            /** Format: double */
+            pastOpeningMm?: null | number;
+            condition?: components["schemas"]["EndCondition"];
+            ferrule?: null | components["schemas"]["GivenFerruleDocument"];
+            saidBare?: boolean;
+            crimpShape?: null | components["schemas"]["CrimpShape"];
+            found?: null | components["schemas"]["FoundDocument"];
+        };
+        EndOpened: {
+            wire: components["schemas"]["WireRow"];
+            where: null | string;
+            progress: components["schemas"]["EndProgress"];
+            recipe: null | components["schemas"]["RecipeDocument"];
+            section: null | components["schemas"]["SceneDocument"];
+        };
+        EndProgress: {
+            state: components["schemas"]["EndState"];
+            olderPlan: boolean;
+        };
+        /** @enum {unknown} */
+        EndSide: "a" | "b" | null;
+        /**
+         * @description How far an end of a job is.
+         * @enum {unknown}
+         */
+        EndState: "planned" | "ready" | "landed" | "checked" | "signed";
         EntryDocument: {
             /** Format: double */
             jacketOuterDiameterMm: number;
@@ -1917,7 +4046,7 @@ export interface components {
             reachMm: number;
         };
         /** @enum {unknown} */
-        EventKind: "termination" | "withdrawal";
+        EventKind: "termination" | "withdrawal" | "check" | "sign-off";
         /**
          * @description What holds an end in its landing: what the hand does last.
          * @enum {unknown}
@@ -1944,9 +4073,41 @@ export interface components {
             do: string;
             source: string;
         };
+        FindingGroup: {
+            check: string;
+            severity: components["schemas"]["Severity"];
+            /** Format: int32 */
+            open: number;
+            /** Format: int32 */
+            accepted: number;
+        };
+        FindingPage: {
+            items: components["schemas"]["JobFindingDocument"][];
+            /** Format: int32 */
+            next: null | number;
+            groups: components["schemas"]["FindingGroup"][];
+        };
         FitnessDocument: {
             fits: boolean;
             says: null | string;
+        };
+        FoundDocument: {
+            /** Format: double */
+            bareShowingMm?: null | number;
+            /** @default false */
+            insulationCaught: boolean;
+            hook?: null | components["schemas"]["HookWay"];
+            /** @default false */
+            loose: boolean;
+            /** @default false */
+            scorched: boolean;
+        };
+        GivenFerruleDocument: {
+            /** Format: double */
+            sizeMm2?: null | number;
+            /** Format: double */
+            pinMm?: null | number;
+            collar?: null | components["schemas"]["Collar"];
         };
         HoldRequest: {
             /** Format: double */
@@ -1959,6 +4120,8 @@ export interface components {
         };
         /** @enum {unknown} */
         HookClosing: "closed" | "open" | null;
+        /** @enum {unknown} */
+        HookWay: "clockwise" | "counter-clockwise" | "straight" | null;
         /** @description One school. */
         HouseRuleOption: {
             /** @description Its value in the JSON of house rules. */
@@ -2004,6 +4167,29 @@ export interface components {
             workingOrder?: null | components["schemas"]["WorkingOrder"];
             region?: null | components["schemas"]["Region"];
         };
+        ImportAccepted: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: uuid */
+            commandId: string;
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            removed: number;
+            /** Format: int32 */
+            leftOut: number;
+        };
+        ImportDocument: {
+            /** Format: uuid */
+            id: string;
+            state: components["schemas"]["ImportState"];
+            /** Format: int32 */
+            rowsRead: number;
+            refusal: null | string;
+            preview: null | components["schemas"]["ListPreview"];
+        };
         /** @enum {unknown} */
         ImportDoes: "add" | "change" | "nothing" | "wrong";
         ImportDone: {
@@ -2016,6 +4202,10 @@ export interface components {
             /** Format: int32 */
             leftOut: number;
         };
+        ImportOption: {
+            value: string;
+            says: string;
+        };
         ImportPreview: {
             rows: components["schemas"]["ImportRow"][];
             /** Format: int32 */
@@ -2027,6 +4217,14 @@ export interface components {
             /** Format: int32 */
             bad: number;
         };
+        ImportQuestion: {
+            id: string;
+            says: string;
+            options: components["schemas"]["ImportOption"][];
+            answer: string;
+            /** Format: int32 */
+            rows: number;
+        };
         ImportRow: {
             /** Format: int32 */
             row: number;
@@ -2035,8 +4233,229 @@ export interface components {
             does: components["schemas"]["ImportDoes"];
             problems: components["schemas"]["ShelfProblem"][];
         };
+        ImportSettings: {
+            /** Format: uuid */
+            jobId?: null | string;
+            sheet?: null | string;
+            /** Format: int32 */
+            headingRow?: null | number;
+            columns?: null | components["schemas"]["ColumnMeaning"][];
+            answers?: null | {
+                [key: string]: string;
+            };
+            corrections?: null | components["schemas"]["CellCorrection"][];
+            /** @default Panel */
+            enclosure: string;
+            drawing?: null | string;
+            revision?: null | string;
+            /** @default false */
+            replaces: boolean;
+        };
+        /** @enum {unknown} */
+        ImportState: "reading" | "ready" | "refused" | "cancelled" | "accepted";
+        JobCard: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            changedAt: string;
+            summary: components["schemas"]["JobSummary"];
+        };
+        JobFindingDocument: {
+            key: string;
+            check: string;
+            severity: components["schemas"]["Severity"];
+            says: string;
+            do: string;
+            source: string;
+            trust: components["schemas"]["Trust"];
+            restsOn: string[];
+            about: components["schemas"]["AboutDocument"];
+            accepted: null | components["schemas"]["AcceptedDocument"];
+        };
+        JobLandingDocument: {
+            /** Format: uuid */
+            enclosureId?: string;
+            /** Format: uuid */
+            deviceId?: null | string;
+            name: string;
+            landing?: null | components["schemas"]["LandingDocument"];
+            splice?: null | components["schemas"]["SpliceConnector"];
+            identity?: components["schemas"]["TerminalIdentity"];
+            side?: components["schemas"]["DeviceSide"];
+            half?: components["schemas"]["DeviceHalf"];
+            spare?: boolean;
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobOverview: {
+            title: components["schemas"]["TitleDocument"];
+            /** Format: int64 */
+            version: number;
+            /** Format: int64 */
+            sequence: number;
+            summary: components["schemas"]["JobSummary"];
+            enclosures: components["schemas"]["VersionedOfEnclosureDocument"][];
+            devices: components["schemas"]["VersionedOfDeviceDocument"][];
+            circuits: components["schemas"]["VersionedOfCircuitDocument"][];
+        };
+        JobPage: {
+            items: components["schemas"]["JobCard"][];
+            /** Format: int32 */
+            next: null | number;
+        };
+        JobPartDocument: components["schemas"]["JobPartDocumentTitleDocument"] | components["schemas"]["JobPartDocumentEnclosureDocument"] | components["schemas"]["JobPartDocumentDeviceDocument"] | components["schemas"]["JobPartDocumentJobLandingDocument"] | components["schemas"]["JobPartDocumentCircuitDocument"] | components["schemas"]["JobPartDocumentWireDocument"] | components["schemas"]["JobPartDocumentAcceptanceDocument"];
+        JobPartDocumentAcceptanceDocument: {
+            /** @enum {string} */
+            part: "acceptance";
+            check: string;
+            about: string;
+            restsOn: string;
+            reason: string;
+            person: string;
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentCircuitDocument: {
+            /** @enum {string} */
+            part: "circuit";
+            name: string;
+            /** Format: double */
+            volts?: null | number;
+            /** Format: int32 */
+            phases?: null | number;
+            /** Format: double */
+            ocpdAmps?: null | number;
+            /** Format: double */
+            loadAmps?: null | number;
+            continuous?: boolean;
+            method?: null | components["schemas"]["WiringMethod"];
+            /** Format: uuid */
+            sharesNeutralWith?: null | string;
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentDeviceDocument: {
+            /** @enum {string} */
+            part: "device";
+            /** Format: uuid */
+            enclosureId?: string;
+            name: string;
+            type?: components["schemas"]["DeviceType"];
+            /** Format: double */
+            ratingAmps?: null | number;
+            /** Format: double */
+            pluggedAmps?: null | number;
+            /** Format: int32 */
+            outlets?: null | number;
+            hotTab?: components["schemas"]["BreakOffTab"];
+            neutralTab?: components["schemas"]["BreakOffTab"];
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentEnclosureDocument: {
+            /** @enum {string} */
+            part: "enclosure";
+            name: string;
+            form?: components["schemas"]["EnclosureForm"];
+            drawing?: null | string;
+            revision?: null | string;
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentJobLandingDocument: {
+            /** @enum {string} */
+            part: "landing";
+            /** Format: uuid */
+            enclosureId?: string;
+            /** Format: uuid */
+            deviceId?: null | string;
+            name: string;
+            landing?: null | components["schemas"]["LandingDocument"];
+            splice?: null | components["schemas"]["SpliceConnector"];
+            identity?: components["schemas"]["TerminalIdentity"];
+            side?: components["schemas"]["DeviceSide"];
+            half?: components["schemas"]["DeviceHalf"];
+            spare?: boolean;
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentTitleDocument: {
+            /** @enum {string} */
+            part: "title";
+            name: string;
+            purpose?: components["schemas"]["JobPurpose"];
+            note?: null | string;
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentWireDocument: {
+            /** @enum {string} */
+            part: "wire";
+            name: string;
+            conductor?: null | components["schemas"]["ConductorDocument"];
+            colour?: null | string;
+            function?: components["schemas"]["WireFunction"];
+            /** Format: uuid */
+            circuitId?: null | string;
+            /** Format: double */
+            lengthMm?: null | number;
+            run?: null | string;
+            inCord?: boolean;
+            retired?: boolean;
+            a: components["schemas"]["EndDocument"];
+            b: components["schemas"]["EndDocument"];
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        /**
+         * @description What a job is for.
+         * @enum {unknown}
+         */
+        JobPurpose: "work" | "survey";
+        JobSummary: {
+            name: string;
+            purpose: components["schemas"]["JobPurpose"];
+            /** Format: int32 */
+            wires: number;
+            lace: components["schemas"]["LaceRun"][];
+            /** Format: int32 */
+            stops: number;
+            /** Format: int32 */
+            fixes: number;
+            /** Format: int32 */
+            notes: number;
+            worst: null | string;
+        };
+        JobTaken: {
+            /** Format: uuid */
+            id: string;
+        };
         /** @enum {unknown} */
         Judgement: "short" | "pass" | "long" | null;
+        LaceRun: {
+            state: components["schemas"]["EndState"];
+            /** Format: int32 */
+            ends: number;
+        };
         LandingDocument: components["schemas"]["LandingDocumentBindingScrewDocument"] | components["schemas"]["LandingDocumentBackWireClampDocument"] | components["schemas"]["LandingDocumentBackStabDocument"] | components["schemas"]["LandingDocumentLeverDocument"] | components["schemas"]["LandingDocumentScrewClampBlockDocument"] | components["schemas"]["LandingDocumentSpringCageBlockDocument"] | components["schemas"]["LandingDocumentPushInBlockDocument"] | components["schemas"]["LandingDocumentDeepPushInDocument"] | components["schemas"]["LandingDocumentInsulationDisplacementDocument"] | components["schemas"]["LandingDocumentStudDocument"] | components["schemas"]["LandingDocumentSetScrewLugDocument"] | components["schemas"]["LandingDocumentCrimpedLugDocument"] | components["schemas"]["LandingDocumentPlugScrewDocument"] | components["schemas"]["LandingDocumentSolderLugDocument"] | components["schemas"]["LandingDocumentBase"];
         LandingDocumentBackStabDocument: {
             /** @enum {string} */
@@ -2316,6 +4735,21 @@ export interface components {
         };
         /** @enum {unknown} */
         LandingOrder: "earth-neutral-hot" | "as-drawn" | null;
+        LandingPage: {
+            items: components["schemas"]["LandingRow"][];
+            /** Format: int32 */
+            next: null | number;
+            /** Format: int32 */
+            total: number;
+        };
+        LandingRow: {
+            landing: components["schemas"]["JobLandingDocument"];
+            /** Format: int64 */
+            version: number;
+            says: string;
+            wires: string[];
+            worst: null | components["schemas"]["Severity"];
+        };
         LandingSample: {
             name: string;
             landing: components["schemas"]["LandingDocument"];
@@ -2323,6 +4757,41 @@ export interface components {
         };
         /** @enum {unknown} */
         Lead: "metric" | "imperial";
+        ListChange: {
+            column: components["schemas"]["ColumnMeaning"];
+            was: string;
+            is: string;
+        };
+        ListColumn: {
+            /** Format: int32 */
+            index: number;
+            heading: string;
+            meaning: components["schemas"]["ColumnMeaning"];
+            sure: boolean;
+        };
+        ListPreview: {
+            sheet: string;
+            sheets: string[];
+            /** Format: int32 */
+            headingRow: number;
+            columns: components["schemas"]["ListColumn"][];
+            samples: string[][];
+            questions: components["schemas"]["ImportQuestion"][];
+            notices: string[];
+            rows: components["schemas"]["PreviewRow"][];
+            /** Format: int32 */
+            next: null | number;
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            same: number;
+            /** Format: int32 */
+            wrong: number;
+            removed: string[];
+            settings: components["schemas"]["ImportSettings"];
+        };
         /** @enum {unknown} */
         LugDrive: "slotted" | "hex-socket" | "hex" | "split-bolt" | null;
         /**
@@ -2330,6 +4799,31 @@ export interface components {
          * @enum {unknown}
          */
         Material: "copper" | "aluminium";
+        NewAcceptance: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            key: string;
+            reason: string;
+        };
+        NewCommand: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            changes: components["schemas"]["PartChange"][];
+            says?: null | string;
+        };
+        NewJob: {
+            /** Format: uuid */
+            personId: string;
+            name: string;
+            purpose?: components["schemas"]["JobPurpose"];
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            /** Format: uuid */
+            id?: null | string;
+        };
         NewPerson: {
             name: string;
         };
@@ -2355,6 +4849,21 @@ export interface components {
             second?: null | components["schemas"]["ConductorDocument"];
             /** Format: double */
             ferruleLabelMm2?: null | number;
+            subject?: null | components["schemas"]["RecordSubject"];
+        };
+        NewRemedyJob: {
+            /** Format: uuid */
+            personId: string;
+            name: string;
+            /** Format: uuid */
+            id?: null | string;
+        };
+        NewSurvey: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            devices: components["schemas"]["SurveyedDeviceDocument"][];
         };
         NewTightening: {
             method: components["schemas"]["TighteningMethod"];
@@ -2370,11 +4879,29 @@ export interface components {
          * @enum {unknown}
          */
         Operation: "strip" | "prepare" | "crimp" | "land" | "tighten" | "check";
+        PartChange: {
+            put?: null | components["schemas"]["JobPartDocument"];
+            /** Format: uuid */
+            remove?: null | string;
+            /** Format: int64 */
+            version?: null | number;
+        };
         /**
          * @description What a part of a drawing is. The painter gives each kind its look.
          * @enum {unknown}
          */
         PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction";
+        PartVersion: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+        };
+        PastedList: {
+            text: string;
+            /** Format: uuid */
+            jobId?: null | string;
+        };
         Person: {
             /** Format: uuid */
             id: string;
@@ -2397,6 +4924,22 @@ export interface components {
          * @enum {unknown}
          */
         PreparationKind: "none" | "straight" | "twisted" | "hook" | "ferrule" | "ring" | "fork" | "lug" | "tinned" | "uncut";
+        PreviewRow: {
+            /** Format: int32 */
+            row: number;
+            does: components["schemas"]["RowDoes"];
+            wire: null | string;
+            from: null | string;
+            to: null | string;
+            conductor: null | string;
+            colour: null | string;
+            function: null | string;
+            circuit: null | string;
+            length: null | string;
+            changes: components["schemas"]["ListChange"][];
+            problems: components["schemas"]["CellProblem"][];
+            cells: components["schemas"]["WrittenCell"][];
+        };
         ProblemDetails: {
             type?: null | string;
             title?: null | string;
@@ -2496,11 +5039,32 @@ export interface components {
          * @description The state of a recorded termination, folded from its events.
          * @enum {unknown}
          */
-        RecordState: "landed" | "wanting" | "withdrawn";
+        RecordState: "landed" | "wanting" | "withdrawn" | "checked" | "signed";
+        RecordSubject: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: uuid */
+            wireId: string;
+            side: components["schemas"]["EndSide"];
+        };
         /** @enum {unknown} */
         Region: "north-america" | "iec" | null;
+        /** @description Something to bring. */
+        RemedyPart: {
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description How many; of wire, metres.
+             */
+            count: number;
+            /** @description "pieces" or "m". */
+            unit: string;
+        };
         /** @enum {unknown} */
         RingShape: "ring" | "fork" | null;
+        /** @enum {unknown} */
+        RowDoes: "add" | "change" | "nothing" | "wrong";
         /** @description An upright rectangle in mm; y grows downward. */
         SceneBox: {
             /**
@@ -2710,6 +5274,36 @@ export interface components {
          * @enum {unknown}
          */
         SizeSystem: "awg" | "kcmil" | "metric";
+        /** @description The connector of a splice, as its sheet has it. */
+        SpliceConnector: {
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int32
+             * @description Fewest conductors.
+             */
+            leastCount: number;
+            /**
+             * Format: int32
+             * @description Most conductors.
+             */
+            mostCount: number;
+            /**
+             * Format: double
+             * @description Smallest conductor, mm².
+             */
+            leastMm2: number;
+            /**
+             * Format: double
+             * @description Largest conductor, mm².
+             */
+            mostMm2: number;
+            /**
+             * @description Whether it is listed for copper with aluminium.
+             * @default false
+             */
+            takesBothMetals: boolean;
+        };
         StarterPair: {
             conductor: components["schemas"]["ConductorDocument"];
             landing: components["schemas"]["LandingDocument"];
@@ -2724,7 +5318,17 @@ export interface components {
         StrandLoss: "general" | "critical" | null;
         /** @enum {unknown} */
         StrandsBeforeFerrule: "leave-lay" | "slight-twist" | null;
-        StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"];
+        StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"] | components["schemas"]["StreamMessageJobMessage"];
+        StreamMessageJobMessage: {
+            /** @enum {string} */
+            type: "job";
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int64 */
+            sequence: number;
+            says: string;
+            person: string;
+        };
         StreamMessagePeakMessage: {
             /** @enum {string} */
             type: "peak";
@@ -2751,6 +5355,69 @@ export interface components {
         };
         /** @enum {unknown} */
         StripForFerrules: "exact" | "long-then-trim" | null;
+        /**
+         * @description How an existing device looks.
+         * @default good
+         * @enum {unknown}
+         */
+        SurveyCondition: "good" | "loose" | "scorched";
+        SurveyCount: {
+            check: string;
+            severity: components["schemas"]["Severity"];
+            /** Format: int32 */
+            devices: number;
+        };
+        SurveyDocument: {
+            devices: components["schemas"]["SurveyedItem"][];
+            counts: components["schemas"]["SurveyCount"][];
+            parts: components["schemas"]["RemedyPart"][];
+            /** Format: double */
+            minutes: number;
+        };
+        /**
+         * @description What a tester says of an existing device.
+         * @default right
+         * @enum {unknown}
+         */
+        SurveyPolarity: "right" | "reversed" | "open-earth" | "bootleg";
+        /**
+         * @description How an existing device is found wired.
+         * @default side-screw
+         * @enum {unknown}
+         */
+        SurveyWiring: "side-screw" | "clamp" | "back-stab" | "lever";
+        SurveyedDeviceDocument: {
+            name: string;
+            type?: components["schemas"]["DeviceType"];
+            wiring?: components["schemas"]["SurveyWiring"];
+            hook?: components["schemas"]["HookWay"];
+            /** @default false */
+            doubled: boolean;
+            polarity?: components["schemas"]["SurveyPolarity"];
+            condition?: components["schemas"]["SurveyCondition"];
+            /** Format: double */
+            bareShowingMm?: null | number;
+            /**
+             * Format: double
+             * @default 15
+             */
+            ratingAmps: number;
+            /**
+             * Format: double
+             * @default 15
+             */
+            breakerAmps: number;
+            circuit?: null | string;
+            conductor?: null | components["schemas"]["ConductorDocument"];
+        };
+        SurveyedItem: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            type: components["schemas"]["DeviceType"];
+            findings: components["schemas"]["FindingDocument"][];
+            remedy: null | components["schemas"]["DeviceRemedy"];
+        };
         TableDocument: {
             name: string;
             head: string[];
@@ -2765,6 +5432,11 @@ export interface components {
             trust: components["schemas"]["Trust"];
             usedBy: string[];
         };
+        /**
+         * @description What a terminal is for, by its metal or its mark.
+         * @enum {unknown}
+         */
+        TerminalIdentity: "none" | "brass" | "silver" | "green";
         TerminationDocument: {
             conductor: components["schemas"]["ConductorDocument"];
             landing: components["schemas"]["LandingDocument"];
@@ -2782,6 +5454,16 @@ export interface components {
         };
         /** @enum {unknown} */
         TighteningMethod: "reading" | "preset" | "by-feel" | "seated";
+        TitleDocument: {
+            name: string;
+            purpose?: components["schemas"]["JobPurpose"];
+            note?: null | string;
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
         ToolDocument: {
             id: string;
             name: string;
@@ -2815,17 +5497,104 @@ export interface components {
         Trust: "marking" | "maker" | "standard" | "handbook" | "common-practice" | "generic";
         /** @enum {unknown} */
         TwistBeforeConnector: "yes" | "as-the-sheet-says" | null;
+        TypedWire: {
+            /** Format: uuid */
+            wireId?: null | string;
+            /** Format: int64 */
+            version?: null | number;
+            name?: null | string;
+            from?: null | string;
+            fromLanding?: null | string;
+            to?: null | string;
+            toLanding?: null | string;
+            size?: null | string;
+            type?: null | string;
+            colour?: null | string;
+            function?: null | string;
+            circuit?: null | string;
+            length?: null | string;
+            run?: null | string;
+        };
+        TypedWires: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            rows: components["schemas"]["TypedWire"][];
+            /** @default Panel */
+            enclosure: string;
+        };
         /**
          * @description Whether to go on.
          * @enum {unknown}
          */
         Verdict: "go" | "caution" | "stop";
+        VersionedOfCircuitDocument: {
+            part: components["schemas"]["CircuitDocument"];
+            /** Format: int64 */
+            version: number;
+        };
+        VersionedOfDeviceDocument: {
+            part: components["schemas"]["DeviceDocument"];
+            /** Format: int64 */
+            version: number;
+        };
+        VersionedOfEnclosureDocument: {
+            part: components["schemas"]["EnclosureDocument"];
+            /** Format: int64 */
+            version: number;
+        };
         /** @enum {unknown} */
         WetSplice: "crimp-sleeve-in-sealed-tube" | "sealed-twist-on" | null;
         WindowDocument: {
             target: components["schemas"]["Readout"];
             least: components["schemas"]["Readout"];
             most: components["schemas"]["Readout"];
+        };
+        WireDocument: {
+            name: string;
+            conductor?: null | components["schemas"]["ConductorDocument"];
+            colour?: null | string;
+            function?: components["schemas"]["WireFunction"];
+            /** Format: uuid */
+            circuitId?: null | string;
+            /** Format: double */
+            lengthMm?: null | number;
+            run?: null | string;
+            inCord?: boolean;
+            retired?: boolean;
+            a: components["schemas"]["EndDocument"];
+            b: components["schemas"]["EndDocument"];
+            /** Format: uuid */
+            id?: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        /**
+         * @description What a wire is for.
+         * @enum {unknown}
+         */
+        WireFunction: "unknown" | "line" | "neutral" | "earth" | "switched" | "traveller" | "control-plus" | "control-minus" | "control-ac" | "low-speed" | "high-speed" | "signal" | "shield";
+        WirePage: {
+            items: components["schemas"]["WireRow"][];
+            /** Format: int32 */
+            next: null | number;
+            /** Format: int32 */
+            total: number;
+        };
+        WireRow: {
+            wire: components["schemas"]["WireDocument"];
+            /** Format: int64 */
+            version: number;
+            from: string;
+            to: string;
+            size: string;
+            type: string;
+            length: null | components["schemas"]["Readout"];
+            circuit: string;
+            a: components["schemas"]["EndProgress"];
+            b: components["schemas"]["EndProgress"];
+            worst: null | components["schemas"]["Severity"];
         };
         WireTextAnswer: {
             conductor: components["schemas"]["ConductorDocument"];
@@ -2836,6 +5605,8 @@ export interface components {
             text: string;
             current?: null | components["schemas"]["ConductorDocument"];
         };
+        /** @enum {unknown} */
+        WiringMethod: "raceway" | "nm-cable" | "cord" | "machine-wiring" | null;
         /** @enum {unknown} */
         WorkingOrder: "by-operation" | "finish-each-end" | null;
         WrenchAnswer: {
@@ -2856,6 +5627,10 @@ export interface components {
              * @default 0
              */
             angleDegrees: number;
+        };
+        WrittenCell: {
+            column: components["schemas"]["ColumnMeaning"];
+            text: string;
         };
     };
     responses: never;

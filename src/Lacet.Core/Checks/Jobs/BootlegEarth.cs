@@ -6,7 +6,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>The neutral, tied to the earth screw.</summary>
 public sealed class BootlegEarth : IJobCheck<Device>
 {
-    private static readonly string[] RestsOn = ["landing.identity", "wire.function", "wire.a.landing", "wire.b.landing"];
+    private static readonly string[] RestsOn = ["landing.identity", "wire.function", "wire.a.landingId", "wire.b.landingId"];
 
     /// <inheritdoc/>
     public string Id => "bootleg-earth";

@@ -6,7 +6,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>Whether the tabs of a duplex receptacle suit what feeds its halves.</summary>
 public sealed class BreakOffTabCheck : IJobCheck<Device>
 {
-    private static readonly string[] RestsOn = ["device.hotTab", "device.neutralTab", "landing.half", "wire.circuit", "wire.function"];
+    private static readonly string[] RestsOn = ["device.hotTab", "device.neutralTab", "landing.half", "wire.circuitId", "wire.function"];
 
     /// <inheritdoc/>
     public string Id => "break-off-tab";

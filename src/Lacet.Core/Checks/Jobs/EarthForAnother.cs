@@ -6,7 +6,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>Earth is earth, and nothing else.</summary>
 public sealed class EarthForAnother : IJobCheck<JobWire>
 {
-    private static readonly string[] RestsOn = ["wire.colour", "wire.function", "wire.a.landing", "wire.b.landing", "landing.identity"];
+    private static readonly string[] RestsOn = ["wire.colour", "wire.function", "wire.a.landingId", "wire.b.landingId", "landing.identity"];
 
     /// <inheritdoc/>
     public string Id => "earth-for-another";

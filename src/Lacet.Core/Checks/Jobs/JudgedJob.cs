@@ -29,6 +29,9 @@ public sealed class JudgedJob
     public IEnumerable<JobFinding> Findings => _found.Values.SelectMany(f => f)
         .OrderBy(f => f.Finding.Severity).ThenBy(f => f.Finding.Check, StringComparer.Ordinal).ThenBy(f => Place(f.About)).ThenBy(f => f.About.Key, StringComparer.Ordinal);
 
+    /// <summary>The worst finding; null where there is none.</summary>
+    public JobFinding? Worst => _found.Values.SelectMany(f => f).MinBy(f => (f.Finding.Severity, f.Finding.Check, f.About.Key));
+
     /// <summary>How many findings there are of a severity.</summary>
     public int Count(Severity severity) => _found.Values.Sum(f => f.Count(j => j.Finding.Severity == severity));
 

@@ -4,20 +4,25 @@ using System.Threading.Channels;
 
 namespace Lacet.Devices;
 
-/// <summary>Tells every open page what the tools do. A page that reads too slowly loses the oldest readings.</summary>
-public sealed class DeviceFeed
+/// <summary>Tells every open page what happens. A page that reads too slowly loses the oldest of it.</summary>
+/// <typeparam name="T">What is told.</typeparam>
+public sealed class Feed<T>
 {
-    private readonly ConcurrentDictionary<Guid, Channel<DeviceEvent>> _listeners = new();
+    private readonly ConcurrentDictionary<Guid, Channel<T>> _listeners = new();
 
-    /// <summary>What happens from now on.</summary>
-    public async IAsyncEnumerable<DeviceEvent> ListenAsync(DeviceEvent first, [EnumeratorCancellation] CancellationToken cancellation)
+    /// <summary>What is so now, then what happens from now on.</summary>
+    public async IAsyncEnumerable<T> ListenAsync(IReadOnlyList<T> first, [EnumeratorCancellation] CancellationToken cancellation)
     {
         var id = Guid.NewGuid();
-        var channel = Channel.CreateBounded<DeviceEvent>(new BoundedChannelOptions(200) { FullMode = BoundedChannelFullMode.DropOldest });
+        var channel = Channel.CreateBounded<T>(new BoundedChannelOptions(200) { FullMode = BoundedChannelFullMode.DropOldest });
         _listeners[id] = channel;
         try
         {
-            yield return first;
+            foreach (var item in first)
+            {
+                yield return item;
+            }
+
             while (await HasMoreAsync(channel.Reader, cancellation))
             {
                 while (channel.Reader.TryRead(out var item))
@@ -33,7 +38,7 @@ public sealed class DeviceFeed
     }
 
     /// <summary>False once the page has gone or the server stops: either is an ordinary end.</summary>
-    private static async Task<bool> HasMoreAsync(ChannelReader<DeviceEvent> reader, CancellationToken cancellation)
+    private static async Task<bool> HasMoreAsync(ChannelReader<T> reader, CancellationToken cancellation)
     {
         try
         {
@@ -45,7 +50,8 @@ public sealed class DeviceFeed
         }
     }
 
-    internal void Tell(DeviceEvent item)
+    /// <summary>Tells all of them.</summary>
+    public void Tell(T item)
     {
         foreach (var channel in _listeners.Values)
         {

@@ -1,0 +1,101 @@
+using System.Text.RegularExpressions;
+using Lacet.Core.Jobs;
+using Lacet.Exchange.Documents;
+
+namespace Lacet.Exchange.Import;
+
+/// <summary>Reads what people write of a landing: "X1:5", "+DCP-X1:5", "receptacle 20 A, brass screw".</summary>
+public static partial class LandingWords
+{
+    private static readonly (string Words, Func<LandingDocument> Make)[] Kinds =
+    [
+        ("screw clamp|screw block|terminal block|screw terminal|clamp block", () => new ScrewClampBlockDocument()),
+        ("spring cage|cage clamp|spring clamp|spring block", () => new SpringCageBlockDocument()),
+        ("deep push|deep throat", () => new DeepPushInDocument()),
+        ("push ?in|pushin", () => new PushInBlockDocument()),
+        ("back ?stab|stab|quick ?wire", () => new BackStabDocument()),
+        ("back ?wire|clamp plate", () => new BackWireClampDocument()),
+        ("lever", () => new LeverDocument()),
+        ("displacement|idc", () => new InsulationDisplacementDocument()),
+        ("stud|barrier", () => new StudDocument()),
+        ("crimped lug|compression lug", () => new CrimpedLugDocument()),
+        ("lug|set ?screw", () => new SetScrewLugDocument()),
+        ("plug", () => new PlugScrewDocument()),
+        ("solder", () => new SolderLugDocument()),
+        ("binding|side screw|screw", () => new BindingScrewDocument()),
+    ];
+
+    private static readonly (string Words, DeviceType Type)[] Types =
+    [
+        ("gfci|gfi|rcd|ground.fault", DeviceType.GroundFaultReceptacle),
+        ("receptacle|outlet|socket|duplex", DeviceType.Receptacle),
+        ("breaker|mcb|fuse", DeviceType.Breaker),
+        ("switch", DeviceType.Switch),
+        ("earth bar|ground bar|pe bar", DeviceType.EarthBar),
+        ("neutral bar", DeviceType.NeutralBar),
+        ("plug|connector", DeviceType.Plug),
+        ("motor|heater|lamp|luminaire|load|fan|supply", DeviceType.Load),
+    ];
+
+    /// <summary>
+    /// Where a wire ends. The enclosure stands before "/", or after "+" (IEC 81346, from memory); the device before ":".
+    /// </summary>
+    public static ListedEnd Place(string cell, string? enclosure)
+    {
+        var text = cell.Trim();
+        if (Reference().Match(text) is { Success: true } reference)
+        {
+            return new(reference.Groups["where"].Value, reference.Groups["device"].Value, reference.Groups["device"].Value + (reference.Groups["terminal"].Success ? ":" + reference.Groups["terminal"].Value : ""));
+        }
+
+        var slash = text.IndexOf('/', StringComparison.Ordinal);
+        if (slash > 0 && slash < text.Length - 1)
+        {
+            (enclosure, text) = (text[..slash].Trim(), text[(slash + 1)..].Trim());
+        }
+
+        var colon = text.LastIndexOf(':');
+        return new(string.IsNullOrWhiteSpace(enclosure) ? null : enclosure.Trim(), colon > 0 && colon < text.Length - 1 ? text[..colon].Trim() : null, text);
+    }
+
+    /// <summary>
+    /// What a landing is, read from words beside it; null where the words say nothing that is known. <paramref name="onShelf"/>
+    /// finds one on the Shelf by its code.
+    /// </summary>
+    public static ListedEnd? Describe(ListedEnd end, string words, Func<string, LandingDocument?> onShelf)
+    {
+        var text = words.Trim();
+        if (text.Length == 0)
+        {
+            return end;
+        }
+
+        var read = end with
+        {
+            Identity = Has(text, "brass|hot side") ? TerminalIdentity.Brass : Has(text, "silver") ? TerminalIdentity.Silver : Has(text, @"green") ? TerminalIdentity.Green : end.Identity,
+            Side = Has(text, "line side|line") ? DeviceSide.Line : Has(text, "load side|on load") ? DeviceSide.Load : end.Side,
+            Half = Has(text, "upper|top") ? DeviceHalf.Upper : Has(text, "lower|bottom") ? DeviceHalf.Lower : end.Half,
+            Type = Types.Where(t => Has(text, t.Words)).Select(t => (DeviceType?)t.Type).FirstOrDefault() ?? end.Type,
+            RatingAmps = Rating().Match(text) is { Success: true } rating ? WireWords.Number(rating.Groups["amps"].Value) : end.RatingAmps,
+            Outlets = Has(text, "single") ? 1 : Has(text, "duplex") ? 2 : end.Outlets,
+        };
+        var coded = text.Split([' ', ',', ';'], StringSplitOptions.RemoveEmptyEntries).Select(onShelf).FirstOrDefault(l => l is not null) ?? onShelf(text);
+        if (coded is null && Has(text, "twist.?on|splice|joint|connector for"))
+        {
+            // What a connector takes is on its sheet; these bounds refuse nothing that some connector takes.
+            return read with { Splice = new SpliceConnector("splice", 2, 6, 0.25, 10) };
+        }
+
+        var kind = coded ?? Kinds.Where(k => Has(text, k.Words)).Select(k => k.Make() with { Trust = DataTrust.Generic }).FirstOrDefault();
+        read = read with { Landing = kind is null ? end.Landing : Has(text, "two conductors|takes two|for two") ? kind with { TakesTwo = true } : kind };
+        return read == end ? null : read;
+    }
+
+    private static bool Has(string text, string words) => Regex.IsMatch(text, $@"\b(?:{words})s?\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, TimeSpan.FromSeconds(1));
+
+    [GeneratedRegex(@"^(?:=\S*)?\+(?<where>[^-+:/]+)-(?<device>[^:+]+)(?::(?<terminal>.+))?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex Reference();
+
+    [GeneratedRegex(@"\b(?<amps>\d{1,3}(?:[.,]\d)?)\s*A\b", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex Rating();
+}

@@ -1,0 +1,50 @@
+using Lacet.Core.Jobs;
+using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
+
+namespace Lacet.Exchange.Import;
+
+/// <summary>A row of a wire list, as it was read; null is what the list does not say.</summary>
+/// <param name="Row">The row, from 1 as a spreadsheet counts.</param>
+/// <param name="Name">The wire's name.</param>
+public sealed record ListedWire(int Row, string Name)
+{
+    /// <summary>Where end A lands.</summary>
+    public ListedEnd? From { get; init; }
+
+    /// <summary>Where end B lands.</summary>
+    public ListedEnd? To { get; init; }
+
+    /// <summary>What it is made of.</summary>
+    public ConductorDocument? Conductor { get; init; }
+
+    /// <summary>Its insulation's colour.</summary>
+    public string? Colour { get; init; }
+
+    /// <summary>What it is for.</summary>
+    public WireFunction? Function { get; init; }
+
+    /// <summary>The circuit's name.</summary>
+    public string? Circuit { get; init; }
+
+    /// <summary>The circuit's breaker, A.</summary>
+    public double? BreakerAmps { get; init; }
+
+    /// <summary>The circuit's voltage, V.</summary>
+    public double? Volts { get; init; }
+
+    /// <summary>The circuit's load, A.</summary>
+    public double? LoadAmps { get; init; }
+
+    /// <summary>Its length, mm.</summary>
+    public double? LengthMm { get; init; }
+
+    /// <summary>The raceway, cable or cord that it runs in.</summary>
+    public string? Run { get; init; }
+
+    /// <summary>The ferrule that the list asks for, at both ends.</summary>
+    public GivenFerruleDocument? Ferrule { get; init; }
+
+    /// <summary>Whether the list says that it lands bare.</summary>
+    public bool SaidBare { get; init; }
+}

@@ -1,0 +1,6 @@
+namespace Lacet.Exchange.Import;
+
+/// <summary>Cells as they were written, row by row; a row is as long as its last cell that is not empty.</summary>
+/// <param name="Name">The sheet's or the file's name.</param>
+/// <param name="Rows">The rows.</param>
+public sealed record Sheet(string Name, IReadOnlyList<IReadOnlyList<string>> Rows);

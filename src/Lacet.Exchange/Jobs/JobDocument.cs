@@ -1,0 +1,116 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using System.Text.Json.Schema;
+using System.Text.Json.Serialization.Metadata;
+using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Exchange.Jobs;
+
+/// <summary>A whole job as one JSON document: see docs/formats/job.md.</summary>
+/// <param name="Format">"lacet-job/1".</param>
+/// <param name="Job">Its own data.</param>
+/// <param name="Enclosures">Enclosures, in order.</param>
+/// <param name="Devices">Devices, in order.</param>
+/// <param name="Landings">Landings, in order.</param>
+/// <param name="Circuits">Circuits, in order.</param>
+/// <param name="Wires">Wires, in order.</param>
+/// <param name="Acceptances">Accepted findings.</param>
+public sealed record JobDocument(
+    string Format,
+    TitleDocument Job,
+    IReadOnlyList<EnclosureDocument> Enclosures,
+    IReadOnlyList<DeviceDocument> Devices,
+    IReadOnlyList<JobLandingDocument> Landings,
+    IReadOnlyList<CircuitDocument> Circuits,
+    IReadOnlyList<WireDocument> Wires,
+    IReadOnlyList<AcceptanceDocument> Acceptances)
+{
+    /// <summary>What <see cref="Format"/> says.</summary>
+    public const string FormatName = "lacet-job/1";
+
+    /// <summary>In an import a member that a part does not have is a mistake, not something to drop.</summary>
+    private static readonly JsonSerializerOptions Strict = new(Json.Options)
+    {
+        UnmappedMemberHandling = System.Text.Json.Serialization.JsonUnmappedMemberHandling.Disallow,
+        WriteIndented = true,
+    };
+
+    /// <summary>Every part but the title.</summary>
+    public IEnumerable<JobPartDocument> Parts() =>
+        Enclosures.Concat<JobPartDocument>(Devices).Concat(Landings).Concat(Circuits).Concat(Wires).Concat(Acceptances);
+
+    /// <summary>A document of parts, each kind in its order.</summary>
+    public static JobDocument Of(TitleDocument title, IEnumerable<JobPartDocument> parts)
+    {
+        var byKind = parts.ToLookup(p => p.Kind);
+        IReadOnlyList<T> All<T>(EntityKind kind)
+            where T : JobPartDocument => [.. byKind[kind].OrderBy(p => p.Order).ThenBy(p => p.Id).Cast<T>()];
+        return new(
+            FormatName,
+            title,
+            All<EnclosureDocument>(EntityKind.Enclosure),
+            All<DeviceDocument>(EntityKind.Device),
+            All<JobLandingDocument>(EntityKind.Landing),
+            All<CircuitDocument>(EntityKind.Circuit),
+            All<WireDocument>(EntityKind.Wire),
+            All<AcceptanceDocument>(EntityKind.Acceptance));
+    }
+
+    /// <summary>The document's bytes.</summary>
+    public byte[] Write() => JsonSerializer.SerializeToUtf8Bytes(this, Strict);
+
+    /// <summary>Reads a document; throws <see cref="ImpossibleInputException"/> with a sentence where it is none, or its parts do not belong together.</summary>
+    public static JobDocument Read(ReadOnlySpan<byte> bytes)
+    {
+        JobDocument? document;
+        try
+        {
+            document = JsonSerializer.Deserialize<JobDocument>(bytes, Strict);
+        }
+        catch (JsonException wrong)
+        {
+            var where = wrong.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : null;
+            throw new ImpossibleInputException(where ?? "job", where is null ? "This is no job: it is not JSON of the format “lacet-job/1”." : $"This is no job: {where} has the wrong form.");
+        }
+
+        if (document is null || !string.Equals(document.Format, FormatName, StringComparison.Ordinal))
+        {
+            throw new ImpossibleInputException("format", $"This is no job: its “format” must be “{FormatName}”.");
+        }
+
+        document.Check();
+        return document;
+    }
+
+    /// <summary>The document's JSON Schema, as it is published in docs/formats.</summary>
+    public static JsonNode Schema()
+    {
+        var options = new JsonSerializerOptions(Json.Options) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() };
+        var schema = options.GetJsonSchemaAsNode(typeof(JobDocument), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true });
+        var root = new JsonObject
+        {
+            ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
+            ["title"] = "A job of Lacet",
+            ["description"] = "Enclosures, devices, landings, circuits and wires. See docs/formats/job.md.",
+        };
+        foreach (var (name, value) in schema.AsObject())
+        {
+            root[name] = value?.DeepClone();
+        }
+
+        return root;
+    }
+
+    /// <summary>Throws where it would not be a job.</summary>
+    private void Check()
+    {
+        var seen = new HashSet<Guid>();
+        if (Parts().FirstOrDefault(p => p.Id == Guid.Empty || !seen.Add(p.Id)) is { } twice)
+        {
+            throw new ImpossibleInputException("id", $"Every part needs an id of its own; {twice.Id} is there twice, or empty.");
+        }
+
+        _ = new Job(Job.Read(), Parts().Select(p => p.Read()));
+    }
+}

@@ -1,0 +1,186 @@
+using System.Globalization;
+using Dapper;
+using Microsoft.Data.Sqlite;
+
+namespace Lacet.Store;
+
+/// <summary>Jobs: their parts, and every command that changed them.</summary>
+public sealed class JobsTable(LacetDatabase database, TimeProvider time)
+{
+    /// <summary>Jobs, the last changed first; from an offset on.</summary>
+    public Task<List<JobRow>> ListAsync(int offset, int most) => database.ReadAsync(async connection =>
+        (await connection.QueryAsync<(string Id, string Summary, string At)>(
+            "SELECT id, summary, changed_at FROM job WHERE removed = 0 ORDER BY changed_at DESC, id LIMIT @most OFFSET @offset", new { offset, most }))
+        .Select(r => new JobRow(Guid.Parse(r.Id), r.Summary, Time(r.At))).ToList());
+
+    /// <summary>Whether a job is there.</summary>
+    public Task<bool> ExistsAsync(Guid job, bool removedToo = false) => database.ReadAsync(connection => connection.ExecuteScalarAsync<bool>(
+        "SELECT EXISTS (SELECT 1 FROM job WHERE id = @job AND (removed = 0 OR @removedToo))", new { job = job.ToString(), removedToo }));
+
+    /// <summary>Every part of a job.</summary>
+    public Task<List<JobPartRow>> PartsAsync(Guid job) => database.ReadAsync(async connection =>
+        (await connection.QueryAsync<PartRow>("SELECT id, kind, body, version FROM job_part WHERE job = @job", new { job = job.ToString() }))
+        .Select(r => r.Read()).ToList());
+
+    /// <summary>The last command's sequence; 0 where there is none.</summary>
+    public Task<long> LastSequenceAsync(Guid job) => database.ReadAsync(connection => connection.ExecuteScalarAsync<long>(
+        "SELECT coalesce(max(sequence), 0) FROM job_command WHERE job = @job", new { job = job.ToString() }));
+
+    /// <summary>
+    /// Changes a job, made if it is new, all or nothing. Gives its sequence, or null where this command was stored before.
+    /// Throws <see cref="JobConflictException"/> where a part has moved on.
+    /// </summary>
+    public Task<long?> ApplyAsync(JobCommand command, string summary, CancellationToken cancellation) => database.WriteAsync<long?>(
+        async (connection, transaction) =>
+        {
+            var keys = new { id = command.Id.ToString(), job = command.Job.ToString() };
+            if (await connection.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM job_command WHERE id = @id)", keys, transaction))
+            {
+                return null;
+            }
+
+            var at = time.GetUtcNow().ToString("O");
+            await connection.ExecuteAsync(
+                """
+                INSERT INTO job (id, summary, created_at, changed_at) VALUES (@job, @summary, @at, @at)
+                ON CONFLICT (id) DO UPDATE SET summary = @summary, changed_at = @at
+                """,
+                new { keys.job, summary, at },
+                transaction);
+            var sequence = await connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) + 1 FROM job_command WHERE job = @job", keys, transaction);
+            await connection.ExecuteAsync(
+                "INSERT INTO job_command (id, job, sequence, person, at, says, undoes) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes)",
+                new { keys.id, keys.job, sequence, person = command.Person.ToString(), at, command.Says, undoes = command.Undoes?.ToString() },
+                transaction);
+            for (var i = 0; i < command.Edits.Count; i++)
+            {
+                await EditAsync(connection, transaction, command, i);
+            }
+
+            return sequence;
+        },
+        cancellation);
+
+    /// <summary>Keeps what a card shows.</summary>
+    public Task<int> SummariseAsync(Guid job, string summary, CancellationToken cancellation) => database.WriteAsync(
+        (connection, transaction) => connection.ExecuteAsync("UPDATE job SET summary = @summary WHERE id = @job", new { job = job.ToString(), summary }, transaction),
+        cancellation);
+
+    /// <summary>Puts a job away, or takes it out again; nothing of it is lost. False where there is none.</summary>
+    public Task<bool> SetRemovedAsync(Guid job, bool removed, CancellationToken cancellation) => database.WriteAsync(
+        async (connection, transaction) => await connection.ExecuteAsync(
+            "UPDATE job SET removed = @removed WHERE id = @job AND removed <> @removed", new { job = job.ToString(), removed }, transaction) > 0,
+        cancellation);
+
+    /// <summary>What a command changed, as edits that undo it; null where there is no such command, or it was undone already.</summary>
+    public Task<(string Says, List<JobEdit> Undo)?> UndoOfAsync(Guid job, Guid command) => database.ReadAsync<(string, List<JobEdit>)?>(async connection =>
+    {
+        var says = await connection.QuerySingleOrDefaultAsync<string?>(
+            """
+            SELECT says FROM job_command c WHERE id = @command AND job = @job
+            AND NOT EXISTS (SELECT 1 FROM job_command u WHERE u.undoes = c.id)
+            """,
+            new { job = job.ToString(), command = command.ToString() });
+        if (says is null)
+        {
+            return null;
+        }
+
+        var changes = await connection.QueryAsync<(string Part, string Kind, string? Before, long VersionAfter)>(
+            "SELECT part, kind, before, version_after FROM job_change WHERE command = @command ORDER BY position DESC", new { command = command.ToString() });
+        return (says, changes.Select(c => new JobEdit(Guid.Parse(c.Part), c.Kind, c.Before, c.VersionAfter)).ToList());
+    });
+
+    /// <summary>Commands, newest first, below a sequence.</summary>
+    public Task<List<JobCommandRow>> CommandsAsync(Guid job, long below, int most) => database.ReadAsync(async connection =>
+        (await connection.QueryAsync<CommandRow>(
+            """
+            SELECT c.id, c.sequence, p.name AS Person, c.at, c.says, c.undoes,
+                   EXISTS (SELECT 1 FROM job_command u WHERE u.undoes = c.id) AS Undone,
+                   (SELECT count(*) FROM job_change g WHERE g.command = c.id) AS Parts
+            FROM job_command c JOIN person p ON p.id = c.person
+            WHERE c.job = @job AND c.sequence < @below ORDER BY c.sequence DESC LIMIT @most
+            """,
+            new { job = job.ToString(), below, most })).Select(r => r.Read()).ToList());
+
+    private static async Task EditAsync(SqliteConnection connection, SqliteTransaction transaction, JobCommand command, int position)
+    {
+        var edit = command.Edits[position];
+        var keys = new { job = command.Job.ToString(), id = edit.Id.ToString() };
+        var before = (await connection.QuerySingleOrDefaultAsync<PartRow>(
+            "SELECT id, kind, body, version FROM job_part WHERE job = @job AND id = @id", keys, transaction))?.Read();
+        var lastVersion = before?.Version ?? 0;
+        if (edit.Version is { } seen && seen != lastVersion)
+        {
+            throw new JobConflictException(edit.Id, before);
+        }
+
+        // What was taken out goes on counting where it is put back, so that whoever saw it before is told.
+        var version = 1 + (before is null && command.Undoes is not null
+            ? await connection.ExecuteScalarAsync<long>("SELECT coalesce(max(version_before), 0) FROM job_change WHERE part = @id", keys, transaction)
+            : lastVersion);
+        if (edit.Body is null)
+        {
+            await connection.ExecuteAsync("DELETE FROM job_part WHERE job = @job AND id = @id", keys, transaction);
+        }
+        else
+        {
+            await connection.ExecuteAsync(
+                """
+                INSERT INTO job_part (job, id, kind, body, version) VALUES (@job, @id, @Kind, @Body, @version)
+                ON CONFLICT (job, id) DO UPDATE SET body = @Body, version = @version
+                """,
+                new { keys.job, keys.id, edit.Kind, edit.Body, version },
+                transaction);
+        }
+
+        await connection.ExecuteAsync(
+            """
+            INSERT INTO job_change (command, position, part, kind, before, after, version_before, version_after)
+            VALUES (@command, @position, @part, @Kind, @before, @Body, @lastVersion, @after)
+            """,
+            new
+            {
+                command = command.Id.ToString(), position, part = keys.id, edit.Kind, before = before?.Body, edit.Body, lastVersion,
+                after = edit.Body is null ? 0 : version,
+            },
+            transaction);
+    }
+
+    private static DateTimeOffset Time(string at) => DateTimeOffset.Parse(at, CultureInfo.InvariantCulture);
+
+    private sealed class PartRow
+    {
+        public string Id { get; init; } = "";
+
+        public string Kind { get; init; } = "";
+
+        public string Body { get; init; } = "";
+
+        public long Version { get; init; }
+
+        public JobPartRow Read() => new(Guid.Parse(Id), Kind, Body, Version);
+    }
+
+    private sealed class CommandRow
+    {
+        public string Id { get; init; } = "";
+
+        public long Sequence { get; init; }
+
+        public string Person { get; init; } = "";
+
+        public string At { get; init; } = "";
+
+        public string Says { get; init; } = "";
+
+        public string? Undoes { get; init; }
+
+        public long Undone { get; init; }
+
+        public long Parts { get; init; }
+
+        public JobCommandRow Read() =>
+            new(Guid.Parse(Id), Sequence, Person, Time(At), Says, Undoes is null ? null : Guid.Parse(Undoes), Undone != 0, (int)Parts);
+    }
+}

@@ -1,0 +1,183 @@
+using Lacet.Core.Checks;
+using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Drawings;
+using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
+using Lacet.Store;
+using Lacet.Web.Bench;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Lacet.Web.Jobs;
+
+/// <summary>What must not be energised, what to put right, what to know.</summary>
+internal static class FindingEndpoints
+{
+    internal static void MapFindings(this WebApplication app)
+    {
+        var findings = app.MapGroup("/api/jobs/{id:guid}/findings").WithTags("Findings");
+        findings.MapGet("", List).WithSummary("Findings of a job, worst first").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
+        findings.MapPost("/accept", Accept).WithSummary("Takes a finding as it is, for a reason; never a stop").Changes();
+        findings.MapGet("/section", Section).WithSummary("The end that a finding is about, drawn to scale").ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<Results<Ok<FindingPage>, ProblemHttpResult>> List(
+        Guid id,
+        JobDesk desk,
+        CancellationToken cancellation,
+        string? check = null,
+        string? severity = null,
+        Guid? wire = null,
+        bool? accepted = null,
+        int offset = 0,
+        int limit = 200,
+        string lead = "metric")
+    {
+        JobEndpoints.CheckedLimit(limit);
+        var unitLead = BenchEndpoints.LeadOf(lead);
+        Severity? only = severity is null ? null : QueryWord.Read<Severity>(severity, "severity");
+        return await desk.ReadAsync(
+            id,
+            job =>
+            {
+                var acceptances = Acceptances(job);
+                var all = job.Judged.Findings.Select(f => (Finding: f, Accepted: AcceptanceOf(job, f, acceptances))).ToList();
+                var wanted = all
+                    .Where(f => check is null || string.Equals(f.Finding.Finding.Check, check, StringComparison.Ordinal))
+                    .Where(f => only is null || f.Finding.Finding.Severity == only)
+                    .Where(f => accepted is null || f.Accepted is not null == accepted)
+                    .Where(f => wire is null || Touches(job, f.Finding.About, wire.Value))
+                    .ToList();
+                return new FindingPage(
+                    [.. wanted.Skip(offset).Take(limit).Select(f => Document(job, f.Finding, f.Accepted, unitLead))],
+                    offset + limit < wanted.Count ? offset + limit : null,
+                    [.. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check)).OrderBy(g => g.Key.Severity).ThenBy(g => g.Key.Check, StringComparer.Ordinal)
+                        .Select(g => new FindingGroup(g.Key.Check, g.Key.Severity, g.Count(f => f.Accepted is null), g.Count(f => f.Accepted is not null)))]);
+            },
+            cancellation) is { } page ? TypedResults.Ok(page) : JobEndpoints.NoJob();
+    }
+
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Accept(
+        Guid id, NewAcceptance request, JobDesk desk, PeopleTable people, CancellationToken cancellation)
+    {
+        var person = await people.FindAsync(request.PersonId) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
+        try
+        {
+            return await desk.ChangeAsync(
+                id,
+                request.Id,
+                request.PersonId,
+                job =>
+                {
+                    var finding = job.Judged.Findings.FirstOrDefault(f => string.Equals(KeyOf(f), request.Key, StringComparison.Ordinal))
+                        ?? throw new ImpossibleInputException("key", "There is no such finding any more: something was changed. Look again.");
+                    if (finding.Finding.Severity == Severity.Stop)
+                    {
+                        throw new ImpossibleInputException("key", "A stop must not be energised, so it cannot be taken as it is. Put it right.");
+                    }
+
+                    return ($"Accepted: {finding.Finding.Check}.", [new PartChange(new AcceptanceDocument
+                    {
+                        Id = Guid.CreateVersion7(),
+                        Check = finding.Finding.Check,
+                        About = finding.About.Key,
+                        RestsOn = RestsOn.Of(finding, job.Job, job.Title, job.Part),
+                        Reason = request.Reason.Trim(),
+                        Person = person.Name,
+                    })]);
+                },
+                cancellation) is { } done ? TypedResults.Ok(done) : JobEndpoints.NoJob();
+        }
+        catch (JobConflictException conflict)
+        {
+            return JobEndpoints.Conflict(conflict);
+        }
+    }
+
+    private static async Task<Results<Ok<SceneDocument>, ProblemHttpResult>> Section(
+        Guid id, Guid wire, string side, JobDesk desk, CancellationToken cancellation, string lead = "metric")
+    {
+        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), BenchEndpoints.LeadOf(lead));
+        return await desk.ReadAsync(
+            id,
+            job => job.Judged.Plan(wire, which) is { } plan
+                ? SceneDocument.Of(EndSection.Of(plan.AtHand, job.Job.Wires[wire][which].Found ?? new AsMade(null, null)), unitLead)
+                : null,
+            cancellation) is { } scene ? TypedResults.Ok(scene) : TypedResults.Problem("That end is not known well enough to be drawn.", statusCode: StatusCodes.Status404NotFound);
+    }
+
+    private static string KeyOf(JobFinding finding) => $"{finding.About.Key}#{finding.Finding.Check}";
+
+    private static ILookup<(string Check, string About), AcceptanceDocument> Acceptances(OpenJob job) =>
+        job.Parts.OfType<AcceptanceDocument>().ToLookup(a => (a.Check, a.About));
+
+    /// <summary>An acceptance holds while what the finding rests on is what it was; a stop is never accepted.</summary>
+    private static AcceptanceDocument? AcceptanceOf(OpenJob job, JobFinding finding, ILookup<(string Check, string About), AcceptanceDocument> acceptances)
+    {
+        var given = acceptances[(finding.Finding.Check, finding.About.Key)].ToList();
+        if (given.Count == 0 || finding.Finding.Severity == Severity.Stop)
+        {
+            return null;
+        }
+
+        var digest = RestsOn.Of(finding, job.Job, job.Title, job.Part);
+        return given.Find(a => string.Equals(a.RestsOn, digest, StringComparison.Ordinal));
+    }
+
+    private static JobFindingDocument Document(OpenJob job, JobFinding found, AcceptanceDocument? accepted, UnitLead lead) => new(
+        KeyOf(found),
+        found.Finding.Check,
+        found.Finding.Severity,
+        found.Finding.Says.ToString(lead),
+        found.Finding.Do.ToString(lead),
+        found.Finding.Source,
+        found.Finding.Trust,
+        found.Finding.RestsOn,
+        About(job, found.About),
+        accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason));
+
+    private static AboutDocument About(OpenJob job, Subject subject)
+    {
+        var whole = job.Job;
+        return subject.Scope switch
+        {
+            CheckScope.End when whole.Wires[subject.Id] is var wire => new(
+                subject.Scope, $"wire {wire.Name} at {JobEndpoints.Place(job, wire[subject.Side])}", wire.Id, subject.Side, wire[subject.Side].LandingId, null, wire.CircuitId),
+            CheckScope.Wire when whole.Wires[subject.Id] is var wire => new(
+                subject.Scope, $"wire {wire.Name}", wire.Id, Drawable(job, wire), wire.A.LandingId ?? wire.B.LandingId, null, wire.CircuitId),
+            CheckScope.Landing when whole.Landings[subject.Id] is var landing => AtLandings(landing.EnclosureId, landing.Name, [landing], landing.DeviceId),
+            CheckScope.Device when whole.Devices[subject.Id] is var device => AtLandings(device.EnclosureId, device.Name, whole.LandingsOf(device.Id), device.Id),
+            CheckScope.Circuit when whole.Circuits[subject.Id] is var circuit => OfWires($"circuit {circuit.Name}", whole.WiresOf(circuit.Id), circuit.Id),
+            _ => OfWires($"run {subject.Run}", whole.WiresRunning(subject.Run!), null),
+        };
+
+        AboutDocument AtLandings(Guid enclosure, string name, IEnumerable<JobLanding> landings, Guid? device)
+        {
+            var end = landings.SelectMany(l => whole.EndsAt(l.Id)).Select(e => (EndOfWire?)e).FirstOrDefault();
+            return new(
+                subject.Scope, $"{whole.Enclosures[enclosure].Name}/{name}", end?.Wire.Id, end?.Side, end?.End.LandingId ?? landings.FirstOrDefault()?.Id, device, end?.Wire.CircuitId);
+        }
+
+        AboutDocument OfWires(string name, IEnumerable<JobWire> wires, Guid? circuit)
+        {
+            var wire = wires.MinBy(w => (w.Order, w.Id));
+            return new(subject.Scope, name, wire?.Id, wire is null ? null : Drawable(job, wire), null, null, circuit);
+        }
+    }
+
+    /// <summary>The end of a wire that can be drawn; A where neither can.</summary>
+    private static EndSide Drawable(OpenJob job, JobWire wire) =>
+        job.Judged.Plan(wire.Id, EndSide.A) is null && job.Judged.Plan(wire.Id, EndSide.B) is not null ? EndSide.B : EndSide.A;
+
+    private static bool Touches(OpenJob job, Subject subject, Guid wire) => subject.Scope switch
+    {
+        CheckScope.End or CheckScope.Wire => subject.Id == wire,
+        CheckScope.Landing => job.Job.EndsAt(subject.Id).Any(e => e.Wire.Id == wire),
+        CheckScope.Device => job.Job.LandingsOf(subject.Id).SelectMany(l => job.Job.EndsAt(l.Id)).Any(e => e.Wire.Id == wire),
+        CheckScope.Circuit => job.Job.Wires[wire].CircuitId == subject.Id,
+        _ => string.Equals(job.Job.Wires[wire].Run, subject.Run, StringComparison.OrdinalIgnoreCase),
+    };
+}

@@ -1,0 +1,304 @@
+using Lacet.Core.Checks;
+using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Core.Records;
+using Lacet.Exchange;
+using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
+using Lacet.Store;
+using Lacet.Web.Bench;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Lacet.Web.Jobs;
+
+/// <summary>Jobs: listed, read in pages, changed by commands.</summary>
+internal static class JobEndpoints
+{
+    private const int LargestPage = 1000;
+
+    /// <summary>Hundreds of parts at once.</summary>
+    private const int LargestCommand = 4 * 1024 * 1024;
+
+    internal static void MapJobs(this WebApplication app)
+    {
+        var jobs = app.MapGroup("/api/jobs").WithTags("Jobs");
+        jobs.MapGet("", List).WithSummary("Jobs, the last changed first").ProducesInputProblems();
+        jobs.MapPost("", Add).WithSummary("Makes a job").ProducesInputProblems().ProducesProblem(StatusCodes.Status409Conflict);
+        jobs.MapGet("/{id:guid}", Overview).WithSummary("A job with its enclosures, devices and circuits").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapDelete("/{id:guid}", Remove).WithSummary("Puts a job away; nothing of it is lost").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPost("/{id:guid}/restore", Restore).WithSummary("Takes a job out again").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/{id:guid}/wires", Wires).WithSummary("Wires in their order, searched as you type").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPost("/{id:guid}/wires", TypeWires).WithSummary("Rows as somebody types or pastes them, as one command").WithMetadata(new RequestSizeLimitAttribute(LargestCommand)).Changes();
+        jobs.MapGet("/{id:guid}/landings", Landings).WithSummary("Landings in their order").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/{id:guid}/wires/{wire:guid}/ends/{side}", End).WithSummary("An end opened: recipe, section, how far it is").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPost("/{id:guid}/commands", Command).WithSummary("Changes of any parts, all or nothing").WithMetadata(new RequestSizeLimitAttribute(LargestCommand)).Changes();
+        jobs.MapGet("/{id:guid}/commands", Commands).WithSummary("What was changed, newest first").ProducesInputProblems();
+        jobs.MapPost("/{id:guid}/commands/{command:guid}/undo", Undo).WithSummary("Undoes a command, by a new one").Changes();
+    }
+
+    internal static RouteHandlerBuilder Changes(this RouteHandlerBuilder endpoint) => endpoint
+        .ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
+
+    internal static ProblemHttpResult NoJob() => TypedResults.Problem("There is no such job.", statusCode: StatusCodes.Status404NotFound);
+
+    /// <summary>The answer to somebody whose part has moved on: what it is now, so that nothing of either is lost.</summary>
+    internal static ProblemHttpResult Conflict(JobConflictException conflict) => TypedResults.Problem(
+        conflict.Message,
+        statusCode: StatusCodes.Status409Conflict,
+        extensions: new Dictionary<string, object?>(StringComparer.Ordinal)
+        {
+            ["partId"] = conflict.Part,
+            ["now"] = conflict.Now is { } now ? JobPartDocument.Parse(now.Body) : null,
+            ["version"] = conflict.Now?.Version,
+        });
+
+    internal static int CheckedLimit(int limit, int most = LargestPage) => limit >= 1 && limit <= most
+        ? limit
+        : throw new ImpossibleInputException("limit", $"A page has 1 to {most} items.");
+
+    /// <summary>Where an end lands, as people write it.</summary>
+    internal static string Place(OpenJob job, JobEnd end) => end.LandingId is { } id && job.Job.Landings.TryGetValue(id, out var landing)
+        ? $"{job.Job.Enclosures[landing.EnclosureId].Name}/{landing.Name}"
+        : "";
+
+    internal static WireRow Row(OpenJob job, JobWire wire) => new(
+        (WireDocument)job.Part(wire.Id),
+        job.Version(wire.Id),
+        Place(job, wire.A),
+        Place(job, wire.B),
+        wire.Conductor?.Size.Name ?? "",
+        wire.Conductor is { } conductor ? $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}" : "",
+        wire.Length is { } length ? Distance(length) : null,
+        wire.CircuitId is { } circuit ? job.Job.Circuits[circuit].Name : "",
+        job.Progress(new(wire, EndSide.A)),
+        job.Progress(new(wire, EndSide.B)),
+        Worst(job, [new(CheckScope.Wire, wire.Id), new(CheckScope.End, wire.Id, EndSide.A), new(CheckScope.End, wire.Id, EndSide.B), .. AtLanding(wire.A), .. AtLanding(wire.B)]));
+
+    private static IEnumerable<Subject> AtLanding(JobEnd end) => end.LandingId is { } id ? [new(CheckScope.Landing, id)] : [];
+
+    private static Severity? Worst(OpenJob job, IEnumerable<Subject> subjects) =>
+        subjects.SelectMany(job.Judged.About).Select(f => (Severity?)f.Finding.Severity).Min();
+
+    /// <summary>A wire's length is told in metres and feet.</summary>
+    private static Readout Distance(Length length) => new(
+        Math.Round(length.Millimetres, 3),
+        "mm",
+        FormattableString.Invariant($"{length.Millimetres / 1000:0.###} m"),
+        FormattableString.Invariant($"{length.Millimetres / 304.8:0.##} ft"));
+
+    private static async Task<Ok<JobPage>> List(JobsTable jobs, int offset = 0, int limit = 50)
+    {
+        if (offset < 0)
+        {
+            throw new ImpossibleInputException("offset", "A page begins at 0 or later.");
+        }
+
+        var rows = await jobs.ListAsync(offset, CheckedLimit(limit, 200) + 1);
+        return TypedResults.Ok(new JobPage(
+            [.. rows.Take(limit).Select(r => new JobCard(r.Id, r.ChangedAt, System.Text.Json.JsonSerializer.Deserialize<JobSummary>(r.Summary, Json.Options)!))],
+            rows.Count > limit ? offset + limit : null));
+    }
+
+    private static async Task<Results<Created<JobOverview>, Ok<JobOverview>, ProblemHttpResult>> Add(NewJob request, JobDesk desk, CancellationToken cancellation)
+    {
+        var title = new TitleDocument
+        {
+            Id = request.Id ?? Guid.CreateVersion7(), Order = 1, Name = request.Name.Trim(), Purpose = request.Purpose,
+            HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
+        };
+        _ = new Job(title.Read(), []).Apply([EntityChange.Put(title.Read())]);
+        var made = await desk.CreateAsync(JobDocument.Of(title, []), request.PersonId, $"Made {title.Name}.", cancellation);
+        var overview = await desk.ReadAsync(title.Id, OverviewOf, cancellation);
+        return (made, overview) switch
+        {
+            (true, { } job) => TypedResults.Created($"/api/jobs/{title.Id}", job),
+            (false, { } same) when string.Equals(same.Title.Name, title.Name, StringComparison.Ordinal) => TypedResults.Ok(same),
+            _ => TypedResults.Problem("Another job has this id already. Nothing was stored.", statusCode: StatusCodes.Status409Conflict),
+        };
+    }
+
+    private static async Task<Results<Ok<JobOverview>, ProblemHttpResult>> Overview(Guid id, JobDesk desk, CancellationToken cancellation) =>
+        await desk.ReadAsync(id, OverviewOf, cancellation) is { } job ? TypedResults.Ok(job) : NoJob();
+
+    private static JobOverview OverviewOf(OpenJob job)
+    {
+        IReadOnlyList<Versioned<T>> All<T>()
+            where T : JobPartDocument => [.. job.Parts.OfType<T>().OrderBy(p => p.Order).ThenBy(p => p.Id).Select(p => job.Versioned<T>(p.Id))];
+        return new(job.Title, job.Version(job.Id), job.Sequence, JobDesk.Summary(job), All<EnclosureDocument>(), All<DeviceDocument>(), All<CircuitDocument>());
+    }
+
+    private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid id, JobsTable jobs, JobDesk desk, CancellationToken cancellation)
+    {
+        desk.Close(id);
+        return await jobs.SetRemovedAsync(id, removed: true, cancellation) ? TypedResults.NoContent() : NoJob();
+    }
+
+    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(Guid id, JobsTable jobs, JobDesk desk, CancellationToken cancellation)
+    {
+        desk.Close(id);
+        return await jobs.SetRemovedAsync(id, removed: false, cancellation) ? TypedResults.NoContent() : NoJob();
+    }
+
+    private static async Task<Results<Ok<WirePage>, ProblemHttpResult>> Wires(
+        Guid id, JobDesk desk, CancellationToken cancellation, string q = "", Guid? enclosure = null, Guid? circuit = null, int offset = 0, int limit = 200)
+    {
+        CheckedLimit(limit);
+        return await desk.ReadAsync(
+            id,
+            job =>
+            {
+                bool In(JobEnd end) => end.LandingId is { } landing && job.Job.Landings[landing].EnclosureId == enclosure;
+                var wires = job.WiresInOrder
+                    .Where(w => circuit is null || w.CircuitId == circuit)
+                    .Where(w => enclosure is null || In(w.A) || In(w.B))
+                    .Where(w => q.Length == 0 || $"{w.Name} {Place(job, w.A)} {Place(job, w.B)} {w.Colour} {w.Conductor} {w.Function.Say()} {(w.CircuitId is { } c ? job.Job.Circuits[c].Name : "")}"
+                        .Contains(q.Trim(), StringComparison.OrdinalIgnoreCase))
+                    .ToList();
+                return new WirePage([.. wires.Skip(offset).Take(limit).Select(w => Row(job, w))], offset + limit < wires.Count ? offset + limit : null, wires.Count);
+            },
+            cancellation) is { } page ? TypedResults.Ok(page) : NoJob();
+    }
+
+    private static async Task<Results<Ok<LandingPage>, ProblemHttpResult>> Landings(
+        Guid id, JobDesk desk, CancellationToken cancellation, Guid? enclosure = null, string q = "", int offset = 0, int limit = 200)
+    {
+        CheckedLimit(limit);
+        return await desk.ReadAsync(
+            id,
+            job =>
+            {
+                var landings = job.Job.Enclosures.Values.OrderBy(e => e.Order).ThenBy(e => e.Id)
+                    .Where(e => enclosure is null || e.Id == enclosure)
+                    .SelectMany(e => job.Job.LandingsIn(e.Id))
+                    .Where(l => q.Length == 0 || l.Name.Contains(q.Trim(), StringComparison.OrdinalIgnoreCase))
+                    .ToList();
+                return new LandingPage([.. landings.Skip(offset).Take(limit).Select(l => LandingRowOf(job, l))], offset + limit < landings.Count ? offset + limit : null, landings.Count);
+            },
+            cancellation) is { } page ? TypedResults.Ok(page) : NoJob();
+    }
+
+    private static LandingRow LandingRowOf(OpenJob job, JobLanding landing) => new(
+        (JobLandingDocument)job.Part(landing.Id),
+        job.Version(landing.Id),
+        landing switch
+        {
+            { Splice: { } splice } => $"splice, {splice.Name}",
+            { Landing: PrintedLanding printed } => FormattableString.Invariant($"{printed.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm²"),
+            { Landing: { } known } => known.SaidAs,
+            _ => "not said",
+        },
+        [.. job.Job.EndsAt(landing.Id).Select(e => e.Wire.Name)],
+        Worst(job, [new(CheckScope.Landing, landing.Id), .. job.Job.EndsAt(landing.Id).Select(e => new Subject(CheckScope.End, e.Wire.Id, e.Side))]));
+
+    private static async Task<Results<Ok<EndOpened>, ProblemHttpResult>> End(
+        Guid id, Guid wire, string side, JobDesk desk, CancellationToken cancellation, string lead = "metric")
+    {
+        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), BenchEndpoints.LeadOf(lead));
+        return await desk.ReadAsync(
+            id,
+            job => job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired ? Open(job, new(found, which), unitLead) : null,
+            cancellation) is { } end ? TypedResults.Ok(end) : NoJob();
+    }
+
+    private static EndOpened Open(OpenJob job, EndOfWire end, UnitLead lead)
+    {
+        var atHand = job.Judged.Plan(end.Wire.Id, end.Side)?.AtHand;
+        return new(
+            Row(job, end.Wire),
+            end.End.LandingId is null ? null : Place(job, end.End),
+            job.Progress(end),
+            atHand is null ? null : RecipeDocument.Of(Core.Recipes.RecipeBook.For(atHand), lead),
+            atHand is null ? null : SceneDocument.Of(Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)), lead));
+    }
+
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobDesk desk, CancellationToken cancellation)
+    {
+        try
+        {
+            return await desk.ChangeAsync(
+                id, request.Id, request.PersonId, job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes), cancellation) is { } done
+                ? TypedResults.Ok(done)
+                : NoJob();
+        }
+        catch (JobConflictException conflict)
+        {
+            return Conflict(conflict);
+        }
+    }
+
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> TypeWires(Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation)
+    {
+        try
+        {
+            return await typing.ChangeAsync(id, request, desk, cancellation) is { } done ? TypedResults.Ok(done) : NoJob();
+        }
+        catch (JobConflictException conflict)
+        {
+            return Conflict(conflict);
+        }
+    }
+
+    private static async Task<Results<Ok<CommandPage>, ProblemHttpResult>> Commands(Guid id, JobsTable jobs, long? before = null, int limit = 50)
+    {
+        if (!await jobs.ExistsAsync(id))
+        {
+            return NoJob();
+        }
+
+        var rows = await jobs.CommandsAsync(id, before ?? long.MaxValue, CheckedLimit(limit, 200));
+        return TypedResults.Ok(new CommandPage(
+            [.. rows.Select(r => new CommandItem(r.Id, r.Sequence, r.Person, r.At, r.Says, r.Undoes, r.Undone, r.Parts))],
+            rows.Count == limit && rows[^1].Sequence > 1 ? rows[^1].Sequence : null));
+    }
+
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Undo(
+        Guid id, Guid command, ByPerson by, JobsTable jobs, JobDesk desk, CancellationToken cancellation)
+    {
+        if (await jobs.UndoOfAsync(id, command) is not var (says, edits))
+        {
+            return TypedResults.Problem("There is no such change, or it was undone already.", statusCode: StatusCodes.Status404NotFound);
+        }
+
+        if (edits.Exists(e => e.Kind is "title" && e.Body is null))
+        {
+            throw new ImpossibleInputException("command", "This made the job. Put the job away instead.");
+        }
+
+        var changes = edits.ConvertAll(e => e.Body is { } body ? new PartChange(JobPartDocument.Parse(body), null, e.Version) : new PartChange(null, e.Id, e.Version));
+        try
+        {
+            return await desk.ChangeAsync(id, Guid.CreateVersion7(), by.PersonId, _ => ($"Undid: {says}", changes), cancellation, undoes: command) is { } done
+                ? TypedResults.Ok(done)
+                : NoJob();
+        }
+        catch (JobConflictException)
+        {
+            return TypedResults.Problem("Something of it was changed again since, so it cannot be undone. Nothing was changed.", statusCode: StatusCodes.Status409Conflict);
+        }
+    }
+
+    private static string? CheckedSays(string? says) => says is null || says.Trim().Length is > 0 and <= 200
+        ? says?.Trim()
+        : throw new ImpossibleInputException("says", "Say what it does in 1 to 200 characters, or leave it out.");
+
+    private static string Say(OpenJob job, IReadOnlyList<PartChange> changes) => changes switch
+    {
+        [{ Put: { } put }] => $"{(job.FindPart(put.Id) is null ? "Added" : "Changed")} {NameOf(put)}.",
+        [{ Remove: { } id }] => job.FindPart(id) is { } part ? $"Took out {NameOf(part)}." : "Took something out.",
+        _ => $"Changed {changes.Count} things.",
+    };
+
+    private static string NameOf(JobPartDocument part) => part switch
+    {
+        TitleDocument => "the job",
+        EnclosureDocument enclosure => enclosure.Name,
+        DeviceDocument device => device.Name,
+        JobLandingDocument landing => landing.Name,
+        CircuitDocument circuit => $"circuit {circuit.Name}",
+        WireDocument wire => $"wire {wire.Name}",
+        _ => "an accepted finding",
+    };
+}

@@ -1,0 +1,51 @@
+using Lacet.Exchange.Jobs;
+using Lacet.Web.Bench;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Lacet.Web.Jobs;
+
+/// <summary>Jobs as files.</summary>
+internal static class JobFileEndpoints
+{
+    private const int LargestDocument = 64 * 1024 * 1024;
+
+    internal static void MapJobFiles(this WebApplication app)
+    {
+        var jobs = app.MapGroup("/api/jobs").WithTags("Jobs");
+        jobs.MapGet("/{id:guid}/export/job.json", Json).WithSummary("The whole job as one document").Produces(StatusCodes.Status200OK, contentType: "application/json")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/{id:guid}/export/wires.csv", Csv).WithSummary("The wires as CSV").Produces(StatusCodes.Status200OK, contentType: "text/csv").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/{id:guid}/export/wires.xlsx", Xlsx).WithSummary("The wires as a workbook")
+            .Produces(StatusCodes.Status200OK, contentType: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPost("/document", Import).WithSummary("Takes in a job from its document, in the body").Accepts<byte[]>("application/octet-stream")
+            .WithMetadata(new RequestSizeLimitAttribute(LargestDocument)).ProducesInputProblems().ProducesProblem(StatusCodes.Status409Conflict);
+    }
+
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Json(Guid id, JobDesk desk, CancellationToken cancellation) =>
+        FileAsync(id, desk, job => job.Write(), "application/json; charset=utf-8", "lacet-job.json", cancellation);
+
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Csv(Guid id, JobDesk desk, CancellationToken cancellation) =>
+        FileAsync(id, desk, WireListFile.Csv, "text/csv; charset=utf-8", "lacet-wires.csv", cancellation);
+
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Xlsx(Guid id, JobDesk desk, CancellationToken cancellation) =>
+        FileAsync(id, desk, WireListFile.Xlsx, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "lacet-wires.xlsx", cancellation);
+
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
+        Guid id, JobDesk desk, Func<JobDocument, byte[]> write, string type, string name, CancellationToken cancellation) =>
+        await desk.ReadAsync(id, job => job.Document(), cancellation) is { } document ? TypedResults.File(write(document), type, name) : JobEndpoints.NoJob();
+
+    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> Import(HttpRequest request, Guid personId, JobDesk desk, CancellationToken cancellation)
+    {
+        using var body = new MemoryStream();
+        await request.Body.CopyToAsync(body, cancellation);
+        var document = JobDocument.Read(body.ToArray());
+        return await desk.CreateAsync(document, personId, $"Took in {document.Job.Name}.", cancellation)
+            ? TypedResults.Created($"/api/jobs/{document.Job.Id}", new JobTaken(document.Job.Id))
+            : TypedResults.Problem($"The job “{document.Job.Name}” is here already, or was put away here. Nothing was stored.", statusCode: StatusCodes.Status409Conflict);
+    }
+}
+
+/// <summary>A job that was taken in.</summary>
+/// <param name="Id">Its id.</param>
+public sealed record JobTaken(Guid Id);
