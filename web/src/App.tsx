@@ -9,6 +9,12 @@ import { Rail } from "./shell/Rail";
 import { useRemembered } from "./shared/remembered";
 
 const ShelfPage = lazy(() => import("./shelf/ShelfPage").then((module) => ({ default: module.ShelfPage })));
+const JobsPage = lazy(() => import("./jobs/JobsPage").then((module) => ({ default: module.JobsPage })));
+const JobPage = lazy(() => import("./jobs/JobPage").then((module) => ({ default: module.JobPage })));
+const ImportPage = lazy(() => import("./jobs/ImportPage").then((module) => ({ default: module.ImportPage })));
+const FindingsPage = lazy(() =>
+  import("./findings/FindingsPage").then((module) => ({ default: module.FindingsPage })),
+);
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
@@ -28,6 +34,10 @@ export function App() {
               <Suspense fallback={<Box p={6}>Opening…</Box>}>
                 <Routes>
                   <Route path="/" element={<Navigate to="/bench" replace />} />
+                  <Route path="/jobs" element={<JobsPage />} />
+                  <Route path="/jobs/:id/:tab?" element={<JobPage />} />
+                  <Route path="/import" element={<ImportPage />} />
+                  <Route path="/findings" element={<FindingsPage />} />
                   <Route path="/bench" element={<BenchPage />} />
                   <Route path="/shelf" element={<ShelfPage />} />
                   <Route path="/log" element={<LogPage />} />

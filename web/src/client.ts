@@ -13,7 +13,7 @@ export type Recipe = Schemas["RecipeDocument"];
 export type Scene = Schemas["SceneDocument"];
 export type Lead = Schemas["Lead"];
 
-const http = createClient<paths>({ baseUrl: "/" });
+export const http = createClient<paths>({ baseUrl: "/" });
 
 /** What the server said was wrong, in its own sentence, and which field it names. */
 export class Refusal extends Error {
@@ -21,6 +21,8 @@ export class Refusal extends Error {
     message: string,
     readonly status: number,
     readonly field?: string,
+    /** All that the server said of it. */
+    readonly problem: Record<string, unknown> = {},
   ) {
     super(message);
   }
@@ -33,7 +35,7 @@ interface Answer<T> {
 }
 
 /** The data of an answer, or the server's sentence thrown. */
-async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
+export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
   let settled: Answer<T>;
   try {
     settled = await answer;
@@ -42,8 +44,13 @@ async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
   }
   const { data, error, response } = settled;
   if (!response.ok) {
-    const problem = (error ?? {}) as { detail?: string; field?: string };
-    throw new Refusal(problem.detail ?? `Lacet answered ${response.status}.`, response.status, problem.field);
+    const problem = (error ?? {}) as { detail?: string; field?: string } & Record<string, unknown>;
+    throw new Refusal(
+      problem.detail ?? `Lacet answered ${response.status}.`,
+      response.status,
+      problem.field,
+      problem,
+    );
   }
   return data as T;
 }

@@ -10,7 +10,7 @@ namespace Lacet.Exchange.Jobs;
 public sealed record EndDocument
 {
     /// <summary>Permanent id: records keep it.</summary>
-    public Guid Id { get; init; }
+    public required Guid Id { get; init; }
 
     /// <summary>Where it lands; null for nowhere yet.</summary>
     public Guid? LandingId { get; init; }

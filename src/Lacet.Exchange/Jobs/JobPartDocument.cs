@@ -16,7 +16,7 @@ namespace Lacet.Exchange.Jobs;
 public abstract record JobPartDocument
 {
     /// <summary>Permanent id.</summary>
-    public Guid Id { get; init; }
+    public required Guid Id { get; init; }
 
     /// <summary>Its place among its kind, from 1; 0 puts it last.</summary>
     public int Order { get; init; }

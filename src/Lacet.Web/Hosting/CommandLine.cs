@@ -104,7 +104,7 @@ internal static class CommandLine
                     options.DataFolder = Next();
                     break;
                 case "--demo":
-                    options.DemoFile = Next();
+                    options.DemoFolder = Next();
                     break;
                 case "--stand-ins":
                     options.StandIns = true;

@@ -1,13 +1,19 @@
 using System.Text.Json;
+using Lacet.Core.Quantities;
 using Lacet.Exchange;
+using Lacet.Exchange.Jobs;
 using Lacet.Store;
+using Lacet.Web.Jobs;
 using Lacet.Web.Records;
 
 namespace Lacet.Web.Hosting;
 
-/// <summary>Fills an empty data folder with the demo records, in the shapes that the product itself takes.</summary>
-internal sealed class DemoLoader(string file, Recorder recorder, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
+/// <summary>Fills an empty data folder with the demo, in the shapes that the product itself takes.</summary>
+internal sealed class DemoLoader(
+    string folder, Recorder recorder, JobDesk jobs, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
 {
+    private const string JobFile = "dome.job.json";
+
     public async Task StartAsync(CancellationToken cancellationToken)
     {
         if (await events.CountAsync() > 0)
@@ -15,15 +21,43 @@ internal sealed class DemoLoader(string file, Recorder recorder, EventsTable eve
             return;
         }
 
-        await using var stream = File.OpenRead(file);
-        var demo = await JsonSerializer.DeserializeAsync<DemoDocument>(stream, Json.Options, cancellationToken)
-            ?? throw new DataFolderException($"{file} holds no demo data.", null);
-        foreach (var reading in demo.Readings)
+        var bench = await ReadAsync<DemoDocument>("bench-records.json", cancellationToken);
+        foreach (var reading in bench.Readings)
         {
             await readings.AddAsync(reading, cancellationToken);
         }
 
-        foreach (var entry in demo.Records)
+        await RecordAsync(bench.Records, cancellationToken);
+        var work = await ReadAsync<DemoWork>("dome-work.json", cancellationToken);
+        var document = JobDocument.Read(await File.ReadAllBytesAsync(Path.Combine(folder, JobFile), cancellationToken));
+        var maker = await people.EnsureAsync(work.Maker, cancellationToken);
+        await jobs.CreateAsync(document, maker.Id, $"Took in {document.Job.Name}.", cancellationToken);
+        await RecordAsync(work.Records, cancellationToken);
+        foreach (var (person, command) in work.Commands)
+        {
+            var by = await people.EnsureAsync(person, cancellationToken);
+            await jobs.ChangeAsync(
+                document.Job.Id, command.Id, by.Id, _ => (command.Says ?? "Changed.", command.Changes), cancellationToken);
+        }
+    }
+
+    public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;
+
+    /// <summary>Where the demo begins: its job, once that is there.</summary>
+    internal static string? FirstPage(ServerOptions options)
+    {
+        if (options.DemoFolder is not { } folder)
+        {
+            return null;
+        }
+
+        using var job = JsonDocument.Parse(File.ReadAllBytes(Path.Combine(folder, JobFile)));
+        return $"/jobs/{job.RootElement.GetProperty("job").GetProperty("id").GetGuid()}/findings";
+    }
+
+    private async Task RecordAsync(IReadOnlyList<DemoRecord> records, CancellationToken cancellationToken)
+    {
+        foreach (var entry in records)
         {
             var person = await people.EnsureAsync(entry.Person, cancellationToken);
             await recorder.RecordAsync(
@@ -31,15 +65,31 @@ internal sealed class DemoLoader(string file, Recorder recorder, EventsTable eve
         }
     }
 
-    public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;
+    private async Task<T> ReadAsync<T>(string name, CancellationToken cancellationToken)
+    {
+        await using var stream = File.OpenRead(Path.Combine(folder, name));
+        return await JsonSerializer.DeserializeAsync<T>(stream, Json.Options, cancellationToken)
+            ?? throw new DataFolderException($"{name} holds no demo data.", null);
+    }
 }
 
-/// <summary>The demo's records.</summary>
+/// <summary>The demo's records of the Bench.</summary>
 /// <param name="Readings">Peaks of the stand-in that the records name.</param>
 /// <param name="Records">Who recorded what, oldest first.</param>
 internal sealed record DemoDocument(IReadOnlyList<ReadingRow> Readings, IReadOnlyList<DemoRecord> Records);
+
+/// <summary>What was done in the demo's job.</summary>
+/// <param name="Maker">Who brought it in.</param>
+/// <param name="Records">Who recorded what at which end, oldest first.</param>
+/// <param name="Commands">What was changed after that.</param>
+internal sealed record DemoWork(string Maker, IReadOnlyList<DemoRecord> Records, IReadOnlyList<DemoCommand> Commands);
 
 /// <summary>A record and the name of who made it.</summary>
 /// <param name="Person">The name.</param>
 /// <param name="Record">As a client would send it.</param>
 internal sealed record DemoRecord(string Person, NewRecord Record);
+
+/// <summary>A command and the name of who gave it.</summary>
+/// <param name="Person">The name.</param>
+/// <param name="Command">As a client would send it.</param>
+internal sealed record DemoCommand(string Person, NewCommand Command);

@@ -12,6 +12,24 @@ internal static class FrontEnd
                 : "no-cache",
     };
 
+    /// <summary>The demo opens on its job.</summary>
+    internal static void UseDemo(this WebApplication app, ServerOptions options)
+    {
+        if (DemoLoader.FirstPage(options) is { } first)
+        {
+            app.Use((context, next) =>
+            {
+                if (context.Request.Path != "/")
+                {
+                    return next(context);
+                }
+
+                context.Response.Redirect(first);
+                return Task.CompletedTask;
+            });
+        }
+    }
+
     internal static void MapFrontEnd(this WebApplication app)
     {
         // Only what a browser opens: a wrong method at a known address is answered as such.

@@ -71,6 +71,7 @@ internal static class Server
         app.UseSecurityHeaders();
         app.UseProblems();
         app.UseResponseCompression();
+        app.UseDemo(options);
         app.UseDefaultFiles();
         app.UseStaticFiles(FrontEnd.Files);
         app.MapOpenApi();
@@ -105,7 +106,7 @@ internal static class Server
         services.AddHostedService<TorqueDriverStandIn>();
         services.AddHostedService<ChainWatch>();
         services.AddHostedService<ShelfSeeder>();
-        if (options.DemoFile is { } demo)
+        if (options.DemoFolder is { } demo)
         {
             services.AddHostedService(provider => ActivatorUtilities.CreateInstance<DemoLoader>(provider, demo));
         }

@@ -12,8 +12,8 @@ public sealed class ServerOptions
     /// <summary>Where the data lies.</summary>
     public string DataFolder { get; set; } = "data";
 
-    /// <summary>Demo data to load into an empty data folder; null loads none.</summary>
-    public string? DemoFile { get; set; }
+    /// <summary>A folder of demo data to load into an empty data folder; null loads none.</summary>
+    public string? DemoFolder { get; set; }
 
     /// <summary>Whether the stand-ins for devices run.</summary>
     public bool StandIns { get; set; }

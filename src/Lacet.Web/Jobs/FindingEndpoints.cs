@@ -97,14 +97,15 @@ internal static class FindingEndpoints
         }
     }
 
-    private static async Task<Results<Ok<SceneDocument>, ProblemHttpResult>> Section(
+    private static async Task<Results<Ok<EndDrawing>, ProblemHttpResult>> Section(
         Guid id, Guid wire, string side, JobDesk desk, CancellationToken cancellation, string lead = "metric")
     {
         var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), BenchEndpoints.LeadOf(lead));
         return await desk.ReadAsync(
             id,
             job => job.Judged.Plan(wire, which) is { } plan
-                ? SceneDocument.Of(EndSection.Of(plan.AtHand, job.Job.Wires[wire][which].Found ?? new AsMade(null, null)), unitLead)
+                ? new EndDrawing(
+                    SceneDocument.Of(EndSection.Of(plan.AtHand, job.Job.Wires[wire][which].Found ?? new AsMade(null, null)), unitLead), plan.Conductor.Material)
                 : null,
             cancellation) is { } scene ? TypedResults.Ok(scene) : TypedResults.Problem("That end is not known well enough to be drawn.", statusCode: StatusCodes.Status404NotFound);
     }
@@ -136,8 +137,11 @@ internal static class FindingEndpoints
         found.Finding.Source,
         found.Finding.Trust,
         found.Finding.RestsOn,
-        About(job, found.About),
+        Drawn(job, About(job, found.About)),
         accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason));
+
+    private static AboutDocument Drawn(OpenJob job, AboutDocument about) =>
+        about with { Drawable = about is { WireId: { } wire, Side: { } side } && job.Judged.Plan(wire, side) is not null };
 
     private static AboutDocument About(OpenJob job, Subject subject)
     {

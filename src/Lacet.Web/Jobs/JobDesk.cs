@@ -180,8 +180,8 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
         foreach (var wire in job.WiresInOrder)
         {
             wires++;
-            Stitch(job.Progress(new(wire, EndSide.A)).State);
-            Stitch(job.Progress(new(wire, EndSide.B)).State);
+            Stitch(new(wire, EndSide.A));
+            Stitch(new(wire, EndSide.B));
         }
 
         IReadOnlyList<LaceRun> lace = runs.Count <= MostStitches ? runs
@@ -191,8 +191,15 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
             job.Judged.Count(Severity.Stop), job.Judged.Count(Severity.Fix), job.Judged.Count(Severity.Note),
             job.Judged.Worst?.Finding.Says.ToString(UnitLead.Metric));
 
-        void Stitch(EndState state)
+        void Stitch(EndOfWire end)
         {
+            // What goes on out of the job is somebody else's to land.
+            if (end.End is { Elsewhere: true, LandingId: null })
+            {
+                return;
+            }
+
+            var state = job.Progress(end).State;
             if (runs is [.., var last] && last.State == state)
             {
                 runs[^1] = last with { Ends = last.Ends + 1 };

@@ -1,4 +1,5 @@
 using Lacet.Core.Checks;
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
@@ -195,7 +196,14 @@ public sealed record JobFindingDocument(
 /// <param name="LandingId">A landing of it; null where there is none.</param>
 /// <param name="DeviceId">The device; null where there is none.</param>
 /// <param name="CircuitId">The circuit; null where there is none.</param>
-public sealed record AboutDocument(CheckScope Scope, string Name, Guid? WireId, EndSide? Side, Guid? LandingId, Guid? DeviceId, Guid? CircuitId);
+/// <param name="Drawable">Whether that end is known well enough to be drawn.</param>
+public sealed record AboutDocument(
+    CheckScope Scope, string Name, Guid? WireId, EndSide? Side, Guid? LandingId, Guid? DeviceId, Guid? CircuitId, bool Drawable = false);
+
+/// <summary>An end drawn to scale.</summary>
+/// <param name="Scene">The drawing.</param>
+/// <param name="Material">The metal of its conductor.</param>
+public sealed record EndDrawing(SceneDocument Scene, Material Material);
 
 /// <summary>Who took a finding as it is, and why.</summary>
 /// <param name="Id">By which it is taken back: a part of the job.</param>

@@ -2136,7 +2136,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["SceneDocument"];
+                        "application/json": components["schemas"]["EndDrawing"];
                     };
                 };
                 /** @description Bad Request */
@@ -3705,6 +3705,8 @@ export interface components {
             deviceId: null | string;
             /** Format: uuid */
             circuitId: null | string;
+            /** @default false */
+            drawable: boolean;
         };
         AcceptImport: {
             /** Format: uuid */
@@ -3867,7 +3869,7 @@ export interface components {
             /** Format: uuid */
             sharesNeutralWith?: null | string;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -3943,7 +3945,7 @@ export interface components {
             hotTab?: components["schemas"]["BreakOffTab"];
             neutralTab?: components["schemas"]["BreakOffTab"];
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -3991,7 +3993,7 @@ export interface components {
             /** Format: double */
             openingMm?: null | number;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4007,7 +4009,7 @@ export interface components {
         EndCondition: "fresh" | "used-hook" | "tinned" | "ringed";
         EndDocument: {
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: uuid */
             landingId?: null | string;
             elsewhere?: boolean;
@@ -4020,6 +4022,10 @@ export interface components {
             saidBare?: boolean;
             crimpShape?: null | components["schemas"]["CrimpShape"];
             found?: null | components["schemas"]["FoundDocument"];
+        };
+        EndDrawing: {
+            scene: components["schemas"]["SceneDocument"];
+            material: components["schemas"]["Material"];
         };
         EndOpened: {
             wire: components["schemas"]["WireRow"];
@@ -4285,7 +4291,7 @@ export interface components {
             half?: components["schemas"]["DeviceHalf"];
             spare?: boolean;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4315,7 +4321,7 @@ export interface components {
             reason: string;
             person: string;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4336,7 +4342,7 @@ export interface components {
             /** Format: uuid */
             sharesNeutralWith?: null | string;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4356,7 +4362,7 @@ export interface components {
             hotTab?: components["schemas"]["BreakOffTab"];
             neutralTab?: components["schemas"]["BreakOffTab"];
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4370,7 +4376,7 @@ export interface components {
             /** Format: double */
             openingMm?: null | number;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4389,7 +4395,7 @@ export interface components {
             half?: components["schemas"]["DeviceHalf"];
             spare?: boolean;
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4401,7 +4407,7 @@ export interface components {
             note?: null | string;
             houseRules?: null | components["schemas"]["HouseRulesDocument"];
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -4422,7 +4428,7 @@ export interface components {
             a: components["schemas"]["EndDocument"];
             b: components["schemas"]["EndDocument"];
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -5460,7 +5466,7 @@ export interface components {
             note?: null | string;
             houseRules?: null | components["schemas"]["HouseRulesDocument"];
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };
@@ -5566,7 +5572,7 @@ export interface components {
             a: components["schemas"]["EndDocument"];
             b: components["schemas"]["EndDocument"];
             /** Format: uuid */
-            id?: string;
+            id: string;
             /** Format: int32 */
             order?: number;
         };

@@ -1,3 +1,4 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
 import type { Schemas } from "../client";
 
@@ -23,6 +24,7 @@ const DevicesContext = createContext<Devices>({
 
 /** Follows the page's one event stream. The browser comes back by itself when the line breaks. */
 export function DeviceProvider({ children }: { children: ReactNode }) {
+  const queries = useQueryClient();
   const [tools, setTools] = useState<Tool[]>([]);
   const [reading, setReading] = useState<Reading | null>(null);
   const [peak, setPeak] = useState<Peak | null>(null);
@@ -39,13 +41,18 @@ export function DeviceProvider({ children }: { children: ReactNode }) {
         setReading(null);
         setPeak(message);
       }
+      // Whatever shows this job reads it anew.
+      if (message.type === "job") {
+        void queries.invalidateQueries({ queryKey: ["job", message.jobId] });
+        void queries.invalidateQueries({ queryKey: ["jobs"] });
+      }
     };
     stream.onerror = () => {
       setTools([]);
       setReading(null);
     };
     return () => stream.close();
-  }, []);
+  }, [queries]);
   const value = useMemo(
     () => ({ tools, reading, peak, clearPeak: () => setPeak(null) }),
     [tools, reading, peak],

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
-import { CircleCheck, CircleSlash, TriangleAlert } from "lucide-react";
+import { BadgeCheck, CircleCheck, CircleSlash, TriangleAlert } from "lucide-react";
 import { SimulatedBadge } from "../bench/Driver";
 import { sayLanding } from "../bench/benchState";
 import { named, type Schemas } from "../client";
@@ -12,6 +12,8 @@ type Item = Schemas["RecordItem"];
 const states = {
   landed: { icon: CircleCheck, word: "landed", colour: "go" },
   wanting: { icon: TriangleAlert, word: "wanting", colour: "stop" },
+  checked: { icon: CircleCheck, word: "checked", colour: "go" },
+  signed: { icon: BadgeCheck, word: "signed", colour: "go" },
   withdrawn: { icon: CircleSlash, word: "taken back", colour: "ink.soft" },
 } as const;
 
@@ -32,7 +34,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
         <Box>
           <Flex alignItems="center" gap={2} color={colour} fontWeight={700}>
             <Icon aria-hidden size={22} />
-            {made ? word : "withdrawal"}
+            {item.kind === "withdrawal" ? "withdrawal" : word}
           </Flex>
           <Box fontSize="14px" color="ink.soft">
             <chakra.span fontFamily="numerals">{item.sequence}</chakra.span> ·{" "}
@@ -55,7 +57,16 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             <Torque made={made} />
           </>
         ) : (
-          <Box gridColumn={{ md: "2 / span 2" }}>An earlier event was taken back.</Box>
+          <Box gridColumn={{ md: "2 / span 2" }}>
+            {
+              {
+                check: "A landed end was looked at and tugged.",
+                "sign-off": "Signed for by another.",
+                withdrawal: "An earlier event was taken back.",
+                termination: "",
+              }[item.kind]
+            }
+          </Box>
         )}
         <Flex justifyContent={{ md: "flex-end" }} alignItems="start">
           {made && item.state !== "withdrawn" && onWithdraw && (

@@ -9,6 +9,8 @@ import { applyTheme, chooseTheme, rememberedTheme } from "./colourTheme";
 import { KeysDialog } from "./KeysDialog";
 import { places } from "./places";
 
+const onPhone = 4;
+
 const cell = {
   display: "flex",
   flexDirection: "column",
@@ -65,8 +67,13 @@ export function Rail() {
       borderTopWidth={{ base: "1px", md: 0 }}
       borderRightWidth={{ md: "1px" }}
     >
-      {places.map(({ path, name, icon: Icon }) => (
-        <PlaceLink key={path} to={path}>
+      {places.map(({ path, name, icon: Icon }, i) => (
+        <PlaceLink
+          key={path}
+          to={path}
+          // Four places stand on a phone's rail; the others wait behind More.
+          display={i < onPhone ? undefined : { base: "none", md: "flex" }}
+        >
           <Icon aria-hidden size={22} />
           {name}
         </PlaceLink>
@@ -95,6 +102,12 @@ export function Rail() {
         borderTopWidth={{ base: "1px", md: 0 }}
         onClick={() => setMoreOpen(false)}
       >
+        {places.slice(onPhone).map(({ path, name, icon: Icon }) => (
+          <PlaceLink key={path} to={path} display={{ base: "flex", md: "none" }}>
+            <Icon aria-hidden size={22} />
+            {name}
+          </PlaceLink>
+        ))}
         <RailButton onClick={switchLead} aria-label={`Units: ${lead} leads. Switch (U)`}>
           <Ruler aria-hidden size={22} />
           {lead === "metric" ? "mm first" : "in first"}

@@ -20,7 +20,8 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
             return null;
         }
 
-        var circuit = end.Wire.CircuitId is { } of && end.Wire.Function.CarriesLoad() ? job.Circuits[of] : null;
+        // A cord is protected by what its appliance is listed for (NEC 240.5(B), from memory), not by these tables.
+        var circuit = end.Wire is { CircuitId: { } of, InCord: false } && end.Wire.Function.CarriesLoad() ? job.Circuits[of] : null;
         var others = job.EndsAt(id);
         return new EndAtHand(conductor, landing, job.Title.Rules)
         {

@@ -1,0 +1,136 @@
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import type { Schemas } from "../client";
+import { Sketch } from "../drawing/Sketch";
+import { jobApi, type Finding } from "../jobs/jobApi";
+import { sayCheck, severities } from "../jobs/severity";
+import { useChanges } from "../jobs/useChanges";
+import { Action, Panel } from "../shared/Panel";
+import { thin, useUnits } from "../shared/Units";
+
+const room = { width: 170, height: 92 };
+const ToEnd = chakra(Link, {
+  base: {
+    display: "inline-flex",
+    alignItems: "center",
+    minH: "44px",
+    px: 2,
+    color: "copper",
+    fontWeight: 600,
+    textDecoration: "underline",
+  },
+});
+
+/** A finding beside its little section, one tap from its end. */
+export function FindingCard({
+  job,
+  finding,
+  heading,
+  onOnly,
+  onAccept,
+}: {
+  job: string;
+  finding: Finding;
+  heading: Schemas["FindingGroup"] | null;
+  onOnly: () => void;
+  onAccept: () => void;
+}) {
+  const { remove } = useChanges();
+  const { colour } = severities[finding.severity];
+  const { about, accepted } = finding;
+  return (
+    <>
+      {heading && (
+        <Flex as="li" alignItems="center" gap={3} mt={2}>
+          <chakra.h3 fontSize="17px" fontWeight={700}>
+            {sayCheck(finding.check)}
+          </chakra.h3>
+          {heading.open > 1 && (
+            <Action look="link" onClick={onOnly}>
+              {heading.open} of them
+            </Action>
+          )}
+        </Flex>
+      )}
+      <Panel
+        as="li"
+        data-finding={finding.check}
+        data-about={about.name}
+        borderInlineStartWidth="5px"
+        borderInlineStartColor={colour}
+      >
+        <Grid
+          templateColumns={{ base: "1fr", md: `${room.width}px minmax(0,1fr) auto` }}
+          gap={3}
+          alignItems="center"
+        >
+          {about.wireId && about.side && about.drawable ? (
+            <Little job={job} wire={about.wireId} side={about.side} />
+          ) : (
+            <Box />
+          )}
+          <Box>
+            <Box fontWeight={700}>{thin(about.name)}</Box>
+            <Box>{thin(finding.says)}</Box>
+            <Box mt={1}>
+              <strong>Do: </strong>
+              {thin(finding.do)}
+            </Box>
+            <Box fontSize="14px" color="ink.soft" mt={1}>
+              {finding.source}
+            </Box>
+            {accepted && (
+              <Box fontSize="15px" mt={1}>
+                Accepted by {accepted.person}: {accepted.reason}
+              </Box>
+            )}
+          </Box>
+          <Flex direction={{ base: "row", md: "column" }} flexWrap="wrap" alignItems="stretch">
+            {about.wireId && (
+              <ToEnd
+                to={`/jobs/${job}/wires?wire=${about.wireId}&side=${about.side ?? "a"}`}
+                aria-label={`Open ${about.name}`}
+              >
+                Open
+              </ToEnd>
+            )}
+            {accepted ? (
+              <Action look="link" onClick={() => void remove(accepted.id, accepted.version)}>
+                Take acceptance back
+              </Action>
+            ) : (
+              finding.severity !== "stop" && (
+                <Action
+                  look="link"
+                  onClick={onAccept}
+                  aria-label={`Accept ${finding.check} at ${about.name}`}
+                >
+                  Accept
+                </Action>
+              )
+            )}
+          </Flex>
+        </Grid>
+      </Panel>
+    </>
+  );
+}
+
+function Little({ job, wire, side }: { job: string; wire: string; side: string }) {
+  const { lead } = useUnits();
+  const section = useQuery({
+    queryKey: ["job", job, "section", wire, side, lead],
+    queryFn: () => jobApi.section(job, wire, side, lead),
+    retry: false,
+  });
+  const scene = section.data?.scene;
+  if (!scene) return <Box h={`${room.height}px`} />;
+  const { box } = scene;
+  const scale = Math.min((room.width - 8) / (box.right - box.left), room.height / (box.bottom - box.top), 9);
+  return (
+    <Box h={`${room.height}px`} display="grid" placeItems="center" overflow="hidden">
+      <Sketch scene={scene} scale={scale} metal={section.data?.material ?? "copper"} />
+    </Box>
+  );
+}

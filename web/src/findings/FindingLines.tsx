@@ -1,0 +1,30 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import type { Finding } from "../jobs/jobApi";
+import { severities } from "../jobs/severity";
+import { thin } from "../shared/Units";
+
+/** Findings as lines: what is wrong, and what to do. */
+export function FindingLines({ findings }: { findings: Finding[] }) {
+  return (
+    <Box as="ul" listStyleType="none" mt={3} aria-label="Findings">
+      {findings.map((finding) => {
+        const { icon: Icon, word, colour } = severities[finding.severity];
+        return (
+          <Flex as="li" key={finding.key} gap={2} py={1}>
+            <Box color={colour} pt="2px" flex="none">
+              <Icon aria-hidden size={20} />
+            </Box>
+            <Box>
+              <chakra.strong color={colour}>{word}.</chakra.strong> {thin(finding.says)} {thin(finding.do)}
+              {finding.accepted && (
+                <Box fontSize="14px" color="ink.soft">
+                  Accepted by {finding.accepted.person}: {finding.accepted.reason}
+                </Box>
+              )}
+            </Box>
+          </Flex>
+        );
+      })}
+    </Box>
+  );
+}

@@ -1,0 +1,48 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { ChangesBar } from "../jobs/ChangesBar";
+import { jobApi } from "../jobs/jobApi";
+import { ChangesProvider } from "../jobs/useChanges";
+import { Panel } from "../shared/Panel";
+import { recall, remember } from "../shared/remembered";
+import { Select } from "../shared/Select";
+import { FindingsTab } from "./FindingsTab";
+
+/** What must not be energised, in the job that was open last, or any other. */
+export function FindingsPage() {
+  const [chosen, setChosen] = useState(() => recall<string>("job", ""));
+  const jobs = useQuery({ queryKey: ["jobs", "first"], queryFn: () => jobApi.list(0) });
+  const items = jobs.data?.items ?? [];
+  const job = items.some((item) => item.id === chosen) ? chosen : (items[0]?.id ?? "");
+  if (jobs.error) return <Panel role="alert">{jobs.error.message}</Panel>;
+  if (!jobs.data) return <Box p={4}>Reading the jobs…</Box>;
+  return (
+    <Flex direction="column" gap={3}>
+      <chakra.h1 srOnly>Findings</chakra.h1>
+      {items.length === 0 ? (
+        <Panel>
+          Findings belong to a job, and no job is open yet. Begin in <Link to="/jobs">Jobs</Link>; one wire
+          alone is judged at the <Link to="/bench">Bench</Link>.
+        </Panel>
+      ) : (
+        <ChangesProvider key={job} job={job}>
+          <Box maxW="520px">
+            <Select
+              label="Job"
+              value={job}
+              onChange={(next) => {
+                setChosen(next);
+                remember("job", next);
+              }}
+              options={items.map((item) => [item.id, item.summary.name])}
+            />
+          </Box>
+          <ChangesBar />
+          <FindingsTab job={job} />
+        </ChangesProvider>
+      )}
+    </Flex>
+  );
+}

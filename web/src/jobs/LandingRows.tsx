@@ -1,0 +1,97 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import type { Schemas } from "../client";
+import { Action, Panel } from "../shared/Panel";
+import { thin } from "../shared/Units";
+import { severities } from "./severity";
+
+type Row = Schemas["LandingRow"];
+
+const identities = { none: "", brass: "brass", silver: "silver", green: "green" } as const;
+
+/** Landings in their order, each device's together under its name. */
+export function LandingRows({
+  rows,
+  devices,
+  onDevice,
+  onLanding,
+}: {
+  rows: Row[];
+  devices: Schemas["VersionedOfDeviceDocument"][];
+  onDevice: (part: Schemas["VersionedOfDeviceDocument"]["part"], version: number) => void;
+  onLanding: (row: Row) => void;
+}) {
+  const alone = rows.filter((row) => !row.landing.deviceId);
+  return (
+    <>
+      {devices.map(({ part, version }) => (
+        <Panel key={part.id} as="section" aria-label={part.name}>
+          <Flex gap={3} alignItems="center" flexWrap="wrap">
+            <chakra.h2 fontSize="17px" fontWeight={700}>
+              {part.name}
+            </chakra.h2>
+            <Box color="ink.soft">
+              {part.type?.replaceAll("-", " ")}
+              {part.ratingAmps && `, ${part.ratingAmps} A`}
+            </Box>
+            <Action look="link" onClick={() => onDevice(part, version)} aria-label={`Change ${part.name}`}>
+              Change
+            </Action>
+          </Flex>
+          <Landings rows={rows.filter((row) => row.landing.deviceId === part.id)} onLanding={onLanding} />
+        </Panel>
+      ))}
+      {alone.length > 0 && (
+        <Panel as="section" aria-label="Single landings">
+          <Landings rows={alone} onLanding={onLanding} />
+        </Panel>
+      )}
+    </>
+  );
+}
+
+const Slot = chakra("button", {
+  base: {
+    display: "flex",
+    flexDirection: "column",
+    alignItems: "flex-start",
+    minH: "64px",
+    minW: "150px",
+    maxW: "230px",
+    p: 2,
+    textAlign: "start",
+    borderWidth: "1px",
+    borderColor: "line",
+    rounded: "md",
+    cursor: "pointer",
+    fontSize: "14px",
+    _hover: { bg: "paper.sunk" },
+  },
+});
+
+function Landings({ rows, onLanding }: { rows: Row[]; onLanding: (row: Row) => void }) {
+  return (
+    <Flex gap={2} flexWrap="wrap" mt={1}>
+      {rows.map((row) => {
+        const worst = row.worst ? severities[row.worst] : null;
+        const Icon = worst?.icon;
+        const { landing } = row;
+        return (
+          <Slot key={landing.id} onClick={() => onLanding(row)} data-landing={landing.name}>
+            <Flex gap={1} alignItems="center" fontWeight={700} fontSize="15px">
+              {Icon && <Icon aria-label={worst?.word} size={16} />}
+              {landing.name}
+              {landing.identity && landing.identity !== "none" && (
+                <span>· {identities[landing.identity]}</span>
+              )}
+              {landing.side && landing.side !== "none" && <span>· {landing.side.toUpperCase()}</span>}
+            </Flex>
+            <Box color="ink.soft">{thin(row.says)}</Box>
+            <Box>
+              {row.wires.length ? `wire ${row.wires.join(", ")}` : landing.spare ? "spare" : "nothing"}
+            </Box>
+          </Slot>
+        );
+      })}
+    </Flex>
+  );
+}

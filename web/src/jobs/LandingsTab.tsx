@@ -1,0 +1,157 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useInfiniteQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { Schemas } from "../client";
+import { Action, Panel } from "../shared/Panel";
+import { Select } from "../shared/Select";
+import { jobApi } from "./jobApi";
+import { LandingForm, type JobLanding } from "./LandingForm";
+import { LandingRows } from "./LandingRows";
+import { PartForm } from "./PartForm";
+import { deviceFields, enclosureFields } from "./partFields";
+
+type Enclosure = Schemas["JobPartDocumentEnclosureDocument"];
+type Device = Schemas["JobPartDocumentDeviceDocument"];
+type Open =
+  | { what: "enclosure"; part: Enclosure; version: number | null }
+  | { what: "device"; part: Device; version: number | null }
+  | { what: "landing"; part: JobLanding; version: number | null };
+
+/** Enclosures, their devices, and their landings in their real order. */
+export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
+  const id = job.title.id;
+  const [chosen, setChosen] = useState("");
+  const [open, setOpen] = useState<Open | null>(null);
+  const enclosure = job.enclosures.find(({ part }) => part.id === chosen) ?? job.enclosures[0];
+  const pages = useInfiniteQuery({
+    queryKey: ["job", id, "landings", enclosure?.part.id],
+    queryFn: ({ pageParam }) =>
+      jobApi.landings(id, { ...(enclosure ? { enclosure: enclosure.part.id } : {}), offset: pageParam }),
+    initialPageParam: 0,
+    getNextPageParam: (page) => page.next,
+  });
+  const rows = pages.data?.pages.flatMap((page) => page.items) ?? [];
+  const devices = job.devices.filter(({ part }) => part.enclosureId === enclosure?.part.id);
+  const close = () => setOpen(null);
+  return (
+    <Flex direction="column" gap={3} maxW="1100px">
+      <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
+        {enclosure && (
+          <Select
+            label="Enclosure"
+            value={enclosure.part.id}
+            onChange={setChosen}
+            options={job.enclosures.map(({ part }): [string, string] => [part.id, part.name])}
+          />
+        )}
+        <Action
+          onClick={() =>
+            setOpen({
+              what: "enclosure",
+              part: { part: "enclosure", id: crypto.randomUUID(), name: "", form: "panel" },
+              version: null,
+            })
+          }
+        >
+          Add an enclosure
+        </Action>
+        {enclosure && (
+          <>
+            <Action
+              onClick={() =>
+                setOpen({
+                  what: "enclosure",
+                  part: { ...enclosure.part, part: "enclosure" },
+                  version: enclosure.version,
+                })
+              }
+            >
+              Change {enclosure.part.name}
+            </Action>
+            <Action
+              onClick={() =>
+                setOpen({
+                  what: "device",
+                  part: {
+                    part: "device",
+                    id: crypto.randomUUID(),
+                    enclosureId: enclosure.part.id,
+                    name: "",
+                    type: "block",
+                  },
+                  version: null,
+                })
+              }
+            >
+              Add a device
+            </Action>
+            <Action
+              onClick={() =>
+                setOpen({
+                  what: "landing",
+                  part: {
+                    part: "landing",
+                    id: crypto.randomUUID(),
+                    enclosureId: enclosure.part.id,
+                    name: "",
+                  },
+                  version: null,
+                })
+              }
+            >
+              Add a landing
+            </Action>
+          </>
+        )}
+      </Flex>
+      {enclosure?.part.drawing && (
+        <Box>
+          Drawing {enclosure.part.drawing}
+          {enclosure.part.revision && `, revision ${enclosure.part.revision}`}
+        </Box>
+      )}
+      {!enclosure && (
+        <Panel>No enclosure yet: a panel, a box, a device plate or a machine that wires land in.</Panel>
+      )}
+      <LandingRows
+        rows={rows}
+        devices={devices}
+        onDevice={(part, version) => setOpen({ what: "device", part: { ...part, part: "device" }, version })}
+        onLanding={({ landing, version }) =>
+          setOpen({ what: "landing", part: { ...landing, part: "landing" }, version })
+        }
+      />
+      {pages.hasNextPage && (
+        <Action alignSelf="start" onClick={() => void pages.fetchNextPage()}>
+          More
+        </Action>
+      )}
+      {open?.what === "enclosure" && (
+        <PartForm
+          title={open.part.name || "New enclosure"}
+          part={open.part}
+          version={open.version}
+          fields={enclosureFields}
+          onClose={close}
+        />
+      )}
+      {open?.what === "device" && (
+        <PartForm
+          title={open.part.name || "New device"}
+          part={open.part}
+          version={open.version}
+          fields={deviceFields}
+          onClose={close}
+        />
+      )}
+      {open?.what === "landing" && (
+        <LandingForm
+          part={open.part}
+          version={open.version}
+          devices={devices.map(({ part }) => part)}
+          onClose={close}
+        />
+      )}
+    </Flex>
+  );
+}

@@ -1,0 +1,121 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import type { Schemas } from "../client";
+import { Action, Panel, PanelTitle } from "../shared/Panel";
+import { thin, useUnits } from "../shared/Units";
+import { jobApi } from "./jobApi";
+import { sayCheck, severities } from "./severity";
+import { SurveyTaps } from "./SurveyTaps";
+import { useChanges } from "./useChanges";
+
+/** A walk round what is already there: three taps a device, what was found, and the job that puts it right. */
+export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
+  const id = job.title.id;
+  const { lead } = useUnits();
+  const survey = useQuery({ queryKey: ["job", id, "survey", lead], queryFn: () => jobApi.survey(id, lead) });
+  if (survey.error) return <Panel role="alert">{survey.error.message}</Panel>;
+  const { devices = [], counts = [] } = survey.data ?? {};
+  return (
+    <Flex direction="column" gap={3} maxW="1100px">
+      <SurveyTaps job={id} count={devices.length} />
+      {survey.data && devices.length === 0 && (
+        <Panel>
+          Nothing is surveyed yet. A dwelling has some 40 to 50 devices; begin with the one before you.
+        </Panel>
+      )}
+      {counts.length > 0 && (
+        <Panel as="section" aria-label="What was found">
+          <PanelTitle>What was found at how many</PanelTitle>
+          {counts.map(({ check, severity, devices: count }) => {
+            const { icon: Icon, colour } = severities[severity];
+            return (
+              <Flex key={`${severity}${check}`} gap={2} alignItems="center" py={1} data-count-of={check}>
+                <Box color={colour}>
+                  <Icon aria-label={severity} size={18} />
+                </Box>
+                <chakra.span fontFamily="numerals" fontSize="20px" minW="2ch" textAlign="end">
+                  {count}
+                </chakra.span>
+                {sayCheck(check)}
+              </Flex>
+            );
+          })}
+        </Panel>
+      )}
+      {survey.data && devices.length > 0 && <PutRight job={job} survey={survey.data} />}
+      <Flex as="ol" direction="column" gap={2} listStyleType="none" aria-label="Devices">
+        {devices.map((device) => (
+          <Panel as="li" key={device.id} data-surveyed={device.name}>
+            <Flex justifyContent="space-between" gap={3} flexWrap="wrap">
+              <strong>{device.name}</strong>
+              <Box color="ink.soft">
+                {device.remedy
+                  ? [
+                      device.remedy.replace ? "replace" : "land again",
+                      device.remedy.pigtail && "pigtails",
+                      device.remedy.needsEarth && "earth",
+                      `${device.remedy.minutes} min`,
+                    ]
+                      .filter(Boolean)
+                      .join(", ")
+                  : "right as it is"}
+              </Box>
+            </Flex>
+            {device.findings
+              .filter((finding) => finding.severity !== "note")
+              .map((finding) => {
+                const { word, colour } = severities[finding.severity];
+                return (
+                  <Box key={finding.check} fontSize="15px">
+                    <chakra.strong color={colour}>{word}.</chakra.strong> {thin(finding.says)}
+                  </Box>
+                );
+              })}
+          </Panel>
+        ))}
+      </Flex>
+    </Flex>
+  );
+}
+
+function PutRight({ job, survey }: { job: Schemas["JobOverview"]; survey: Schemas["SurveyDocument"] }) {
+  const navigate = useNavigate();
+  const { person } = useChanges();
+  const [made] = useState(() => crypto.randomUUID());
+  const make = useMutation({
+    mutationFn: () =>
+      jobApi.jobOfSurvey(job.title.id, {
+        id: made,
+        personId: person?.id ?? "",
+        name: `${job.title.name}: put right`,
+      }),
+    onSuccess: (taken) => navigate(`/jobs/${taken.id}`),
+  });
+  const wanting = survey.devices.filter((device) => device.remedy).length;
+  if (wanting === 0) return <Panel>Nothing is to be put right.</Panel>;
+  return (
+    <Panel as="section" aria-label="To put it right">
+      <PanelTitle>To put it right</PanelTitle>
+      <Box fontSize="20px">
+        {wanting} of {survey.devices.length} devices, about{" "}
+        <chakra.span fontFamily="numerals">{(survey.minutes / 60).toFixed(1)}</chakra.span> h
+      </Box>
+      <Box as="ul" listStyleType="disc" ps={5}>
+        {survey.parts.map((part) => (
+          <li key={part.name}>
+            {part.count} {part.unit === "m" ? "m of " : ""}
+            {part.name}
+          </li>
+        ))}
+      </Box>
+      <Action look="main" mt={2} disabled={!person || make.isPending} onClick={() => make.mutate()}>
+        {person ? "Make the job for it" : "Type your name first"}
+      </Action>
+      <Box role="alert" color="stop">
+        {make.error?.message}
+      </Box>
+    </Panel>
+  );
+}

@@ -1,0 +1,164 @@
+import { chakra } from "@chakra-ui/react";
+import { Plus } from "lucide-react";
+import { useEffect, useRef } from "react";
+import { thin } from "../shared/Units";
+import type { Wire } from "./jobApi";
+import { EndStateWord } from "./Lace";
+import { severities } from "./severity";
+import type { Grid } from "./useGridKeys";
+import { wireColumns } from "./wireColumns";
+
+export const leadWidth = 52;
+export const stateWidth = 120;
+
+const Cell = chakra("div", {
+  base: {
+    flex: "none",
+    px: 2,
+    display: "flex",
+    alignItems: "center",
+    overflow: "hidden",
+    whiteSpace: "nowrap",
+    textOverflow: "ellipsis",
+    borderInlineEndWidth: "1px",
+    borderColor: "line",
+    fontSize: "15px",
+    cursor: "text",
+    "&:focus-visible": { outline: "3px solid {colors.focus}", outlineOffset: "-3px" },
+    "&[data-new=true]": { color: "ink.soft" },
+  },
+});
+
+const Open = chakra("button", {
+  base: {
+    w: "44px",
+    h: "100%",
+    display: "grid",
+    placeItems: "center",
+    cursor: "pointer",
+    _hover: { bg: "paper.sunk" },
+  },
+});
+
+const Typed = chakra("input", {
+  base: { w: "100%", h: "100%", bg: "paper", color: "ink", px: 1, fontSize: "16px", outline: "none" },
+});
+
+/** The cells of one wire, or of the empty row that makes a new one. */
+export function WireRowCells({
+  wire,
+  row,
+  grid,
+  onOpen,
+}: {
+  wire: Wire | null;
+  row: number;
+  grid: Grid;
+  onOpen: (wire: string, side: "a" | "b") => void;
+}) {
+  const worst = wire?.worst ? severities[wire.worst] : null;
+  const Icon = worst?.icon;
+  return (
+    <>
+      <Cell role="gridcell" w={`${leadWidth}px`} px={0} justifyContent="center" cursor="default">
+        {wire ? (
+          <Open
+            onClick={() => onOpen(wire.wire.id, "a")}
+            aria-label={`Open wire ${wire.wire.name}${worst ? `: ${worst.word.toLowerCase()}` : ""}`}
+            color={worst?.colour ?? "ink.soft"}
+          >
+            {Icon ? <Icon aria-hidden size={20} /> : <span aria-hidden>›</span>}
+          </Open>
+        ) : (
+          <Plus aria-hidden size={18} />
+        )}
+      </Cell>
+      {wireColumns.map((column, index) => (
+        <TextCell
+          key={column.field}
+          name={column.name}
+          width={column.width}
+          text={grid.pending(row, column.field) ?? (wire ? column.of(wire) : "")}
+          hint={wire ? "" : column.hint}
+          isNew={!wire}
+          active={grid.active?.row === row && grid.active.column === index}
+          first={grid.active === null && row === grid.firstRow && index === 0}
+          editing={grid.active?.row === row && grid.active.column === index ? grid.text : null}
+          onActive={() => grid.go(row, index)}
+          onEdit={() => grid.edit(row, index)}
+          onText={grid.setText}
+          onLeave={grid.leave}
+        />
+      ))}
+      {(["a", "b"] as const).map((side) => (
+        <Cell key={side} role="gridcell" w={`${stateWidth}px`} cursor="default">
+          {wire && <EndStateWord progress={wire[side]} />}
+        </Cell>
+      ))}
+    </>
+  );
+}
+
+function TextCell({
+  name,
+  width,
+  text,
+  hint,
+  isNew,
+  active,
+  first,
+  editing,
+  onActive,
+  onEdit,
+  onText,
+  onLeave,
+}: {
+  name: string;
+  width: number;
+  text: string;
+  hint: string;
+  isNew: boolean;
+  active: boolean;
+  first: boolean;
+  editing: string | null;
+  onActive: () => void;
+  onEdit: () => void;
+  onText: (text: string) => void;
+  onLeave: () => void;
+}) {
+  const ref = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // The cell that is on is the one that has the keyboard.
+    if (active && editing === null && document.activeElement !== ref.current)
+      ref.current?.focus({ preventScroll: true });
+  }, [active, editing]);
+  return (
+    <Cell
+      ref={ref}
+      role="gridcell"
+      tabIndex={active || first ? 0 : -1}
+      w={`${width}px`}
+      data-new={isNew && !text}
+      data-cell={name}
+      title={text}
+      onFocus={() => !active && onActive()}
+      onClick={() => (active ? onEdit() : onActive())}
+      onDoubleClick={onEdit}
+    >
+      {editing === null ? (
+        thin(text) || hint
+      ) : (
+        <Typed
+          // The hand is in this cell: it has asked to type here.
+          autoFocus
+          value={editing}
+          maxLength={200}
+          aria-label={name}
+          onChange={(event) => onText(event.target.value)}
+          onBlur={onLeave}
+          onClick={(event) => event.stopPropagation()}
+        />
+      )}
+    </Cell>
+  );
+}

@@ -1,0 +1,96 @@
+import { http, take, type Lead, type Schemas } from "../client";
+
+export type Wire = Schemas["WireRow"];
+export type Finding = Schemas["JobFindingDocument"];
+export type Part = Schemas["JobPartDocument"];
+export type Done = Schemas["CommandDone"];
+export type Import = Schemas["ImportDocument"];
+
+const at = (id: string) => ({ path: { id } });
+
+/** Everything that the pages of jobs ask of the server. */
+export const jobApi = {
+  list: (offset: number) => take(http.GET("/api/jobs", { params: { query: { offset } } })),
+  make: (body: Schemas["NewJob"]) => take(http.POST("/api/jobs", { body })),
+  open: (id: string) => take(http.GET("/api/jobs/{id}", { params: at(id) })),
+  putAway: (id: string) => take(http.DELETE("/api/jobs/{id}", { params: at(id) })),
+  takeOut: (id: string) => take(http.POST("/api/jobs/{id}/restore", { params: at(id) })),
+  wires: (
+    id: string,
+    query: { q?: string; enclosure?: string; circuit?: string; offset?: number; limit?: number },
+  ) => take(http.GET("/api/jobs/{id}/wires", { params: { ...at(id), query } })),
+  typeWires: (id: string, body: Schemas["TypedWires"]) =>
+    take(http.POST("/api/jobs/{id}/wires", { params: at(id), body })),
+  landings: (id: string, query: { enclosure?: string; q?: string; offset?: number; limit?: number }) =>
+    take(http.GET("/api/jobs/{id}/landings", { params: { ...at(id), query } })),
+  end: (id: string, wire: string, side: string, lead: Lead) =>
+    take(
+      http.GET("/api/jobs/{id}/wires/{wire}/ends/{side}", {
+        params: { path: { id, wire, side }, query: { lead } },
+      }),
+    ),
+  change: (id: string, body: Schemas["NewCommand"]) =>
+    take(http.POST("/api/jobs/{id}/commands", { params: at(id), body })),
+  undo: (id: string, command: string, personId: string) =>
+    take(
+      http.POST("/api/jobs/{id}/commands/{command}/undo", {
+        params: { path: { id, command } },
+        body: { personId },
+      }),
+    ),
+  history: (id: string, before: number | undefined) =>
+    take(
+      http.GET("/api/jobs/{id}/commands", {
+        params: { ...at(id), query: before ? { before } : {} },
+      }),
+    ),
+  findings: (
+    id: string,
+    query: {
+      check?: string;
+      severity?: string;
+      wire?: string;
+      accepted?: boolean;
+      offset?: number;
+      limit?: number;
+    },
+    lead: Lead,
+  ) => take(http.GET("/api/jobs/{id}/findings", { params: { ...at(id), query: { ...query, lead } } })),
+  accept: (id: string, body: Schemas["NewAcceptance"]) =>
+    take(http.POST("/api/jobs/{id}/findings/accept", { params: at(id), body })),
+  section: (id: string, wire: string, side: string, lead: Lead) =>
+    take(http.GET("/api/jobs/{id}/findings/section", { params: { ...at(id), query: { wire, side, lead } } })),
+  survey: (id: string, lead: Lead) =>
+    take(http.GET("/api/jobs/{id}/survey", { params: { ...at(id), query: { lead } } })),
+  addToSurvey: (id: string, body: Schemas["NewSurvey"]) =>
+    take(http.POST("/api/jobs/{id}/survey", { params: at(id), body })),
+  jobOfSurvey: (id: string, body: Schemas["NewRemedyJob"]) =>
+    take(http.POST("/api/jobs/{id}/survey/job", { params: at(id), body })),
+  readFile: (file: Blob, jobId: string | null) =>
+    take(
+      http.POST("/api/jobs/import/preview", {
+        params: { query: jobId ? { jobId } : {} },
+        // The file as it is: the type says string, the wire says bytes.
+        body: file as unknown as string,
+        bodySerializer: (body) => body as unknown as BodyInit,
+        headers: { "Content-Type": "application/octet-stream" },
+      }),
+    ),
+  readText: (body: Schemas["PastedList"]) => take(http.POST("/api/jobs/import/preview/text", { body })),
+  import: (id: string, offset: number) =>
+    take(http.GET("/api/jobs/import/{id}", { params: { ...at(id), query: { offset } } })),
+  changeImport: (id: string, body: Schemas["ImportSettings"]) =>
+    take(http.PUT("/api/jobs/import/{id}", { params: at(id), body })),
+  acceptImport: (id: string, body: Schemas["AcceptImport"]) =>
+    take(http.POST("/api/jobs/import/{id}/accept", { params: at(id), body })),
+  cancelImport: (id: string) => take(http.DELETE("/api/jobs/import/{id}", { params: at(id) })),
+  takeInJob: (file: Blob, personId: string) =>
+    take(
+      http.POST("/api/jobs/document", {
+        params: { query: { personId } },
+        body: file as unknown as string,
+        bodySerializer: (body) => body as unknown as BodyInit,
+        headers: { "Content-Type": "application/octet-stream" },
+      }),
+    ),
+};

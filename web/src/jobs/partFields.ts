@@ -1,0 +1,113 @@
+import type { PartField } from "./PartForm";
+
+/** The fields of each part, in the order in which a person knows them. */
+export const enclosureFields: PartField[] = [
+  { name: "name", label: "Name", kind: "text" },
+  {
+    name: "form",
+    label: "What it is",
+    kind: "choice",
+    options: [
+      ["panel", "panel"],
+      ["box", "box"],
+      ["device-plate", "device plate"],
+      ["machine", "machine"],
+    ],
+  },
+  { name: "drawing", label: "Drawing", kind: "text" },
+  { name: "revision", label: "Its revision", kind: "text" },
+  { name: "openingMm", label: "Smallest opening", kind: "number", unit: "mm" },
+];
+
+const tab: [string, string][] = [
+  ["intact", "intact"],
+  ["removed", "broken off"],
+];
+
+export const deviceFields: PartField[] = [
+  { name: "name", label: "Name", kind: "text" },
+  {
+    name: "type",
+    label: "What it is",
+    kind: "choice",
+    options: [
+      ["block", "terminal blocks"],
+      ["receptacle", "receptacle"],
+      ["ground-fault-receptacle", "ground-fault receptacle"],
+      ["switch", "switch"],
+      ["breaker", "breaker or fuse"],
+      ["earth-bar", "earth bar"],
+      ["neutral-bar", "neutral bar"],
+      ["plug", "plug or connector"],
+      ["load", "load"],
+    ],
+  },
+  { name: "ratingAmps", label: "Rating", kind: "number", unit: "A" },
+  { name: "pluggedAmps", label: "Largest load plugged in", kind: "number", unit: "A" },
+  { name: "outlets", label: "Plugs it takes", kind: "number" },
+  { name: "hotTab", label: "Hot tab", kind: "choice", options: tab },
+  { name: "neutralTab", label: "Neutral tab", kind: "choice", options: tab },
+];
+
+export const landingFields: PartField[] = [
+  { name: "name", label: "Name", kind: "text" },
+  {
+    name: "identity",
+    label: "What it is for",
+    kind: "choice",
+    options: [
+      ["none", "not marked"],
+      ["brass", "brass: hot"],
+      ["silver", "silver: neutral"],
+      ["green", "green: earth"],
+    ],
+  },
+  {
+    name: "side",
+    label: "Side",
+    kind: "choice",
+    options: [
+      ["none", "no sides"],
+      ["line", "LINE"],
+      ["load", "LOAD"],
+    ],
+  },
+  {
+    name: "half",
+    label: "Half",
+    kind: "choice",
+    options: [
+      ["none", "no halves"],
+      ["upper", "upper"],
+      ["lower", "lower"],
+    ],
+  },
+  { name: "spare", label: "Left free on purpose", kind: "check" },
+];
+
+export const circuitFields = (others: [string, string][]): PartField[] => [
+  { name: "name", label: "Name or number", kind: "text" },
+  { name: "volts", label: "Voltage", kind: "number", unit: "V" },
+  { name: "ocpdAmps", label: "Breaker or fuse", kind: "number", unit: "A" },
+  { name: "loadAmps", label: "Load", kind: "number", unit: "A" },
+  { name: "phases", label: "Phases, 1 or 3", kind: "number" },
+  {
+    name: "method",
+    label: "Wired as",
+    kind: "choice",
+    options: [
+      ["", "not said"],
+      ["raceway", "wires in a raceway"],
+      ["nm-cable", "sheathed cable (60 °C)"],
+      ["cord", "cord"],
+      ["machine-wiring", "machine wiring"],
+    ],
+  },
+  {
+    name: "sharesNeutralWith",
+    label: "Shares its neutral with",
+    kind: "choice",
+    options: [["", "none"], ...others],
+  },
+  { name: "continuous", label: "Runs for three hours or more", kind: "check" },
+];

@@ -1,0 +1,147 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
+import { Refusal, type Schemas } from "../client";
+import type { Person } from "../bench/recording";
+import { useRemembered } from "../shared/remembered";
+import { jobApi, type Done, type Part } from "./jobApi";
+
+interface Changes {
+  person: Person | null;
+  setPerson: (person: Person | null) => void;
+  /** What the last change did; it can be undone. */
+  last: Done | null;
+  error: string | null;
+  /** What somebody else made of it meanwhile. */
+  conflict: Conflict | null;
+  busy: boolean;
+  /** Sends a change; false where it was refused, and then nothing was changed. */
+  send: (change: (command: string, personId: string) => Promise<Done>) => Promise<boolean>;
+  put: (part: Part, version: number | null) => Promise<boolean>;
+  remove: (id: string, version: number) => Promise<boolean>;
+  undo: () => void;
+  settle: () => void;
+}
+
+export interface Conflict {
+  says: string;
+  now: Part | null;
+  version: number | null;
+  /** Sends the same change again, over what is there now. */
+  mine: ((version: number) => Promise<Done>) | null;
+}
+
+const ChangesContext = createContext<Changes | null>(null);
+
+/** Changes of one job: each a command, the last ones undone by Ctrl-Z, a conflict shown with both sides. */
+export function ChangesProvider({ job, children }: { job: string; children: ReactNode }) {
+  const queries = useQueryClient();
+  const [person, setPerson] = useRemembered<Person | null>("person", null);
+  const [done, setDone] = useState<Done[]>([]);
+  const [error, setError] = useState<string | null>(null);
+  const [conflict, setConflict] = useState<Conflict | null>(null);
+  const [busy, setBusy] = useState(false);
+
+  const run = useCallback(
+    async (change: () => Promise<Done>, mine: Conflict["mine"]) => {
+      setBusy(true);
+      try {
+        const answer = await change();
+        setDone((before) => [...before.slice(-49), answer]);
+        setError(null);
+        setConflict(null);
+        await Promise.all([
+          queries.invalidateQueries({ queryKey: ["job", job] }),
+          queries.invalidateQueries({ queryKey: ["jobs"] }),
+        ]);
+        return true;
+      } catch (refused) {
+        const refusal = refused instanceof Refusal ? refused : new Refusal(String(refused), 0);
+        if (refusal.status === 409 && "partId" in refusal.problem) {
+          setConflict({
+            says: refusal.message,
+            now: (refusal.problem.now as Part | null | undefined) ?? null,
+            version: (refusal.problem.version as number | null | undefined) ?? null,
+            mine,
+          });
+        } else {
+          setError(refusal.message);
+        }
+        return false;
+      } finally {
+        setBusy(false);
+      }
+    },
+    [job, queries],
+  );
+
+  const undo = useCallback(() => {
+    const command = done.at(-1);
+    if (!command || !person) return;
+    setDone((before) => before.slice(0, -1));
+    void run(() => jobApi.undo(job, command.commandId, person.id), null).then((undone) => {
+      // What undid it is no change of one's own to undo in turn.
+      if (undone) setDone((before) => before.slice(0, -1));
+    });
+  }, [done, job, person, run]);
+
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      // While somebody types, Ctrl-Z takes back letters.
+      const typing =
+        event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      const inDialog = document.querySelector("[role=dialog][data-state=open]") !== null;
+      const isUndo = (event.ctrlKey || event.metaKey) && !event.shiftKey && event.key.toLowerCase() === "z";
+      if (!isUndo || typing || inDialog) return;
+      event.preventDefault();
+      undo();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, [undo]);
+
+  const value = useMemo((): Changes => {
+    const send: Changes["send"] = (change) => {
+      if (!person) {
+        setError("Type your name first: every change says who made it.");
+        return Promise.resolve(false);
+      }
+      const command = crypto.randomUUID();
+      return run(() => change(command, person.id), null);
+    };
+    const change = (changes: Schemas["PartChange"][], over: Conflict["mine"]) => {
+      if (!person) return send(() => Promise.reject(new Error()));
+      return run(() => jobApi.change(job, { id: crypto.randomUUID(), personId: person.id, changes }), over);
+    };
+    return {
+      person,
+      setPerson,
+      last: done.at(-1) ?? null,
+      error,
+      conflict,
+      busy,
+      send,
+      put: (part, version) =>
+        change([{ put: part, version }], (now) =>
+          jobApi.change(job, {
+            id: crypto.randomUUID(),
+            personId: person?.id ?? "",
+            changes: [{ put: part, version: now }],
+          }),
+        ),
+      remove: (id, version) => change([{ remove: id, version }], null),
+      undo,
+      settle: () => {
+        setError(null);
+        setConflict(null);
+        void queries.invalidateQueries({ queryKey: ["job", job] });
+      },
+    };
+  }, [busy, conflict, done, error, job, person, queries, run, setPerson, undo]);
+  return <ChangesContext.Provider value={value}>{children}</ChangesContext.Provider>;
+}
+
+export function useChanges(): Changes {
+  const changes = useContext(ChangesContext);
+  if (!changes) throw new Error("Changes are made inside a job.");
+  return changes;
+}

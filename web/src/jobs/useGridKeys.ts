@@ -1,0 +1,180 @@
+import { useCallback, useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
+import { jobApi, type Wire } from "./jobApi";
+import { useChanges } from "./useChanges";
+import { wireColumns, type TypedField } from "./wireColumns";
+
+interface Shown {
+  group: string | null;
+  wire: Wire | null;
+}
+
+type Cells = Partial<Record<TypedField, string>>;
+
+const last = wireColumns.length - 1;
+
+/** Which cell is on, what is typed into it, and what the keys do: as in a spreadsheet. */
+export function useGridKeys({
+  job,
+  enclosure,
+  rows,
+  scrollTo,
+}: {
+  job: string;
+  enclosure: string;
+  rows: Shown[];
+  scrollTo: (row: number) => void;
+}) {
+  const { send } = useChanges();
+  const [active, setActive] = useState<{ row: number; column: number } | null>(null);
+  const [text, setText] = useState<string | null>(null);
+  // What was sent and is not read again yet: it stands in its cell meanwhile. A new row gathers here until it has a name.
+  const [sent, setSent] = useState<Record<string, Cells>>({});
+  const leaving = useRef(false);
+
+  const keyOf = (row: number) => rows[row]?.wire?.wire.id ?? "new";
+
+  const go = useCallback(
+    (row: number, column: number) => {
+      const to = Math.max(0, Math.min(rows.length - 1, row));
+      setActive({ row: to, column: Math.max(0, Math.min(last, column)) });
+      setText(null);
+      scrollTo(to);
+    },
+    [rows.length, scrollTo],
+  );
+
+  const type = async (changes: { row: number; cells: Cells }[]) => {
+    const typed = changes.map(({ row, cells }) => {
+      const wire = rows[row]?.wire;
+      return wire ? { wireId: wire.wire.id, version: wire.version, ...cells } : cells;
+    });
+    setSent((before) => ({
+      ...before,
+      ...Object.fromEntries(changes.map(({ row, cells }) => [keyOf(row), cells])),
+    }));
+    const kept = await send((id, personId) =>
+      jobApi.typeWires(job, { id, personId, rows: typed, enclosure }),
+    );
+    // What was refused stays in its cell, to be put right; what was taken is read again from the list.
+    const read = changes.filter(({ row }) => kept || rows[row]?.wire).map(({ row }) => keyOf(row));
+    setSent((before) => Object.fromEntries(Object.entries(before).filter(([key]) => !read.includes(key))));
+    return kept;
+  };
+
+  const commit = (value: string | null) => {
+    if (!active || value === null) return;
+    const column = wireColumns[active.column];
+    const row = rows[active.row];
+    if (!column || !row || row.group) return;
+    const before = sent[keyOf(active.row)]?.[column.field] ?? (row.wire ? column.of(row.wire) : "");
+    if (value.trim() === before) return;
+    const cells = { ...(row.wire ? {} : sent.new), [column.field]: value.trim() };
+    // A new wire is sent once it has a name: until then its cells are kept here.
+    if (!row.wire && !cells.name) setSent((all) => ({ ...all, new: cells }));
+    else void type([{ row: active.row, cells }]);
+  };
+
+  const step = (row: number, column: number) => {
+    leaving.current = true;
+    commit(text);
+    go(row, column);
+    leaving.current = false;
+  };
+
+  const edit = (row: number, column: number) => {
+    const shown = rows[row];
+    const of = wireColumns[column];
+    if (!shown || shown.group || !of) return;
+    setActive({ row, column });
+    setText(sent[keyOf(row)]?.[of.field] ?? (shown.wire ? of.of(shown.wire) : ""));
+  };
+
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (!active || event.target instanceof HTMLButtonElement) return;
+    const { row, column } = active;
+    const { key } = event;
+    const editing = text !== null;
+    const moves: Record<string, [number, number]> = {
+      ArrowDown: [row + 1, column],
+      ArrowUp: [row - 1, column],
+      ...(editing
+        ? {}
+        : {
+            ArrowLeft: [row, column - 1],
+            ArrowRight: [row, column + 1],
+            Home: [row, 0],
+            End: [row, last],
+            PageDown: [row + 10, column],
+            PageUp: [row - 10, column],
+          }),
+    };
+    const move = moves[key];
+    if (move) {
+      step(...move);
+    } else if (key === "Enter") {
+      if (editing) step(row + 1, column);
+      else edit(row, column);
+    } else if (key === "Tab") {
+      if ((event.shiftKey && column === 0) || (!event.shiftKey && column === last)) {
+        // At the edge the keyboard goes on to what stands after the list.
+        commit(text);
+        setText(null);
+        return;
+      }
+      step(row, column + (event.shiftKey ? -1 : 1));
+    } else if (key === "Escape" && editing) {
+      setText(null);
+    } else if (key === "F2" && !editing) {
+      edit(row, column);
+    } else if ((key === "Delete" || key === "Backspace") && !editing) {
+      commit("");
+    } else if (!editing && key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      edit(row, column);
+      setText(key);
+    } else {
+      return;
+    }
+    event.preventDefault();
+    event.stopPropagation();
+  };
+
+  const onPaste = (event: ClipboardEvent) => {
+    const pasted = event.clipboardData.getData("text/plain");
+    if (!active || text !== null || !/[\t\n]/.test(pasted.trim())) return;
+    event.preventDefault();
+    const lines = pasted.replace(/\r?\n$/, "").split(/\r?\n/);
+    const wires = rows
+      .map((row, index) => ({ ...row, index }))
+      .filter((row) => !row.group && row.index >= active.row);
+    void type(
+      lines.map((line, i) => ({
+        row: wires[i]?.index ?? rows.length,
+        cells: Object.fromEntries(
+          line.split("\t").flatMap((cell, j) => {
+            const column = wireColumns[active.column + j];
+            return column ? [[column.field, cell.trim()]] : [];
+          }),
+        ),
+      })),
+    );
+  };
+
+  return {
+    active,
+    text,
+    firstRow: rows.findIndex((row) => !row.group),
+    pending: (row: number, field: TypedField) => sent[keyOf(row)]?.[field],
+    go,
+    edit,
+    setText,
+    leave: () => {
+      if (leaving.current) return;
+      commit(text);
+      setText(null);
+    },
+    onKeyDown,
+    onPaste,
+  };
+}
+
+export type Grid = ReturnType<typeof useGridKeys>;
