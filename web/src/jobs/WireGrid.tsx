@@ -51,6 +51,7 @@ export function WireGrid({
     getGroupedRowModel: getGroupedRowModel(),
     getExpandedRowModel: getExpandedRowModel(),
     getRowId: (wire) => wire.wire.id,
+    autoResetAll: false,
     state: { grouping: grouping === "none" ? [] : [grouping], expanded: true },
   });
   const { rows } = table.getRowModel();

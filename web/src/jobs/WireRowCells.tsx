@@ -26,6 +26,7 @@ const Cell = chakra("div", {
     cursor: "text",
     "&:focus-visible": { outline: "3px solid {colors.focus}", outlineOffset: "-3px" },
     "&[data-new=true]": { color: "ink.soft" },
+    "&[aria-invalid=true]": { color: "stop", boxShadow: "inset 0 0 0 2px {colors.stop}" },
   },
 });
 
@@ -84,6 +85,7 @@ export function WireRowCells({
           active={grid.active?.row === row && grid.active.column === index}
           first={grid.active === null && row === grid.firstRow && index === 0}
           editing={grid.active?.row === row && grid.active.column === index ? grid.text : null}
+          wrong={grid.isWrong(row, column.field)}
           onActive={() => grid.go(row, index)}
           onEdit={() => grid.edit(row, index)}
           onText={grid.setText}
@@ -108,6 +110,7 @@ function TextCell({
   active,
   first,
   editing,
+  wrong,
   onActive,
   onEdit,
   onText,
@@ -121,12 +124,14 @@ function TextCell({
   active: boolean;
   first: boolean;
   editing: string | null;
+  wrong: boolean;
   onActive: () => void;
   onEdit: () => void;
   onText: (text: string) => void;
   onLeave: () => void;
 }) {
   const ref = useRef<HTMLDivElement>(null);
+  const wasActive = useRef(false);
   useEffect(() => {
     // The cell that is on is the one that has the keyboard.
     if (active && editing === null && document.activeElement !== ref.current)
@@ -141,8 +146,11 @@ function TextCell({
       data-new={isNew && !text}
       data-cell={name}
       title={text}
+      aria-invalid={wrong || undefined}
+      // A click on the cell that is on already types into it; the first one only goes there.
+      onMouseDown={() => (wasActive.current = active)}
       onFocus={() => !active && onActive()}
-      onClick={() => (active ? onEdit() : onActive())}
+      onClick={() => wasActive.current && onEdit()}
       onDoubleClick={onEdit}
     >
       {editing === null ? (

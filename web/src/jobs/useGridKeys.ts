@@ -12,6 +12,16 @@ type Cells = Partial<Record<TypedField, string>>;
 
 const last = wireColumns.length - 1;
 
+/** What is kept, without some cells of a row. */
+function without(kept: Record<string, Cells>, key: string, fields: string[]): Record<string, Cells> {
+  const rest = Object.fromEntries(
+    Object.entries(kept[key] ?? {}).filter(([field]) => !fields.includes(field)),
+  );
+  return Object.fromEntries(
+    Object.entries({ ...kept, [key]: rest }).filter(([, cells]) => Object.keys(cells).length > 0),
+  );
+}
+
 /** Which cell is on, what is typed into it, and what the keys do: as in a spreadsheet. */
 export function useGridKeys({
   job,
@@ -29,6 +39,7 @@ export function useGridKeys({
   const [text, setText] = useState<string | null>(null);
   // What was sent and is not read again yet: it stands in its cell meanwhile. A new row gathers here until it has a name.
   const [sent, setSent] = useState<Record<string, Cells>>({});
+  const [wrong, setWrong] = useState<string[]>([]);
   const leaving = useRef(false);
 
   const keyOf = (row: number) => rows[row]?.wire?.wire.id ?? "new";
@@ -48,17 +59,19 @@ export function useGridKeys({
       const wire = rows[row]?.wire;
       return wire ? { wireId: wire.wire.id, version: wire.version, ...cells } : cells;
     });
-    setSent((before) => ({
-      ...before,
-      ...Object.fromEntries(changes.map(({ row, cells }) => [keyOf(row), cells])),
-    }));
+    const keyed = changes.map(({ row, cells }): [string, Cells] => [keyOf(row), cells]);
+    setSent((before) =>
+      keyed.reduce((all, [key, cells]) => ({ ...all, [key]: { ...all[key], ...cells } }), before),
+    );
     const kept = await send((id, personId) =>
       jobApi.typeWires(job, { id, personId, rows: typed, enclosure }),
     );
-    // What was refused stays in its cell, to be put right; what was taken is read again from the list.
-    const read = changes.filter(({ row }) => kept || rows[row]?.wire).map(({ row }) => keyOf(row));
-    setSent((before) => Object.fromEntries(Object.entries(before).filter(([key]) => !read.includes(key))));
-    return kept;
+    // What was refused stays in its cell, marked, to be put right; what was taken is read again from the list.
+    if (kept)
+      setSent((before) => keyed.reduce((all, [key, cells]) => without(all, key, Object.keys(cells)), before));
+    setWrong(
+      kept ? [] : keyed.flatMap(([key, cells]) => Object.keys(cells).map((field) => `${key} ${field}`)),
+    );
   };
 
   const commit = (value: string | null) => {
@@ -122,7 +135,9 @@ export function useGridKeys({
         return;
       }
       step(row, column + (event.shiftKey ? -1 : 1));
-    } else if (key === "Escape" && editing) {
+    } else if (key === "Escape") {
+      const field = wireColumns[column]?.field;
+      if (!editing && field) setSent((before) => without(before, keyOf(row), [field]));
       setText(null);
     } else if (key === "F2" && !editing) {
       edit(row, column);
@@ -163,6 +178,7 @@ export function useGridKeys({
     active,
     text,
     firstRow: rows.findIndex((row) => !row.group),
+    isWrong: (row: number, field: TypedField) => wrong.includes(`${keyOf(row)} ${field}`),
     pending: (row: number, field: TypedField) => sent[keyOf(row)]?.[field],
     go,
     edit,

@@ -1,5 +1,5 @@
 import { useInfiniteQuery } from "@tanstack/react-query";
-import { useEffect } from "react";
+import { useEffect, useMemo } from "react";
 import { jobApi } from "./jobApi";
 
 const pageSize = 1000;
@@ -24,8 +24,10 @@ export function useWires(job: string, q: string, enclosure: string, circuit: str
   useEffect(() => {
     if (hasNextPage && !isFetchingNextPage) void fetchNextPage();
   }, [hasNextPage, isFetchingNextPage, fetchNextPage]);
+  // The same list while nothing is read anew: whoever builds on it must not build again and again.
+  const wires = useMemo(() => query.data?.pages.flatMap((page) => page.items) ?? [], [query.data]);
   return {
-    wires: query.data?.pages.flatMap((page) => page.items) ?? [],
+    wires,
     total: query.data?.pages[0]?.total ?? 0,
     loading: !query.data,
     error: query.error,
