@@ -91,7 +91,7 @@ public static partial class LandingWords
         return read == end ? null : read;
     }
 
-    private static bool Has(string text, string words) => Regex.IsMatch(text, $@"\b(?:{words})s?\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, TimeSpan.FromSeconds(1));
+    private static bool Has(string text, string words) => Regex.IsMatch(text.Replace('-', ' '), $@"\b(?:{words})s?\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, TimeSpan.FromSeconds(1));
 
     [GeneratedRegex(@"^(?:=\S*)?\+(?<where>[^-+:/]+)-(?<device>[^:+]+)(?::(?<terminal>.+))?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Reference();

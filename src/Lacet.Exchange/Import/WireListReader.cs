@@ -212,21 +212,25 @@ public sealed partial class WireListReader(
         }
     }
 
-    /// <summary>A bare number takes its unit from its column, or from the rest of it, or from the answer.</summary>
+    /// <summary>A bare number takes its unit from its column, or from the rest of it, or from the answer; words of the build may stand behind it.</summary>
     private string WithUnit(string text, ColumnMeaning column)
     {
-        var bare = BareNumber().IsMatch(text);
-        if (!bare || column == ColumnMeaning.Awg)
+        if (Bare(text) is not var (number, words))
         {
-            return bare ? text + " AWG" : text;
+            return text;
         }
 
-        if (column == ColumnMeaning.Mm2 || text.Contains('.', StringComparison.Ordinal) || text.Contains(',', StringComparison.Ordinal))
+        if (column == ColumnMeaning.Awg)
         {
-            return text + " mm²";
+            return $"{number} AWG {words}";
         }
 
-        if (!GaugeOrMetric.Contains(text, StringComparer.Ordinal))
+        if (column == ColumnMeaning.Mm2 || number.Contains('.', StringComparison.Ordinal) || number.Contains(',', StringComparison.Ordinal))
+        {
+            return $"{number} mm² {words}";
+        }
+
+        if (!GaugeOrMetric.Contains(number, StringComparer.Ordinal))
         {
             return text;
         }
@@ -236,7 +240,16 @@ public sealed partial class WireListReader(
             _doubts[Systems] = _doubts.GetValueOrDefault(Systems) + 1;
         }
 
-        return text + (Answer(Systems, _metricColumn ? "mm2" : "awg") is "mm2" ? " mm²" : " AWG");
+        return $"{number}{(Answer(Systems, _metricColumn ? "mm2" : "awg") is "mm2" ? " mm²" : " AWG")} {words}";
+    }
+
+    /// <summary>A number without a unit, and the words of the build behind it; null where there is more.</summary>
+    private static (string Number, string Words)? Bare(string text)
+    {
+        var parts = text.Split(' ', 2, StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+        return parts.Length > 0 && BareNumber().IsMatch(parts[0]) && (parts.Length == 1 || parts[1].Split(' ').All(ConductorText.IsWord))
+            ? (parts[0], parts.Length == 1 ? "" : parts[1])
+            : null;
     }
 
     /// <summary>Whether the sizes without a unit stand among gauges, among mm², or among both.</summary>
@@ -248,13 +261,13 @@ public sealed partial class WireListReader(
         }
 
         var (gauges, metric) = (0, 0);
-        foreach (var cell in sheet.Rows.Skip(headingRow + 1).Select(r => At(r, column.Index)).Where(c => c.Length > 0 && !GaugeOrMetric.Contains(c, StringComparer.Ordinal)))
+        foreach (var cell in sheet.Rows.Skip(headingRow + 1).Select(r => At(r, column.Index)).Where(c => c.Length > 0 && !GaugeOrMetric.Contains(Bare(c)?.Number, StringComparer.Ordinal)))
         {
             if (Metric().IsMatch(cell))
             {
                 metric++;
             }
-            else if (ConductorSize.TryParse(cell, out var size, out _) && size.System != SizeSystem.Metric)
+            else if (ConductorSize.TryParse(Bare(cell)?.Number ?? cell, out var size, out _) && size.System != SizeSystem.Metric)
             {
                 gauges++;
             }

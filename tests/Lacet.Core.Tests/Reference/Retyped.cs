@@ -32,6 +32,9 @@ internal static class Retyped
     /// <summary>NEC 210.21(B)(3): a circuit's rating, and those of its receptacles.</summary>
     internal static readonly (double Circuit, string Receptacles)[] Receptacles = [(15, "15"), (20, "15 20"), (30, "30"), (40, "40 50"), (50, "50")];
 
+    /// <summary>Common practice: minutes at a device.</summary>
+    internal static readonly (string Work, double Minutes)[] SurveyTimes = [("dead", 4), ("re-terminate", 8), ("replace", 6), ("pigtail", 5), ("earth", 20)];
+
     /// <summary>NEC 210.21(B)(2): a receptacle, and the largest load plugged into it.</summary>
     internal static readonly (double Receptacle, double Most)[] PlugLoads = [(15, 12), (20, 16), (30, 24)];
 

@@ -3,6 +3,7 @@ using Lacet.Core.Circuits;
 using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Lugs;
+using Lacet.Core.Planning;
 using Lacet.Core.Pull;
 using Lacet.Core.Reference;
 using Lacet.Core.Rework;
@@ -40,6 +41,7 @@ internal static class TableGuards
         ["nec-310-15-c1"] = BundleFactors,
         ["receptacle-ratings"] = Receptacles,
         ["plug-loads"] = PlugLoads,
+        ["survey-times"] = SurveyTimes,
     };
 
     private static void Conductors(string text)
@@ -61,6 +63,9 @@ internal static class TableGuards
 
     private static void Receptacles(string text) => Assert.Equal(
         Retyped.Receptacles, ReferenceTable.Parse<ReceptacleRatings>(text).Select(r => (r.CircuitAmps, r.Receptacles)));
+
+    private static void SurveyTimes(string text) => Assert.Equal(
+        Retyped.SurveyTimes, ReferenceTable.Parse<SurveyTime>(text).Select(r => (r.Work, r.Minutes)));
 
     private static void PlugLoads(string text) => Assert.Equal(
         Retyped.PlugLoads, ReferenceTable.Parse<PlugLoad>(text).Select(r => (r.ReceptacleAmps, r.MostAmps)));

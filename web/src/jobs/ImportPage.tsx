@@ -6,6 +6,8 @@ import { Action, FieldLabel, Panel } from "../shared/Panel";
 import { jobApi } from "./jobApi";
 import { ImportReview } from "./ImportReview";
 
+const largest = 24 * 1024 * 1024;
+
 /** A wire list comes in: by file or by paste; read, asked about, looked at, and only then taken. */
 export function ImportPage() {
   const [params] = useSearchParams();
@@ -13,8 +15,15 @@ export function ImportPage() {
   const [text, setText] = useState("");
   const [over, setOver] = useState(false);
   const begin = useMutation({
-    mutationFn: (what: File | string) =>
-      typeof what === "string" ? jobApi.readText({ text: what, jobId: job }) : jobApi.readFile(what, job),
+    mutationFn: async (what: File | string) => {
+      // Said before anything is sent: a browser that is cut off while it sends hears no sentence.
+      if (typeof what !== "string" && what.size > largest) {
+        throw new Error(`${what.name} is larger than 24 MB: that is no wire list.`);
+      }
+      return typeof what === "string"
+        ? jobApi.readText({ text: what, jobId: job })
+        : jobApi.readFile(what, job);
+    },
   });
   const into = useQuery({
     queryKey: ["job", job, "overview"],

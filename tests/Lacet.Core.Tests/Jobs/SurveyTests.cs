@@ -1,0 +1,92 @@
+using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Jobs;
+using Lacet.Core.Planning;
+
+namespace Lacet.Core.Tests.Jobs;
+
+/// <summary>What is already there: found by the same checks as what is planned, and put right by a job that has no findings left.</summary>
+public sealed class SurveyTests
+{
+    public static TheoryData<string, SurveyedDevice, string[]> Devices => new()
+    {
+        { "as it should be", new SurveyedDevice("1"), [] },
+        { "back-stab", new SurveyedDevice("1") { Wiring = SurveyWiring.BackStab }, ["back-stab-by-house-rule"] },
+        // UL 498: 14 AWG only, circuits to 15 A; from memory.
+        { "back-stab on 20 A", new SurveyedDevice("1") { Wiring = SurveyWiring.BackStab, BreakerAmps = 20, RatingAmps = 20, Conductor = Ends.Wire("12") }, ["back-stab-by-house-rule", "back-stab-over-15-a", "conductor-out-of-range"] },
+        { "doubled", new SurveyedDevice("1") { Doubled = true }, ["two-conductors"] },
+        { "doubled under a clamp", new SurveyedDevice("1") { Doubled = true, Wiring = SurveyWiring.Clamp }, [] },
+        { "reversed", new SurveyedDevice("1") { Polarity = SurveyPolarity.Reversed }, ["reversed-polarity"] },
+        { "open earth", new SurveyedDevice("1") { Polarity = SurveyPolarity.OpenEarth }, ["earth-missing"] },
+        { "bootleg", new SurveyedDevice("1") { Polarity = SurveyPolarity.Bootleg }, ["bootleg-earth"] },
+        { "against the screw", new SurveyedDevice("1") { Hook = HookWay.CounterClockwise }, ["hook-wrong-way"] },
+        { "bare metal", new SurveyedDevice("1") { BareShowing = new(5) }, ["bare-metal-shows"] },
+        { "loose", new SurveyedDevice("1") { Condition = SurveyCondition.Loose }, ["loose-or-scorched"] },
+        { "scorched", new SurveyedDevice("1") { Condition = SurveyCondition.Scorched }, ["loose-or-scorched"] },
+        { "20 A on a 15 A breaker", new SurveyedDevice("1") { RatingAmps = 20 }, ["receptacle-rating"] },
+        { "14 AWG on 20 A", new SurveyedDevice("1") { BreakerAmps = 20 }, ["terminal-overloaded"] },
+        { "aluminium", new SurveyedDevice("1") { Conductor = Ends.Wire("12", material: Material.Aluminium) }, ["aluminium-not-marked"] },
+    };
+
+    [Theory]
+    [MemberData(nameof(Devices))]
+    public void A_device_is_judged_as_it_was_found(string what, SurveyedDevice device, string[] checks)
+    {
+        Assert.NotEmpty(what);
+        var found = Survey(device).Findings.Where(f => f.Finding.Severity != Severity.Note).Select(f => f.Finding.Check).Distinct().Order(StringComparer.Ordinal);
+        Assert.Equal(checks, found);
+    }
+
+    [Fact]
+    public void The_job_for_it_puts_everything_right_that_hands_can()
+    {
+        var survey = Survey(
+            new SurveyedDevice("1") { Wiring = SurveyWiring.BackStab, Doubled = true },
+            new("2") { Polarity = SurveyPolarity.Reversed, Doubled = true },
+            new("3") { Condition = SurveyCondition.Scorched, Hook = HookWay.CounterClockwise },
+            new("4") { RatingAmps = 20 },
+            new("5"));
+        var remedy = SurveyRemedy.For(survey);
+        Assert.Equal(["1", "2", "3", "4"], remedy.Devices.Select(d => d.Name));
+        var job = new JudgedJob(remedy.Job(survey, new JobTitle(Guid.NewGuid(), "Put right") { Rules = survey.Job.Title.Rules }, Guid.NewGuid));
+        Assert.DoesNotContain(job.Findings, f => f.Finding.Severity != Severity.Note);
+        // Two spliced pairs a doubled device, hot and neutral; the earth stands alone.
+        Assert.Equal(4, job.Job.Landings.Values.Count(l => l.Splice is not null));
+        Assert.Equal(15, job.Job.Devices.Values.Single(d => d.Name == "4").RatingAmps);
+    }
+
+    [Fact]
+    public void Time_and_parts_add_up()
+    {
+        // By the table: dead 4, re-terminate 8, replace 6, pigtail 5, earth 20 minutes.
+        var remedy = SurveyRemedy.For(Survey(new SurveyedDevice("1") { Doubled = true }, new("2") { Condition = SurveyCondition.Loose }, new("3") { Polarity = SurveyPolarity.OpenEarth }));
+        Assert.Equal([17.0, 18, 32], remedy.Devices.Select(d => d.Minutes));
+        Assert.Equal(67, remedy.Minutes);
+        Assert.Contains(remedy.Parts, p => p is { Count: 2 } && p.Name.StartsWith("Splice connectors", StringComparison.Ordinal));
+        Assert.Contains(remedy.Parts, p => p is { Unit: "m", Count: 0.4 });
+        Assert.Contains(remedy.Parts, p => p.Name.Contains("No equipment ground", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData(ReceptacleWiring.BackWireClamp, "back-wire-clamp")]
+    [InlineData(ReceptacleWiring.HookOnScrew, "binding-screw")]
+    [InlineData(ReceptacleWiring.LeverDevice, "lever")]
+    public void It_is_put_right_by_the_house_s_own_way(ReceptacleWiring rule, string kind)
+    {
+        var survey = SurveyBy(HouseRules.Default with { ReceptacleWiring = rule }, new SurveyedDevice("1") { Polarity = SurveyPolarity.Reversed });
+        var job = SurveyRemedy.For(survey).Job(survey, new JobTitle(Guid.NewGuid(), "J"), Guid.NewGuid);
+        Assert.Equal(kind, job.Landings.Values.Single(l => l.Identity == TerminalIdentity.Brass).Landing!.Kind);
+    }
+
+    private static JudgedJob Survey(params SurveyedDevice[] devices) => SurveyBy(HouseRules.Default, devices);
+
+    private static JudgedJob SurveyBy(HouseRules rules, params SurveyedDevice[] devices)
+    {
+        var job = new Job(new JobTitle(Guid.NewGuid(), "Survey") { Purpose = JobPurpose.Survey, Rules = rules }, []);
+        foreach (var device in devices)
+        {
+            job.Apply([.. device.Parts(job, Guid.NewGuid).Select(EntityChange.Put)]);
+        }
+
+        return new JudgedJob(job);
+    }
+}
