@@ -6,6 +6,12 @@ using Lacet.Bench;
 
 // Figures, not pass or fail: these machines are shared and noisy. Compare only within one run.
 var (program, webRoot) = (args[0], args[1]);
+if (args is [_, _, "jobs"])
+{
+    await JobBench.RunAsync();
+    return;
+}
+
 var summary = BenchmarkRunner.Run<RecipeBenchmarks>(DefaultConfig.Instance
     .WithOptions(ConfigOptions.DisableLogFile)
     .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.Instance)));
@@ -17,6 +23,7 @@ foreach (var report in summary.Reports.Where(r => r.ResultStatistics is not null
     Console.WriteLine($"{report.BenchmarkCase.Descriptor.WorkloadMethod.Name}: {nanoseconds / 1000:0.00} µs, {1e9 / nanoseconds:0} a second on one core");
 }
 
+await JobBench.RunAsync();
 await StartUp.RunAsync(program);
 var (server, address) = await StartUp.StartAsync(program);
 await HttpLoad.RunAsync(address);

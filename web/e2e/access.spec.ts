@@ -1,6 +1,7 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
 import { BenchOf } from "./bench";
+import { JobsOf, list } from "./jobs";
 
 async function expectClean(page: Page) {
   const { violations } = await new AxeBuilder({ page })
@@ -42,6 +43,40 @@ for (const theme of ["light", "dark"] as const) {
       await expectClean(page);
       await context.close();
     });
+
+    test(`axe finds nothing in jobs: ${theme}, ${width} px`, async ({ browser }) => {
+      const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme: theme });
+      const page = await context.newPage();
+      const jobs = new JobsOf(page);
+      await jobs.make(`Looked at ${theme} ${width} ${Date.now()}`, "Mara Quist");
+      await jobs.type("new", "Wire", "1");
+      await jobs.type("1", "From", "DCP/X1:1");
+      await jobs.type("1", "Colour", "white");
+      await jobs.type("1", "Function", "line");
+      await expect(page.locator("[data-count=fix]").first()).toHaveText("2 fixes");
+      await expectClean(page);
+      await page.getByRole("button", { name: /Open wire 1/ }).click();
+      await expect(page.getByRole("dialog")).toContainText("Not drawn");
+      await expectClean(page);
+      await page.getByRole("button", { name: "Close" }).click();
+      for (const tab of ["findings", "landings", "circuits", "history"]) {
+        await page.goto(page.url().replace(/\/(wires|findings|landings|circuits)(\?.*)?$/, `/${tab}`));
+        await expect(page.getByRole("heading", { level: 1 })).toContainText("Looked at");
+        await page.waitForLoadState("networkidle").catch(() => undefined);
+        await expectClean(page);
+      }
+      await page.goto("/jobs");
+      await expect(page.locator("[data-job]").first()).toBeVisible();
+      await expectClean(page);
+      await page.goto("/import");
+      await jobs.sendList(list);
+      await expect(page.locator("[data-wrong]")).toBeVisible();
+      await expectClean(page);
+      await page.goto("/findings");
+      await expect(page.getByLabel("Job", { exact: true })).toBeVisible();
+      await expectClean(page);
+      await context.close();
+    });
   }
 }
 
@@ -50,7 +85,7 @@ test("nothing is cut off at 360 px, nor at 200 % zoom", async ({ browser }) => {
     const context = await browser.newContext({ viewport: { width, height: 400 } });
     const page = await context.newPage();
     await new BenchOf(page).open();
-    for (const place of ["/bench", "/log", "/shelf"]) {
+    for (const place of ["/bench", "/log", "/shelf", "/jobs", "/import", "/findings"]) {
       await page.goto(place);
       await page.waitForLoadState("networkidle").catch(() => undefined);
       const overflow = await page.evaluate(

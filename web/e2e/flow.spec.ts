@@ -77,9 +77,9 @@ test("the same by keyboard alone", async ({ page }) => {
   await page.keyboard.press("Enter");
   await expect(page.getByText(/Recorded as event \d+: landed\./)).toBeVisible();
   await bench.leaveField();
-  await page.keyboard.press("2");
+  await page.keyboard.press("4");
   await expect(page.getByRole("listitem").first()).toContainText("2.5 mm² fine-stranded copper");
-  await page.keyboard.press("1");
+  await page.keyboard.press("2");
   await expect(bench.strip).toBeVisible();
 });
 

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Text.RegularExpressions;
 using Lacet.Core.Jobs;
 using Lacet.Exchange.Documents;
@@ -91,7 +92,12 @@ public static partial class LandingWords
         return read == end ? null : read;
     }
 
-    private static bool Has(string text, string words) => Regex.IsMatch(text.Replace('-', ' '), $@"\b(?:{words})s?\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, TimeSpan.FromSeconds(1));
+    // A list asks for the same few words in every row.
+    private static readonly ConcurrentDictionary<string, Regex> Patterns = new(StringComparer.Ordinal);
+
+    private static bool Has(string text, string words) => Patterns.GetOrAdd(
+        words, static w => new Regex($@"\b(?:{w})s?\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.Compiled, TimeSpan.FromSeconds(1)))
+        .IsMatch(text.Replace('-', ' '));
 
     [GeneratedRegex(@"^(?:=\S*)?\+(?<where>[^-+:/]+)-(?<device>[^:+]+)(?::(?<terminal>.+))?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Reference();

@@ -25,6 +25,10 @@ public sealed partial class WireListReader(
     // How many rows each doubt is about.
     private readonly Dictionary<string, int> _doubts = new(StringComparer.Ordinal);
     private readonly Dictionary<string, int> _unknownFunctions = new(StringComparer.OrdinalIgnoreCase);
+    // A list repeats itself: what was read once is known.
+    private readonly Dictionary<string, ListedEnd?> _described = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, (ConductorDocument? Conductor, bool Said, string? Problem)> _conductors = new(StringComparer.Ordinal);
+    private readonly Dictionary<(string Cell, LengthUnit Unit), double?> _lengths = [];
     private bool _bothSystems;
     private bool _metricColumn;
 
@@ -163,13 +167,24 @@ public sealed partial class WireListReader(
             return end;
         }
 
-        if (LandingWords.Describe(end, words, onShelf) is { } described)
+        if (Describe(words) is { } described)
         {
-            return described;
+            return described with { Enclosure = end.Enclosure, Device = end.Device, Name = end.Name };
         }
 
         problems.Add(new(landing, $"“{Shown(words)}” is no landing that is known: write its code on the Shelf, or such as screw clamp, push-in, binding screw brass, lug."));
         return end;
+    }
+
+    /// <summary>A list says the same of many landings: it is read once.</summary>
+    private ListedEnd? Describe(string words)
+    {
+        if (!_described.TryGetValue(words, out var described))
+        {
+            _described[words] = described = LandingWords.Describe(new(null, null, ""), words, onShelf);
+        }
+
+        return described;
     }
 
     private (ConductorDocument? Conductor, int Count) Size(Dictionary<ColumnMeaning, string> cells, List<CellProblem> problems)
@@ -192,23 +207,39 @@ public sealed partial class WireListReader(
         }
 
         text = WithUnit(text, meaning);
+        if (cells.TryGetValue(ColumnMeaning.Build, out var build))
+        {
+            text = $"{text} {BuildWords(build)}";
+        }
+
+        if (!_conductors.TryGetValue(text, out var read))
+        {
+            _conductors[text] = read = ReadConductor(text);
+        }
+
+        if (read.Problem is { } problem)
+        {
+            problems.Add(new(meaning, problem));
+        }
+        else if (!read.Said)
+        {
+            _doubts[Builds] = _doubts.GetValueOrDefault(Builds) + 1;
+        }
+
+        return (read.Conductor, count);
+    }
+
+    private (ConductorDocument? Conductor, bool Said, string? Problem) ReadConductor(string text)
+    {
         try
         {
-            var build = cells.GetValueOrDefault(ColumnMeaning.Build);
-            var read = ConductorText.Read(build is null ? text : $"{text} {BuildWords(build)}", null);
-            var said = ConductorText.SaysBuild(text) || (build is not null && ConductorText.SaysBuild(BuildWords(build)));
-            if (!said)
-            {
-                _doubts[Builds] = _doubts.GetValueOrDefault(Builds) + 1;
-                read = Conductor.Of(read.Size, UnsaidBuild(read.Size), read.Material);
-            }
-
-            return (ConductorDocument.Of(read), count);
+            var read = ConductorText.Read(text, null);
+            var said = ConductorText.SaysBuild(text);
+            return (ConductorDocument.Of(said ? read : Conductor.Of(read.Size, UnsaidBuild(read.Size), read.Material)), said, null);
         }
         catch (ImpossibleInputException impossible)
         {
-            problems.Add(new(meaning, impossible.Message));
-            return (null, count);
+            return (null, false, impossible.Message);
         }
     }
 
@@ -358,7 +389,12 @@ public sealed partial class WireListReader(
             ColumnMeaning.Length when Answer(Lengths, "m") is "mm" => LengthUnit.Millimeter,
             _ => LengthUnit.Meter,
         };
-        if (WireWords.LengthMm(cell, unit) is { } mm)
+        if (!_lengths.TryGetValue((cell, unit), out var length))
+        {
+            _lengths[(cell, unit)] = length = WireWords.LengthMm(cell, unit);
+        }
+
+        if (length is { } mm)
         {
             return mm;
         }

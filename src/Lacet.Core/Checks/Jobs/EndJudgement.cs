@@ -1,4 +1,3 @@
-using System.Collections.Frozen;
 using Lacet.Core.Checks.End;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
@@ -9,9 +8,6 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>One end in its job: what the crafts planned for it, and what all checks of an end found, whatever each is about.</summary>
 internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Scope, Finding Finding)> Found)
 {
-    private static readonly FrozenDictionary<string, CheckScope> Scopes =
-        EndChecks.Planned.ToFrozenDictionary(c => c.Id, c => c.Scope, StringComparer.Ordinal);
-
     /// <summary>What is in the hand at an end; null where the wire or the landing is not known.</summary>
     internal static EndAtHand? AtHand(Job job, EndOfWire end)
     {
@@ -38,7 +34,7 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
 
     internal static EndJudgement Of(Job job, EndOfWire end)
     {
-        var found = new List<(CheckScope, Finding)>();
+        List<(CheckScope, Finding)>? found = null;
         foreach (var check in JobChecks.Ends)
         {
             Keep(check.Scope, check.Judge(job, end));
@@ -51,7 +47,7 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
             // The second conductor is judged where it is the first.
             foreach (var check in EndChecks.Planned)
             {
-                Keep(Scopes[check.Id], check.Judge(plan));
+                Keep(check.Scope, check.Judge(plan));
             }
         }
 
@@ -63,13 +59,13 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
             }
         }
 
-        return new EndJudgement(plan, found);
+        return new EndJudgement(plan, found ?? (IReadOnlyList<(CheckScope, Finding)>)[]);
 
         void Keep(CheckScope scope, Finding? finding)
         {
             if (finding is not null)
             {
-                found.Add((scope, finding));
+                (found ??= []).Add((scope, finding));
             }
         }
     }

@@ -71,14 +71,13 @@ public sealed class JudgedJob
 
         foreach (var subject in subjects)
         {
-            var found = Found(subject);
-            if (found.Count == 0)
+            if (Found(subject) is { } found)
             {
-                _found.Remove(subject);
+                _found[subject] = found;
             }
             else
             {
-                _found[subject] = found;
+                _found.Remove(subject);
             }
         }
     }
@@ -96,9 +95,10 @@ public sealed class JudgedJob
         }
     }
 
-    private List<JobFinding> Found(Subject subject)
+    /// <summary>What is found about a subject; null where nothing is, as about most.</summary>
+    private List<JobFinding>? Found(Subject subject)
     {
-        var found = new List<JobFinding>();
+        List<JobFinding>? found = null;
         switch (subject.Scope)
         {
             case CheckScope.End when _ends.ContainsKey((subject.Id, subject.Side)):
@@ -150,9 +150,9 @@ public sealed class JudgedJob
             foreach (var (scope, finding) in _ends[end].Found)
             {
                 if ((scope == subject.Scope || (alone && scope == CheckScope.Device))
-                    && !found.Exists(f => string.Equals(f.Finding.Check, finding.Check, StringComparison.Ordinal)))
+                    && found?.Exists(f => string.Equals(f.Finding.Check, finding.Check, StringComparison.Ordinal)) is not true)
                 {
-                    found.Add(new(subject, finding));
+                    (found ??= []).Add(new(subject, finding));
                 }
             }
         }
@@ -163,7 +163,7 @@ public sealed class JudgedJob
             {
                 if (check.Judge(Job, of) is { } finding)
                 {
-                    found.Add(new(subject, finding));
+                    (found ??= []).Add(new(subject, finding));
                 }
             }
         }

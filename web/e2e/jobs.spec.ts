@@ -1,0 +1,203 @@
+import { expect, test } from "@playwright/test";
+import { JobsOf, list } from "./jobs";
+
+test("a wire list comes in, is mapped and put right, shows its findings; one is fixed and goes, and is undone", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  const name = `Slit ${Date.now()}`;
+  await page.goto("/jobs");
+  await page.getByRole("button", { name: "Bring in a wire list" }).click();
+  await jobs.sendList(list);
+  await expect(page.getByText("The headings stand in row 2.")).toBeVisible();
+  await expect(page.getByText("One row adds up and was left out.")).toBeVisible();
+  await jobs.nameMyself("Mara Quist");
+  // A heading that only looks like one is marked; one that nobody knows is mapped by hand.
+  await expect(page.locator('[data-column="Gage"]')).toHaveAttribute("data-sure", "false");
+  await page.getByLabel("What Beta holds").selectOption("length");
+  await expect(page.locator("[data-preview='1']")).toContainText("3 m");
+  // A cell that is wrong is said by row and column, and put right here.
+  const wrong = page.locator("[data-wrong='5']");
+  await expect(wrong).toContainText("“mauve” is no colour");
+  await wrong.getByLabel("colour").fill("violet");
+  await wrong.getByRole("button", { name: "Put it right" }).click();
+  await expect(wrong).toHaveCount(0);
+  await page.getByLabel("What is the job called?").fill(name);
+  await page.getByRole("button", { name: "Take all 3" }).click();
+
+  await expect(page.getByRole("heading", { name })).toBeVisible();
+  const finding = page.locator("[data-finding=conductor-out-of-range]");
+  await expect(finding).toHaveCount(2);
+  await expect(finding.first()).toContainText("wire 2 at DCP/X1:2");
+  await expect(finding.first().locator("svg").first()).toBeVisible();
+  await finding.first().getByRole("link", { name: /Open/ }).click();
+  await expect(page.getByRole("dialog")).toContainText("does not fit");
+  await page.getByRole("button", { name: "Close" }).click();
+
+  await jobs.type("2", "Size", "14");
+  await expect(jobs.cell("2", "Size")).toHaveText("14 AWG");
+  await expect(jobs.count("stop")).toHaveText("0 stops");
+  await page.getByRole("link", { name: "Findings" }).nth(1).click();
+  await expect(finding).toHaveCount(0);
+  await page.keyboard.press("Control+z");
+  await expect(finding).toHaveCount(2);
+  await expect(jobs.count("stop")).toHaveText("2 stops");
+});
+
+test("rows are typed, pasted and emptied by keyboard alone; what is refused stays in its cell", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Typed ${Date.now()}`, "Mara Quist");
+  await jobs.cell("new", "Wire").focus();
+  for (const text of ["W1", "DCP/X1:1", "DCP/X2:1", "14 sol"]) {
+    await page.keyboard.type(text);
+    // A row is sent once it has a name; the cells after it change the wire that it became.
+    await page.keyboard.press("Tab");
+    await expect(page.locator('[data-row="W1"]')).toBeVisible();
+    const column = { W1: "From", "DCP/X1:1": "To", "DCP/X2:1": "Size" }[text];
+    if (column) await jobs.cell("W1", column).click();
+  }
+  await expect(jobs.cell("W1", "Type")).toHaveText("solid copper");
+  await expect(jobs.cell("W1", "From")).toHaveText("DCP/X1:1");
+
+  await jobs.type("W1", "Colour", "mauve");
+  await expect(page.getByRole("alert").getByText("“mauve” is no colour")).toBeVisible();
+  await expect(jobs.cell("W1", "Colour")).toHaveText("mauve");
+  await expect(jobs.cell("W1", "Colour")).toHaveAttribute("aria-invalid", "true");
+  await jobs.type("W1", "Colour", "violet");
+  await expect(jobs.cell("W1", "Colour")).not.toHaveAttribute("aria-invalid", "true");
+
+  // Rows from a spreadsheet, over the clipboard.
+  await jobs.cell("new", "Wire").click();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData("text/plain", "W2\tDCP/X1:2\tDCP/X2:2\t2,5\nW3\tDCP/X1:3\tDCP/X2:3\t2,5\n");
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect(jobs.cell("W3", "Size")).toHaveText(/2.5.mm²/);
+  await jobs.cell("W3", "Size").click();
+  await page.keyboard.press("Delete");
+  await expect(jobs.cell("W3", "Size")).toHaveText("");
+  await page.keyboard.press("Control+z");
+  await expect(jobs.cell("W3", "Size")).toHaveText(/2.5.mm²/);
+
+  await page.getByLabel("Grouped by").selectOption("enclosure");
+  await expect(page.getByRole("gridcell", { name: "DCP · 3 wires" })).toBeVisible();
+  await page.getByRole("link", { name: "History" }).click();
+  await expect(page.getByRole("list", { name: "Changes" }).getByRole("listitem").first()).toContainText(
+    "Undid",
+  );
+});
+
+test("a finding is accepted with a reason, never a stop, and taken back", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Accepted ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "7");
+  await jobs.type("7", "From", "DCP/X1:1");
+  await jobs.type("7", "Colour", "white");
+  await jobs.type("7", "Function", "line");
+  await page.getByRole("link", { name: "Findings" }).nth(1).click();
+  const card = page.locator("[data-finding=colour-against-function]");
+  await card.getByRole("button", { name: /Accept/ }).click();
+  await page.getByLabel("Why is it right here?").fill("re-marked black at both ends");
+  await page.getByRole("button", { name: "Accept, by Mara Quist" }).click();
+  await expect(card).toHaveCount(0);
+  await page.getByText(/^Accepted 1$/).click();
+  await expect(card).toContainText("re-marked black at both ends");
+  await card.getByRole("button", { name: "Take acceptance back" }).click();
+  await expect(page.getByText("None of these.")).toBeVisible();
+});
+
+test("three devices are surveyed, counted, and their job is made", async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 360, height: 740 }, hasTouch: true });
+  const page = await context.newPage();
+  const jobs = new JobsOf(page);
+  const name = `Keeper’s house ${Date.now()}`;
+  await page.goto("/jobs");
+  await jobs.nameMyself("Mara Quist");
+  await page.getByRole("button", { name: "New survey" }).click();
+  await page.getByLabel("What is it called?").fill(name);
+  await page.getByRole("button", { name: "Make it" }).click();
+  const devices = page.getByRole("list", { name: "Devices" }).getByRole("listitem");
+  const taps = page.getByRole("region", { name: "Survey a device" });
+  for (const [i, marks] of [["Back-stab"], ["Reversed", "Scorched"], []].entries()) {
+    for (const mark of marks) await taps.getByText(mark, { exact: true }).click();
+    await page.getByLabel("Name", { exact: true }).fill(`Hall ${i + 1}`);
+    await page.getByRole("button", { name: "Add it" }).click();
+    await expect(devices).toHaveCount(i + 1);
+  }
+  await expect(page.locator("[data-count-of=back-stab-by-house-rule]")).toContainText("1");
+  await expect(page.locator("[data-count-of=reversed-polarity]")).toContainText("1");
+  await expect(page.locator("[data-surveyed='Hall 3']")).toContainText("right as it is");
+  const right = page.getByRole("region", { name: "To put it right" });
+  await expect(right).toContainText("2 of 3 devices");
+  await right.getByRole("button", { name: "Make the job for it" }).click();
+  await expect(page.getByRole("heading", { name: `${name}: put right` })).toBeVisible();
+  await expect(jobs.count("stop")).toHaveText("0 stops");
+  await context.close();
+});
+
+test("two people at one wire: the other's change is seen at once, and a conflict shows both", async ({
+  browser,
+}) => {
+  const context = await browser.newContext();
+  const mine = new JobsOf(await context.newPage());
+  await mine.make(`Shared ${Date.now()}`, "Mara Quist");
+  await mine.type("new", "Wire", "1");
+  await mine.type("1", "From", "DCP/X1:1");
+  const theirs = new JobsOf(await (await browser.newContext()).newPage());
+  await theirs.page.goto(mine.page.url());
+  await theirs.nameMyself("Lio Brandt");
+  await expect(theirs.cell("1", "From")).toHaveText("DCP/X1:1");
+  await theirs.type("1", "Colour", "red");
+  await expect(mine.cell("1", "Colour")).toHaveText("red");
+
+  // A circuit, opened on both sides before either keeps it.
+  await mine.page.getByRole("link", { name: "Circuits" }).click();
+  await mine.page.getByRole("button", { name: "Add a circuit" }).click();
+  await mine.page.getByLabel("Name or number").fill("5");
+  await mine.page.getByRole("button", { name: "Keep" }).click();
+  await theirs.page.getByRole("link", { name: "Circuits" }).click();
+  for (const { page } of [mine, theirs]) await page.getByRole("button", { name: "Change circuit 5" }).click();
+  await theirs.page.getByLabel("Breaker or fuse, A").fill("15");
+  await theirs.page.getByRole("button", { name: "Keep" }).click();
+  await expect(theirs.page.getByRole("dialog")).toHaveCount(0);
+  await mine.page.getByLabel("Breaker or fuse, A").fill("20");
+  await mine.page.getByRole("button", { name: "Keep" }).click();
+  const conflict = mine.page.getByRole("dialog", { name: "Somebody changed it too" });
+  await expect(conflict).toContainText("ocpdAmps: 15");
+  await conflict.getByRole("button", { name: "Mine, over theirs" }).click();
+  await expect(conflict).toHaveCount(0);
+  await expect(theirs.page.getByRole("cell", { name: "20 A" })).toBeVisible();
+  await context.close();
+});
+
+test("a job is put away and taken out again, goes out as a file and is known when it comes back", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  const name = `Away ${Date.now()}`;
+  await jobs.make(name, "Mara Quist");
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: "Job’s file" }).click();
+  const file = await (await download).path();
+  await page.goto("/jobs");
+  await page.getByRole("button", { name: `Put ${name} away` }).click();
+  await expect(page.getByText(`${name} is put away.`)).toBeVisible();
+  await expect(page.locator(`[data-job="${name}"]`)).toHaveCount(0);
+  await page.getByRole("button", { name: "Take it out again" }).click();
+  await expect(page.locator(`[data-job="${name}"]`)).toBeVisible();
+  await page.locator("input[type=file]").setInputFiles(file);
+  await expect(page.getByRole("alert").getByText("is here already")).toBeVisible();
+});
+
+test("a file that is no list is one sentence, and the page stays as it was", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await page.goto("/import");
+  await jobs.sendList("once upon a time", "story.txt");
+  await expect(page.getByRole("alert").getByText("holds no table")).toBeVisible();
+  await expect(page.locator("#list-file")).toBeVisible();
+});
