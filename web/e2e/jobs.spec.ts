@@ -49,14 +49,11 @@ test("rows are typed, pasted and emptied by keyboard alone; what is refused stay
 }) => {
   const jobs = new JobsOf(page);
   await jobs.make(`Typed ${Date.now()}`, "Mara Quist");
-  await jobs.cell("new", "Wire").focus();
+  // As fast as hands can: nobody waits for the list between two cells.
+  await jobs.cell("new", "Wire").click();
   for (const text of ["W1", "DCP/X1:1", "DCP/X2:1", "14 sol"]) {
     await page.keyboard.type(text);
-    // A row is sent once it has a name; the cells after it change the wire that it became.
     await page.keyboard.press("Tab");
-    await expect(page.locator('[data-row="W1"]')).toBeVisible();
-    const column = { W1: "From", "DCP/X1:1": "To", "DCP/X2:1": "Size" }[text];
-    if (column) await jobs.cell("W1", column).click();
   }
   await expect(jobs.cell("W1", "Type")).toHaveText("solid copper");
   await expect(jobs.cell("W1", "From")).toHaveText("DCP/X1:1");

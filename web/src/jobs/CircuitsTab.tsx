@@ -28,7 +28,7 @@ export function CircuitsTab({ job }: { job: Schemas["JobOverview"] }) {
           <chakra.table w="100%" fontSize="15px">
             <thead>
               <tr>
-                {["Circuit", "Voltage", "Breaker", "Load", "Wired as", "Shares its neutral", ""].map(
+                {["Circuit", "Voltage", "Breaker", "Load", "Wired as", "Shares its neutral", "Change"].map(
                   (name) => (
                     <Head key={name}>{name}</Head>
                   ),

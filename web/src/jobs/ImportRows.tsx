@@ -55,7 +55,7 @@ export function ImportRows({
               <tr>
                 {[
                   "Row",
-                  "",
+                  "It is",
                   "Wire",
                   "From",
                   "To",

@@ -100,7 +100,9 @@ export function WireGrid({
           borderBottomWidth="1px"
           borderColor="line.strong"
         >
-          <Head role="columnheader" w={`${leadWidth}px`} aria-label="Worst finding" />
+          <Head role="columnheader" w={`${leadWidth}px`}>
+            <chakra.span srOnly>Worst finding</chakra.span>
+          </Head>
           {wireColumns.map((column) => (
             <Head key={column.field} role="columnheader" w={`${column.width}px`}>
               {column.name}

@@ -1,5 +1,14 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { createContext, useCallback, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ReactNode,
+} from "react";
 import { Refusal, type Schemas } from "../client";
 import type { Person } from "../bench/recording";
 import { useRemembered } from "../shared/remembered";
@@ -36,24 +45,23 @@ const ChangesContext = createContext<Changes | null>(null);
 export function ChangesProvider({ job, children }: { job: string; children: ReactNode }) {
   const queries = useQueryClient();
   const [person, setPerson] = useRemembered<Person | null>("person", null);
-  const [done, setDone] = useState<Done[]>([]);
+  const [last, setLast] = useState<Done | null>(null);
   const [error, setError] = useState<string | null>(null);
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [busy, setBusy] = useState(false);
 
-  const run = useCallback(
-    async (change: () => Promise<Done>, mine: Conflict["mine"]) => {
+  const perform = useCallback(
+    async (change: () => Promise<Done>, mine: Conflict["mine"]): Promise<Done | null> => {
       setBusy(true);
       try {
         const answer = await change();
-        setDone((before) => [...before.slice(-49), answer]);
         setError(null);
         setConflict(null);
         await Promise.all([
           queries.invalidateQueries({ queryKey: ["job", job] }),
           queries.invalidateQueries({ queryKey: ["jobs"] }),
         ]);
-        return true;
+        return answer;
       } catch (refused) {
         const refusal = refused instanceof Refusal ? refused : new Refusal(String(refused), 0);
         if (refusal.status === 409 && "partId" in refusal.problem) {
@@ -66,7 +74,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         } else {
           setError(refusal.message);
         }
-        return false;
+        return null;
       } finally {
         setBusy(false);
       }
@@ -74,15 +82,36 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
     [job, queries],
   );
 
+  // One after the other, undoing too: what is undone is the last that was done, not the last that was answered.
+  const chain = useRef<Promise<unknown>>(Promise.resolve());
+  const stack = useRef<Done[]>([]);
+  const keep = useCallback((next: Done[]) => {
+    stack.current = next.slice(-50);
+    setLast(stack.current.at(-1) ?? null);
+  }, []);
+
+  const run = useCallback(
+    (change: () => Promise<Done>, mine: Conflict["mine"]): Promise<boolean> => {
+      const next = chain.current.then(async () => {
+        const answer = await perform(change, mine);
+        if (answer) keep([...stack.current, answer]);
+        return answer !== null;
+      });
+      chain.current = next;
+      return next;
+    },
+    [keep, perform],
+  );
+
   const undo = useCallback(() => {
-    const command = done.at(-1);
-    if (!command || !person) return;
-    setDone((before) => before.slice(0, -1));
-    void run(() => jobApi.undo(job, command.commandId, person.id), null).then((undone) => {
-      // What undid it is no change of one's own to undo in turn.
-      if (undone) setDone((before) => before.slice(0, -1));
+    if (!person) return;
+    chain.current = chain.current.then(async () => {
+      const command = stack.current.at(-1);
+      if (!command) return;
+      keep(stack.current.slice(0, -1));
+      await perform(() => jobApi.undo(job, command.commandId, person.id), null);
     });
-  }, [done, job, person, run]);
+  }, [job, keep, perform, person]);
 
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
@@ -115,7 +144,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
     return {
       person,
       setPerson,
-      last: done.at(-1) ?? null,
+      last,
       error,
       conflict,
       busy,
@@ -136,7 +165,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         void queries.invalidateQueries({ queryKey: ["job", job] });
       },
     };
-  }, [busy, conflict, done, error, job, person, queries, run, setPerson, undo]);
+  }, [busy, conflict, last, error, job, person, queries, run, setPerson, undo]);
   return <ChangesContext.Provider value={value}>{children}</ChangesContext.Provider>;
 }
 

@@ -1,4 +1,11 @@
-import { useCallback, useRef, useState, type ClipboardEvent, type KeyboardEvent } from "react";
+import {
+  useCallback,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type ClipboardEvent,
+  type KeyboardEvent,
+} from "react";
 import { jobApi, type Wire } from "./jobApi";
 import { useChanges } from "./useChanges";
 import { wireColumns, type TypedField } from "./wireColumns";
@@ -54,24 +61,40 @@ export function useGridKeys({
     [rows.length, scrollTo],
   );
 
-  const type = async (changes: { row: number; cells: Cells }[]) => {
-    const typed = changes.map(({ row, cells }) => {
-      const wire = rows[row]?.wire;
-      return wire ? { wireId: wire.wire.id, version: wire.version, ...cells } : cells;
-    });
+  // Hands are faster than the wire: what is typed is sent one after the other, each over what the one before it made.
+  const latest = useRef(rows);
+  useLayoutEffect(() => {
+    latest.current = rows;
+  }, [rows]);
+  const versions = useRef(new Map<string, number>());
+  const queue = useRef(Promise.resolve());
+
+  const type = (changes: { row: number; cells: Cells }[]) => {
     const keyed = changes.map(({ row, cells }): [string, Cells] => [keyOf(row), cells]);
     setSent((before) =>
       keyed.reduce((all, [key, cells]) => ({ ...all, [key]: { ...all[key], ...cells } }), before),
     );
-    const kept = await send((id, personId) =>
-      jobApi.typeWires(job, { id, personId, rows: typed, enclosure }),
-    );
-    // What was refused stays in its cell, marked, to be put right; what was taken is read again from the list.
-    if (kept)
-      setSent((before) => keyed.reduce((all, [key, cells]) => without(all, key, Object.keys(cells)), before));
-    setWrong(
-      kept ? [] : keyed.flatMap(([key, cells]) => Object.keys(cells).map((field) => `${key} ${field}`)),
-    );
+    queue.current = queue.current.then(async () => {
+      const typed = changes.map(({ row, cells }) => {
+        // A row that was new when it was typed may be a wire by now.
+        const wire = latest.current[row]?.wire;
+        const known = wire ? Math.max(wire.version, versions.current.get(wire.wire.id) ?? 0) : null;
+        return wire ? { wireId: wire.wire.id, version: known, ...cells } : cells;
+      });
+      const kept = await send(async (id, personId) => {
+        const done = await jobApi.typeWires(job, { id, personId, rows: typed, enclosure });
+        for (const part of done.changed) versions.current.set(part.id, part.version);
+        return done;
+      });
+      // What was refused stays in its cell, marked, to be put right; what was taken is read again from the list.
+      if (kept)
+        setSent((before) =>
+          keyed.reduce((all, [key, cells]) => without(all, key, Object.keys(cells)), before),
+        );
+      setWrong(
+        kept ? [] : keyed.flatMap(([key, cells]) => Object.keys(cells).map((field) => `${key} ${field}`)),
+      );
+    });
   };
 
   const commit = (value: string | null) => {
@@ -84,7 +107,7 @@ export function useGridKeys({
     const cells = { ...(row.wire ? {} : sent.new), [column.field]: value.trim() };
     // A new wire is sent once it has a name: until then its cells are kept here.
     if (!row.wire && !cells.name) setSent((all) => ({ ...all, new: cells }));
-    else void type([{ row: active.row, cells }]);
+    else type([{ row: active.row, cells }]);
   };
 
   const step = (row: number, column: number) => {
@@ -161,7 +184,7 @@ export function useGridKeys({
     const wires = rows
       .map((row, index) => ({ ...row, index }))
       .filter((row) => !row.group && row.index >= active.row);
-    void type(
+    type(
       lines.map((line, i) => ({
         row: wires[i]?.index ?? rows.length,
         cells: Object.fromEntries(
