@@ -97,9 +97,16 @@ internal static class JobBench
             yield return new JobLandingDocument { Id = b, Order = (2 * i) + 2, EnclosureId = enclosure, DeviceId = device, Name = $"X1:{(2 * i) + 1}", Landing = block };
             yield return new WireDocument
             {
-                Id = Guid.NewGuid(), Order = i + 1, Name = $"{i}", Conductor = new ConductorDocument(i % 7 == 0 ? "14 AWG" : "2.5 mm²", Lacet.Core.Conductors.Build.FineStranded),
-                Colour = i % 11 == 0 ? "white" : "black", Function = WireFunction.Line, CircuitId = circuit, LengthMm = 4000,
-                A = new EndDocument { Id = Guid.NewGuid(), LandingId = a }, B = new EndDocument { Id = Guid.NewGuid(), LandingId = b },
+                Id = Guid.NewGuid(),
+                Order = i + 1,
+                Name = $"{i}",
+                Conductor = new ConductorDocument(i % 7 == 0 ? "14 AWG" : "2.5 mm²", Lacet.Core.Conductors.Build.FineStranded),
+                Colour = i % 11 == 0 ? "white" : "black",
+                Function = WireFunction.Line,
+                CircuitId = circuit,
+                LengthMm = 4000,
+                A = new EndDocument { Id = Guid.NewGuid(), LandingId = a },
+                B = new EndDocument { Id = Guid.NewGuid(), LandingId = b },
             };
         }
     }

@@ -141,7 +141,13 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             """,
             new
             {
-                command = command.Id.ToString(), position, part = keys.id, edit.Kind, before = before?.Body, edit.Body, lastVersion,
+                command = command.Id.ToString(),
+                position,
+                part = keys.id,
+                edit.Kind,
+                before = before?.Body,
+                edit.Body,
+                lastVersion,
                 after = edit.Body is null ? 0 : version,
             },
             transaction);

@@ -307,7 +307,13 @@ public sealed class JobTests
         var subject = new { jobId = job, wireId = wire, side = "a" };
         async Task<HttpStatusCode> Record(string kind, Guid person) => (await bench.Server.PostAsync("/api/records", new
         {
-            id = Guid.NewGuid(), device = "t", deviceSequence = 1, personId = person, claimedAt = RunningServer.Now, kind, subject,
+            id = Guid.NewGuid(),
+            device = "t",
+            deviceSequence = 1,
+            personId = person,
+            claimedAt = RunningServer.Now,
+            kind,
+            subject,
             tightening = kind == "termination" ? new { method = "seated" } : null,
         })).Status;
         async Task<string> State() => string.Join(' ', (await bench.WiresAsync(job)).Single().GetProperty("a").EnumerateObject().Select(p => p.Value.ToString()));
@@ -340,8 +346,14 @@ public sealed class JobTests
         var wire = Id((await bench.WiresAsync(job)).Single());
         async Task<HttpStatusCode> Record(object? conductor) => (await bench.Server.PostAsync("/api/records", new
         {
-            id = Guid.NewGuid(), device = "t", deviceSequence = 1, personId = bench.Ada, claimedAt = RunningServer.Now, subject = new { jobId = job, wireId = wire, side = "a" },
-            conductor, tightening = new { method = "seated" },
+            id = Guid.NewGuid(),
+            device = "t",
+            deviceSequence = 1,
+            personId = bench.Ada,
+            claimedAt = RunningServer.Now,
+            subject = new { jobId = job, wireId = wire, side = "a" },
+            conductor,
+            tightening = new { method = "seated" },
         })).Status;
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await Record(new { size = "14", build = "solid" }));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await Record(null));
@@ -371,7 +383,8 @@ public sealed class JobTests
         var job = await bench.JobAsync("survey");
         var (status, _) = await bench.Server.PostAsync($"/api/jobs/{job}/survey", new
         {
-            id = Guid.NewGuid(), personId = bench.Ada,
+            id = Guid.NewGuid(),
+            personId = bench.Ada,
             devices = new object[]
             {
                 new { name = "Hall 1", wiring = "back-stab" },

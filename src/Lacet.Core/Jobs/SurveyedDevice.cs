@@ -51,7 +51,8 @@ public sealed record SurveyedDevice(string Name)
         var box = new Enclosure(newId(), Name, EnclosureForm.Box) { Order = job.Enclosures.Count + 1 };
         var device = new Device(newId(), box.Id, Name, Type)
         {
-            Order = job.Devices.Count + 1, RatingAmps = Type == DeviceType.Switch ? null : RatingAmps,
+            Order = job.Devices.Count + 1,
+            RatingAmps = Type == DeviceType.Switch ? null : RatingAmps,
         };
         var name = Circuit ?? FormattableString.Invariant($"{BreakerAmps:0.#} A, not named");
         var circuit = job.Circuits.Values.FirstOrDefault(c => string.Equals(c.Name, name, StringComparison.OrdinalIgnoreCase));
@@ -88,14 +89,20 @@ public sealed record SurveyedDevice(string Name)
 
         JobLanding Screw(string screw, TerminalIdentity identity) => new(newId(), box.Id, $"{Name} {screw}")
         {
-            Order = job.Landings.Count + 1 + (int)identity, DeviceId = device.Id, Landing = LandingOf(Wiring), Identity = identity,
+            Order = job.Landings.Count + 1 + (int)identity,
+            DeviceId = device.Id,
+            Landing = LandingOf(Wiring),
+            Identity = identity,
             Side = Type == DeviceType.GroundFaultReceptacle ? DeviceSide.Line : DeviceSide.None,
         };
 
         void Wire(string what, WireFunction function, JobLanding at, bool found = false) => parts.Add(new JobWire(
             newId(), $"{Name} {what}", new JobEnd(newId()) { LandingId = at.Id, Found = found ? Found() : null }, new JobEnd(newId()) { Elsewhere = true })
         {
-            Order = ++orders, Function = function, CircuitId = circuit.Id, Conductor = Conductor,
+            Order = ++orders,
+            Function = function,
+            CircuitId = circuit.Id,
+            Conductor = Conductor,
         });
     }
 

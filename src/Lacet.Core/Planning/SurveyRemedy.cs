@@ -103,7 +103,10 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         var box = survey.Enclosures[old.EnclosureId] with { Id = newId(), Order = job.Enclosures.Count + 1 };
         var device = old with
         {
-            Id = newId(), EnclosureId = box.Id, Order = job.Devices.Count + 1, RatingAmps = old.RatingAmps is null ? null : Rating(survey, old),
+            Id = newId(),
+            EnclosureId = box.Id,
+            Order = job.Devices.Count + 1,
+            RatingAmps = old.RatingAmps is null ? null : Rating(survey, old),
         };
         parts.AddRange([box, device]);
         var wires = survey.LandingsOf(old.Id).SelectMany(l => survey.EndsAt(l.Id)).Select(e => e.Wire).DistinctBy(w => w.Id).ToList();
@@ -123,7 +126,11 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         {
             var made = new JobLanding(newId(), box.Id, $"{old.Name} {name}")
             {
-                Order = ++orders.Landing, DeviceId = splice is null ? device.Id : null, Identity = identity, Landing = landing, Splice = splice,
+                Order = ++orders.Landing,
+                DeviceId = splice is null ? device.Id : null,
+                Identity = identity,
+                Landing = landing,
+                Splice = splice,
                 Side = splice is null && device.Type == DeviceType.GroundFaultReceptacle ? DeviceSide.Line : DeviceSide.None,
             };
             parts.Add(made);
@@ -133,7 +140,10 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         void Wire(string name, JobWire of, Guid at, Guid? to) => parts.Add(new JobWire(
             newId(), name, new JobEnd(newId()) { LandingId = at }, new JobEnd(newId()) { LandingId = to, Elsewhere = to is null })
         {
-            Order = ++orders.Wire, Function = of.Function, Conductor = of.Conductor, Colour = of.Colour,
+            Order = ++orders.Wire,
+            Function = of.Function,
+            Conductor = of.Conductor,
+            Colour = of.Colour,
             CircuitId = of.CircuitId is { } circuit ? circuits[circuit] : null,
         });
 

@@ -101,7 +101,11 @@ public sealed class ListPlan
         var circuit = listed.Circuit is null ? null : Circuit(listed);
         var wire = before ?? new WireDocument
         {
-            Id = _newId(), Order = Next(EntityKind.Wire), Name = listed.Name, A = new EndDocument { Id = _newId() }, B = new EndDocument { Id = _newId() },
+            Id = _newId(),
+            Order = Next(EntityKind.Wire),
+            Name = listed.Name,
+            A = new EndDocument { Id = _newId() },
+            B = new EndDocument { Id = _newId() },
         };
         wire = wire with
         {

@@ -106,7 +106,10 @@ internal static class JobEndpoints
     {
         var title = new TitleDocument
         {
-            Id = request.Id ?? Guid.CreateVersion7(), Order = 1, Name = request.Name.Trim(), Purpose = request.Purpose,
+            Id = request.Id ?? Guid.CreateVersion7(),
+            Order = 1,
+            Name = request.Name.Trim(),
+            Purpose = request.Purpose,
             HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
         };
         _ = new Job(title.Read(), []).Apply([EntityChange.Put(title.Read())]);

@@ -136,7 +136,10 @@ internal static class JobImportEndpoints
 
         var title = new TitleDocument
         {
-            Id = Guid.CreateVersion7(), Order = 1, Name = name, HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
+            Id = Guid.CreateVersion7(),
+            Order = 1,
+            Name = name,
+            HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
         };
         // The job first, then the list: so that the import alone can be undone.
         await jobs.CreateAsync(JobDocument.Of(title, []), request.PersonId, $"Made {name}.", cancellation);

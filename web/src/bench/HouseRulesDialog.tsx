@@ -11,7 +11,15 @@ const chosen = (rules: HouseRules, rule: Rule) =>
   String(rules[rule.id as keyof HouseRules] ?? rule.options[0]?.value);
 
 /** The choices that people make where good people disagree: both schools named, and what each one changes. */
-export function HouseRulesDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function HouseRulesDialog({
+  open,
+  onClose,
+  whose = "Yours are kept on this device, and every record keeps the ones it was done to.",
+}: {
+  open: boolean;
+  onClose: () => void;
+  whose?: string;
+}) {
   const texts = useQuery({ queryKey: ["house-rules"], queryFn: api.houseRules, staleTime: Infinity });
   const { rules, change } = useHouseRules();
   const choose = (rule: Rule, value: string) =>
@@ -31,10 +39,7 @@ export function HouseRulesDialog({ open, onClose }: { open: boolean; onClose: ()
         </>
       }
     >
-      <Box color="ink.soft">
-        Where good people disagree. Yours are kept on this device, and every record keeps the ones it was done
-        to.
-      </Box>
+      <Box color="ink.soft">Where good people disagree. {whose}</Box>
       {texts.error && <Box color="stop">{texts.error.message}</Box>}
       {(texts.data ?? []).map((rule) => (
         <RuleChoice

@@ -7,6 +7,7 @@ import { Choice } from "../shared/Choice";
 import { DialogFrame } from "../shared/DialogFrame";
 import { Action } from "../shared/Panel";
 import { inOrder, thin, useUnits } from "../shared/Units";
+import { EndFields } from "./EndFields";
 import { jobApi } from "./jobApi";
 import { EndStateWord } from "./Lace";
 import { useChanges } from "./useChanges";
@@ -81,15 +82,16 @@ export function EndDialog({
             <SceneView
               scene={opened.section}
               metal={opened.wire.wire.conductor?.material ?? "copper"}
-              height="200px"
+              height="170px"
             />
           ) : (
             <Box color="ink.soft">Not drawn: the wire’s size, or what it lands on, is not known.</Box>
           )}
           {opened.recipe && <Three recipe={opened.recipe} />}
+          <FindingLines findings={findings.data?.items ?? []} />
+          <EndFields key={`${side}${opened.wire.version}`} wire={opened.wire} side={side} />
         </>
       )}
-      <FindingLines findings={findings.data?.items ?? []} />
     </DialogFrame>
   );
 }

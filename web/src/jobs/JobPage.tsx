@@ -9,6 +9,7 @@ import { ChangesBar } from "./ChangesBar";
 import { CircuitsTab } from "./CircuitsTab";
 import { HistoryTab } from "./HistoryTab";
 import { Counts } from "./JobCard";
+import { JobTitle } from "./JobTitle";
 import { jobApi } from "./jobApi";
 import { Lace } from "./Lace";
 import { LandingsTab } from "./LandingsTab";
@@ -49,11 +50,12 @@ export function JobPage() {
   return (
     <ChangesProvider key={id} job={id}>
       <Flex direction="column" gap={2}>
-        <Flex gap={4} alignItems="baseline" flexWrap="wrap">
+        <Flex gap={4} alignItems="center" flexWrap="wrap">
           <chakra.h1 fontSize="24px" fontWeight={700}>
             {job.data.title.name}
           </chakra.h1>
           <Counts summary={job.data.summary} />
+          <JobTitle job={job.data} />
         </Flex>
         <Lace lace={job.data.summary.lace} height={24} />
         {job.data.title.note && <Box fontSize="15px">{job.data.title.note}</Box>}

@@ -21,6 +21,7 @@ export function PartForm<T extends Part>({
   part,
   version,
   fields,
+  keepIt = false,
   children,
   onClose,
 }: {
@@ -28,6 +29,8 @@ export function PartForm<T extends Part>({
   part: T;
   version: number | null;
   fields: PartField[];
+  /** Whether it can be changed and not taken out. */
+  keepIt?: boolean;
   children?: (part: T, change: (values: Partial<T>) => void) => ReactNode;
   onClose: () => void;
 }) {
@@ -59,11 +62,8 @@ export function PartForm<T extends Part>({
       onClose={onClose}
       footer={
         <>
-          {version !== null && part.id && (
-            <Action
-              mr="auto"
-              onClick={() => part.id && void remove(part.id, version).then((gone) => gone && onClose())}
-            >
+          {version !== null && !keepIt && (
+            <Action mr="auto" onClick={() => void remove(part.id, version).then((gone) => gone && onClose())}>
               Take out
             </Action>
           )}

@@ -74,6 +74,10 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
   return (
     <Panel as="section" aria-label="Survey a device">
       <Flex direction="column" gap={3}>
+        <Box fontSize="15px" color="caution">
+          Before a cover comes off: switch off, lock, and prove it dead with a tester that was proved on a
+          live source.
+        </Box>
         <Tap title="1 · How is it wired?">
           <Choice
             label="How is it wired?"
@@ -115,7 +119,7 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
             ]}
           />
         </Tap>
-        <Flex gap={4} flexWrap="wrap">
+        <Flex columnGap={4} rowGap={0} flexWrap="wrap">
           <CheckField checked={device.doubled} onChange={(doubled) => set({ doubled })}>
             Two wires under one
           </CheckField>
