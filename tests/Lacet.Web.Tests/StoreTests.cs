@@ -40,6 +40,28 @@ public sealed class StoreTests
         Assert.Equal(20, (await server.GetAsync("/api/shelf/landing?limit=200")).Json.GetProperty("items").GetArrayLength() - 1);
     }
 
+    /// <summary>The third stage's: a job from a list, with ends landed, checked, signed and one whose plan was changed; and a survey.</summary>
+    [Fact]
+    public async Task The_third_stage_s_data_opens_with_the_same_jobs_states_and_findings()
+    {
+        var folder = Copy("stage-3");
+        await using var server = await RunningServer.StartAsync(folder);
+        var (_, seal) = await server.GetAsync("/api/records/seal");
+        Assert.Equal((await File.ReadAllTextAsync(Path.Combine(folder, "head"), TestContext.Current.CancellationToken)).Trim(), seal.GetProperty("head").GetString());
+        var (_, jobs) = await server.GetAsync("/api/jobs");
+        Assert.Equal(["House", "Workshop"], jobs.GetProperty("items").EnumerateArray().Select(j => j.GetProperty("summary").GetProperty("name").GetString()));
+        var workshop = jobs.GetProperty("items")[1].GetProperty("id").GetGuid();
+        // What the card shows was kept; opened, the job is judged anew, and comes to the same.
+        var kept = jobs.GetProperty("items")[1].GetProperty("summary").GetRawText();
+        Assert.Equal(kept, (await server.GetAsync($"/api/jobs/{workshop}")).Json.GetProperty("summary").GetRawText());
+        var (_, wires) = await server.GetAsync($"/api/jobs/{workshop}/wires?limit=4");
+        Assert.Equal(
+            ["checked", "signed", "landed", "landed"], wires.GetProperty("items").EnumerateArray().Select(w => w.GetProperty("a").GetProperty("state").GetString()));
+        Assert.True(wires.GetProperty("items")[2].GetProperty("a").GetProperty("olderPlan").GetBoolean());
+        var (_, findings) = await server.GetAsync($"/api/jobs/{workshop}/findings?accepted=true");
+        Assert.Equal("re-marked", findings.GetProperty("items")[0].GetProperty("accepted").GetProperty("reason").GetString());
+    }
+
     [Fact]
     public async Task What_was_recorded_is_there_after_a_new_start()
     {

@@ -70,9 +70,16 @@ internal static class JobImportEndpoints
     private static async Task<Results<Ok<ImportAccepted>, ProblemHttpResult>> Accept(
         Guid id, AcceptImport request, ImportDesk desk, JobDesk jobs, CancellationToken cancellation)
     {
-        if (desk.Find(id) is not { State: ImportState.Ready, Read: { } read } pending)
+        if (desk.Find(id) is not { } pending)
         {
             return NoImport();
+        }
+
+        // Whoever accepts before it is read through waits for that.
+        await pending.Work.WaitAsync(cancellation);
+        if (pending is not { State: ImportState.Ready, Read: { } read })
+        {
+            return pending.Refusal is { } refusal ? throw new ImpossibleInputException("file", refusal) : NoImport();
         }
 
         var wrong = read.Plan.Effects.Count(e => e.Does == RowDoes.Wrong);
