@@ -28,11 +28,11 @@ public sealed class RunningServer : IAsyncDisposable
 
     public static DateTimeOffset Now { get; } = new(2026, 11, 20, 9, 0, 0, TimeSpan.FromHours(1));
 
-    public static async Task<RunningServer> StartAsync(string? folder = null, bool standIns = false, bool realTime = false)
+    public static async Task<RunningServer> StartAsync(string? folder = null, bool standIns = false, bool realTime = false, string? demo = null)
     {
         folder ??= Path.Combine(Path.GetTempPath(), $"lacet-test-{Guid.NewGuid():N}");
         var time = new FakeTimeProvider(Now);
-        var app = Server.Build(new ServerOptions { Port = 0, DataFolder = folder, StandIns = standIns }, builder =>
+        var app = Server.Build(new ServerOptions { Port = 0, DataFolder = folder, StandIns = standIns, DemoFolder = demo }, builder =>
         {
             if (!realTime)
             {

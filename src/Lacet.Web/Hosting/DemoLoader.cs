@@ -21,13 +21,6 @@ internal sealed class DemoLoader(
             return;
         }
 
-        var bench = await ReadAsync<DemoDocument>("bench-records.json", cancellationToken);
-        foreach (var reading in bench.Readings)
-        {
-            await readings.AddAsync(reading, cancellationToken);
-        }
-
-        await RecordAsync(bench.Records, cancellationToken);
         var work = await ReadAsync<DemoWork>("dome-work.json", cancellationToken);
         var document = JobDocument.Read(await File.ReadAllBytesAsync(Path.Combine(folder, JobFile), cancellationToken));
         var maker = await people.EnsureAsync(work.Maker, cancellationToken);
@@ -39,6 +32,14 @@ internal sealed class DemoLoader(
             await jobs.ChangeAsync(
                 document.Job.Id, command.Id, by.Id, _ => (command.Says ?? "Changed.", command.Changes), cancellationToken);
         }
+
+        var bench = await ReadAsync<DemoDocument>("bench-records.json", cancellationToken);
+        foreach (var reading in bench.Readings)
+        {
+            await readings.AddAsync(reading, cancellationToken);
+        }
+
+        await RecordAsync(bench.Records, cancellationToken);
     }
 
     public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;

@@ -75,9 +75,11 @@ internal static class JobEndpoints
         wire.CircuitId is { } circuit ? job.Job.Circuits[circuit].Name : "",
         job.Progress(new(wire, EndSide.A)),
         job.Progress(new(wire, EndSide.B)),
-        Worst(job, [new(CheckScope.Wire, wire.Id), new(CheckScope.End, wire.Id, EndSide.A), new(CheckScope.End, wire.Id, EndSide.B), .. AtLanding(wire.A), .. AtLanding(wire.B)]));
+        Worst(job, [new(CheckScope.Wire, wire.Id), new(CheckScope.End, wire.Id, EndSide.A), new(CheckScope.End, wire.Id, EndSide.B), .. AtLanding(job, wire.A), .. AtLanding(job, wire.B)]));
 
-    private static IEnumerable<Subject> AtLanding(JobEnd end) => end.LandingId is { } id ? [new(CheckScope.Landing, id)] : [];
+    private static IEnumerable<Subject> AtLanding(OpenJob job, JobEnd end) => end.LandingId is not { } id ? []
+        : job.Job.Landings[id].DeviceId is { } device ? [new(CheckScope.Landing, id), new(CheckScope.Device, device)]
+        : [new(CheckScope.Landing, id)];
 
     private static Severity? Worst(OpenJob job, IEnumerable<Subject> subjects) =>
         subjects.SelectMany(job.Judged.About).Select(f => (Severity?)f.Finding.Severity).Min();

@@ -71,7 +71,8 @@ public sealed record RecordItem(
     Judgement? StripJudgement,
     Judgement? TorqueJudgement,
     IReadOnlyList<FindingDocument> Findings,
-    string Hash);
+    string Hash,
+    EventSubject Subject);
 
 /// <summary>A page of the Log.</summary>
 /// <param name="Items">Newest first.</param>

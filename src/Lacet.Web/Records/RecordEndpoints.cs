@@ -144,7 +144,8 @@ internal static class RecordEndpoints
             made is { Recipe.Strip: { } strip, MeasuredStrip: { } measured } ? strip.Read().Judge(new(measured.Value)) : null,
             made is { Recipe.Torque: { } torque, Tightening.Torque: { } tightened } ? torque.Read().Judge(new(tightened.Value)) : null,
             made is null ? [] : [.. made.Judge().Select(f => FindingDocument.Of(f, lead))],
-            stored.Hash);
+            stored.Hash,
+            recorded.Subject);
     }
 
     private static RecordState StateOf(StoredEvent stored, EventDocument recorded) =>

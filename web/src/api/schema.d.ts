@@ -4053,6 +4053,14 @@ export interface components {
         };
         /** @enum {unknown} */
         EventKind: "termination" | "withdrawal" | "check" | "sign-off";
+        EventSubject: {
+            /** Format: uuid */
+            job: null | string;
+            /** Format: uuid */
+            wire: null | string;
+            /** Format: uuid */
+            end: null | string;
+        };
         /**
          * @description What holds an end in its landing: what the hand does last.
          * @enum {unknown}
@@ -5033,6 +5041,7 @@ export interface components {
             torqueJudgement: null | components["schemas"]["Judgement"];
             findings: components["schemas"]["FindingDocument"][];
             hash: string;
+            subject: components["schemas"]["EventSubject"];
         };
         RecordPage: {
             items: components["schemas"]["RecordItem"][];

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { BadgeCheck, CircleCheck, CircleSlash, TriangleAlert } from "lucide-react";
+import { Link } from "react-router";
 import { SimulatedBadge } from "../bench/Driver";
 import { sayLanding } from "../bench/benchState";
 import { named, type Schemas } from "../client";
@@ -16,6 +17,18 @@ const states = {
   signed: { icon: BadgeCheck, word: "signed", colour: "go" },
   withdrawn: { icon: CircleSlash, word: "taken back", colour: "ink.soft" },
 } as const;
+
+const ToWire = chakra(Link, {
+  base: {
+    display: "inline-flex",
+    alignItems: "center",
+    minH: "44px",
+    px: 2,
+    color: "copper",
+    fontWeight: 600,
+    textDecoration: "underline",
+  },
+});
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
 
@@ -68,7 +81,15 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             }
           </Box>
         )}
-        <Flex justifyContent={{ md: "flex-end" }} alignItems="start">
+        <Flex justifyContent={{ md: "flex-end" }} alignItems="start" flexWrap="wrap">
+          {item.subject.job && item.subject.wire && (
+            <ToWire
+              to={`/jobs/${item.subject.job}/wires?wire=${item.subject.wire}`}
+              aria-label={`Open the wire of event ${item.sequence}`}
+            >
+              Its wire
+            </ToWire>
+          )}
           {made && item.state !== "withdrawn" && onWithdraw && (
             <Action look="link" onClick={onWithdraw} aria-label={`Take back event ${item.sequence}`}>
               Take back
