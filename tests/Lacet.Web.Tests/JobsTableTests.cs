@@ -1,0 +1,117 @@
+using Lacet.Store;
+
+namespace Lacet.Web.Tests;
+
+/// <summary>Jobs in the store, without anything above it: commands whole or not at all, versions that only go up.</summary>
+public sealed class JobsTableTests : IAsyncDisposable
+{
+    private readonly string _folder = Path.Combine(Path.GetTempPath(), $"lacet-test-{Guid.NewGuid():N}");
+    private readonly LacetDatabase _database;
+    private readonly JobsTable _jobs;
+    private readonly Guid _job = Guid.NewGuid();
+
+    public JobsTableTests()
+    {
+        _database = LacetDatabase.Open(_folder);
+        _jobs = new JobsTable(_database, TimeProvider.System);
+    }
+
+    public ValueTask DisposeAsync()
+    {
+        _database.Dispose();
+        Directory.Delete(_folder, recursive: true);
+        return ValueTask.CompletedTask;
+    }
+
+    [Fact]
+    public async Task A_command_that_meets_a_conflict_stores_nothing_of_itself()
+    {
+        var (a, b) = (Guid.NewGuid(), Guid.NewGuid());
+        await ApplyAsync(new JobEdit(a, "wire", "{\"v\":1}", 0));
+        var conflict = await Assert.ThrowsAsync<JobConflictException>(() => ApplyAsync(new JobEdit(b, "wire", "{}", 0), new JobEdit(a, "wire", "{\"v\":2}", 0)));
+        Assert.Equal((a, "{\"v\":1}", 1L), (conflict.Part, conflict.Now!.Body, conflict.Now.Version));
+        Assert.Equal([a], (await _jobs.PartsAsync(_job)).Select(p => p.Id));
+        Assert.Equal(1, await _jobs.LastSequenceAsync(_job));
+    }
+
+    [Fact]
+    public async Task A_part_that_is_gone_is_told_as_gone()
+    {
+        var conflict = await Assert.ThrowsAsync<JobConflictException>(() => ApplyAsync(new JobEdit(Guid.NewGuid(), "wire", "{}", 3)));
+        Assert.Null(conflict.Now);
+        Assert.Contains("took it out", conflict.Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_same_command_twice_is_stored_once()
+    {
+        var part = Guid.NewGuid();
+        var command = new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "says", [new JobEdit(part, "wire", "{}", 0)]);
+        Assert.Equal(1, await _jobs.ApplyAsync(command, "{}", default));
+        Assert.Null(await _jobs.ApplyAsync(command, "{}", default));
+        Assert.Equal(1, (await _jobs.PartsAsync(_job)).Single().Version);
+    }
+
+    [Fact]
+    public async Task Undoing_gives_back_what_was_before_and_only_once()
+    {
+        var part = Guid.NewGuid();
+        await ApplyAsync(new JobEdit(part, "wire", "{\"v\":1}", 0));
+        var second = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":2}", 1));
+        var (says, undo) = (await _jobs.UndoOfAsync(_job, second))!.Value;
+        Assert.Equal(("does it", "{\"v\":1}", 2L), (says, undo.Single().Body, undo.Single().Version));
+        await _jobs.ApplyAsync(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, second), "{}", default);
+        var now = (await _jobs.PartsAsync(_job)).Single();
+        Assert.Equal(("{\"v\":1}", 3L), (now.Body, now.Version));
+        Assert.Null(await _jobs.UndoOfAsync(_job, second));
+        Assert.Null(await _jobs.UndoOfAsync(Guid.NewGuid(), second));
+    }
+
+    [Fact]
+    public async Task What_was_taken_out_and_put_back_goes_on_counting()
+    {
+        var part = Guid.NewGuid();
+        await ApplyAsync(new JobEdit(part, "wire", "{}", 0));
+        await ApplyAsync(new JobEdit(part, "wire", "{}", 1));
+        var removal = await ApplyAsync(new JobEdit(part, "wire", null, 2));
+        var (_, undo) = (await _jobs.UndoOfAsync(_job, removal))!.Value;
+        await _jobs.ApplyAsync(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, removal), "{}", default);
+        Assert.Equal(3, (await _jobs.PartsAsync(_job)).Single().Version);
+    }
+
+    [Fact]
+    public async Task The_history_is_newest_first_and_pages()
+    {
+        for (var i = 0; i < 5; i++)
+        {
+            await ApplyAsync(new JobEdit(Guid.NewGuid(), "wire", "{}", 0));
+        }
+
+        Assert.Equal([5L, 4, 3], (await _jobs.CommandsAsync(_job, long.MaxValue, 3)).Select(c => c.Sequence));
+        Assert.Equal([2L, 1], (await _jobs.CommandsAsync(_job, 3, 3)).Select(c => c.Sequence));
+        Assert.All(await _jobs.CommandsAsync(_job, long.MaxValue, 9), c => Assert.Equal(("bench", 1), (c.Person, c.Parts)));
+    }
+
+    [Fact]
+    public async Task A_job_that_is_put_away_is_listed_no_more_and_lost_in_nothing()
+    {
+        await ApplyAsync(new JobEdit(Guid.NewGuid(), "wire", "{}", 0));
+        Assert.True(await _jobs.SetRemovedAsync(_job, removed: true, default));
+        Assert.False(await _jobs.SetRemovedAsync(_job, removed: true, default));
+        Assert.Empty(await _jobs.ListAsync(0, 10));
+        Assert.False(await _jobs.ExistsAsync(_job));
+        Assert.True(await _jobs.ExistsAsync(_job, removedToo: true));
+        Assert.True(await _jobs.SetRemovedAsync(_job, removed: false, default));
+        Assert.Equal(_job, (await _jobs.ListAsync(0, 10)).Single().Id);
+        Assert.Single(await _jobs.PartsAsync(_job));
+    }
+
+    private async Task<Guid> ApplyAsync(params JobEdit[] edits)
+    {
+        var id = Guid.NewGuid();
+        await _jobs.ApplyAsync(new JobCommand(id, _job, await PersonAsync(), "does it", edits), "{}", default);
+        return id;
+    }
+
+    private async Task<Guid> PersonAsync() => (await new PeopleTable(_database, TimeProvider.System).EnsureAsync("bench", default)).Id;
+}
