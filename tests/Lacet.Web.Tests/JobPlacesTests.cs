@@ -1,0 +1,259 @@
+using System.Text.Json.Nodes;
+using Lacet.Core.Checks.End;
+using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Jobs;
+using Lacet.Exchange.Jobs;
+
+namespace Lacet.Web.Tests;
+
+/// <summary>The demo's job asked over HTTP: landings, ends, findings by kind and by wire, and what a finding rests on.</summary>
+public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixture<JobPlacesTests.Fixture>
+{
+    private RunningServer Server => fixture.Server;
+
+    private Guid Job => fixture.Job;
+
+    [Fact]
+    public async Task Landings_come_in_their_order_with_what_they_are_and_what_ends_there()
+    {
+        var (_, overview) = await Server.GetAsync($"/api/jobs/{Job}");
+        var panel = overview.GetProperty("enclosures")[0].GetProperty("part");
+        Assert.Equal(("DCP", "DR-101", "D"), (panel.GetProperty("name").GetString(), panel.GetProperty("drawing").GetString(), panel.GetProperty("revision").GetString()));
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/landings?enclosure={panel.GetProperty("id").GetGuid()}&limit=3");
+        Assert.Equal(["X1:1", "X1:2", "X1:3"], page.GetProperty("items").EnumerateArray().Select(l => l.GetProperty("landing").GetProperty("name").GetString()));
+        Assert.Equal("screw-clamp block, 0.5 to 4 mm²", page.GetProperty("items")[0].GetProperty("says").GetString());
+        Assert.Equal("101", page.GetProperty("items")[0].GetProperty("wires")[0].GetString());
+        Assert.Equal(3, page.GetProperty("next").GetInt32());
+        var (_, found) = await Server.GetAsync($"/api/jobs/{Job}/landings?q=X9:1");
+        Assert.All(found.GetProperty("items").EnumerateArray(), l => Assert.Contains("X9:1", l.GetProperty("landing").GetProperty("name").GetString(), StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("q=feeder", 3)]
+    [InlineData("q=FAN/M1", 4)]
+    [InlineData("q=violet&limit=1", 1)]
+    [InlineData("q=nothing answers to this", 0)]
+    public async Task Wires_are_searched_by_any_of_their_words(string query, int count)
+    {
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/wires?{query}");
+        Assert.Equal(count, page.GetProperty("items").GetArrayLength());
+    }
+
+    [Fact]
+    public async Task Wires_page_in_their_order()
+    {
+        var seen = new List<string>();
+        int? next = 0;
+        while (next is { } offset)
+        {
+            var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/wires?offset={offset}&limit=50");
+            seen.AddRange(page.GetProperty("items").EnumerateArray().Select(w => w.GetProperty("wire").GetProperty("id").GetString()!));
+            next = page.GetProperty("next").ValueKind == JsonValueKind.Null ? null : page.GetProperty("next").GetInt32();
+            Assert.Equal(147, page.GetProperty("total").GetInt32());
+        }
+
+        Assert.Equal(147, seen.Distinct(StringComparer.Ordinal).Count());
+    }
+
+    [Fact]
+    public async Task An_end_opens_with_its_recipe_and_its_section()
+    {
+        var wire = await fixture.WireAsync("101");
+        var (_, end) = await Server.GetAsync($"/api/jobs/{Job}/wires/{wire}/ends/a");
+        Assert.Equal("DCP/X1:1", end.GetProperty("where").GetString());
+        Assert.Equal("signed", end.GetProperty("progress").GetProperty("state").GetString());
+        // DIN 46228-4: an 8 mm pin and 2 mm of collar in a landing of 9 mm.
+        Assert.Equal(10, end.GetProperty("recipe").GetProperty("strip").GetProperty("target").GetProperty("value").GetDouble());
+        Assert.NotEmpty(end.GetProperty("section").GetProperty("parts").EnumerateArray());
+        Assert.Equal(HttpStatusCode.NotFound, (await Server.GetAsync($"/api/jobs/{Job}/wires/{Guid.NewGuid()}/ends/a")).Status);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await Server.GetAsync($"/api/jobs/{Job}/wires/{wire}/ends/middle")).Status);
+    }
+
+    [Fact]
+    public async Task An_end_at_a_splice_has_no_recipe_yet_and_says_so_by_leaving_it_out()
+    {
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/wires?q=JB1/L");
+        var wire = page.GetProperty("items")[0].GetProperty("wire");
+        var (_, end) = await Server.GetAsync($"/api/jobs/{Job}/wires/{wire.GetProperty("id").GetGuid()}/ends/b");
+        Assert.Equal(JsonValueKind.Null, end.GetProperty("recipe").ValueKind);
+        Assert.Equal(HttpStatusCode.NotFound, (await Server.GetAsync($"/api/jobs/{Job}/findings/section?wire={wire.GetProperty("id").GetGuid()}&side=b")).Status);
+    }
+
+    [Theory]
+    [InlineData("severity=stop", "stop")]
+    [InlineData("severity=note", "note")]
+    public async Task Findings_are_asked_for_by_severity(string query, string severity)
+    {
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?{query}");
+        Assert.NotEmpty(page.GetProperty("items").EnumerateArray());
+        Assert.All(page.GetProperty("items").EnumerateArray(), f => Assert.Equal(severity, f.GetProperty("severity").GetString()));
+    }
+
+    [Fact]
+    public async Task Findings_come_worst_first_and_their_groups_add_up()
+    {
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?limit=1000");
+        string[] order = ["stop", "fix", "note"];
+        var severities = page.GetProperty("items").EnumerateArray().Select(f => Array.IndexOf(order, f.GetProperty("severity").GetString())).ToList();
+        Assert.Equal(severities.Order(), severities);
+        Assert.Equal(severities.Count, page.GetProperty("groups").EnumerateArray().Sum(g => g.GetProperty("open").GetInt32() + g.GetProperty("accepted").GetInt32()));
+        var summary = (await Server.GetAsync($"/api/jobs/{Job}")).Json.GetProperty("summary");
+        Assert.Equal(severities.Count, summary.GetProperty("stops").GetInt32() + summary.GetProperty("fixes").GetInt32() + summary.GetProperty("notes").GetInt32());
+        Assert.Equal("stop", page.GetProperty("items")[0].GetProperty("severity").GetString());
+    }
+
+    [Fact]
+    public async Task Findings_of_a_wire_are_all_that_touch_it()
+    {
+        var wire = await fixture.WireAsync("226");
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?wire={wire}");
+        Assert.Equal("ferrule-forbidden", Assert.Single(page.GetProperty("items").EnumerateArray()).GetProperty("check").GetString());
+    }
+
+    [Fact]
+    public async Task A_finding_that_can_be_drawn_is_drawn_with_its_metal()
+    {
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?check=aluminium-not-marked");
+        var about = page.GetProperty("items")[0].GetProperty("about");
+        Assert.True(about.GetProperty("drawable").GetBoolean());
+        var (_, drawing) = await Server.GetAsync($"/api/jobs/{Job}/findings/section?wire={about.GetProperty("wireId").GetGuid()}&side={about.GetProperty("side").GetString()}");
+        Assert.Equal("aluminium", drawing.GetProperty("material").GetString());
+    }
+
+    [Theory]
+    [InlineData("metric", "9 mm (11/32 in)")]
+    [InlineData("imperial", "11/32 in (9 mm)")]
+    public async Task Findings_are_told_in_the_reader_s_units(string lead, string says)
+    {
+        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?limit=1000&lead={lead}");
+        Assert.Contains(page.GetProperty("items").EnumerateArray(), f => f.GetProperty("says").GetString()!.Contains(says, StringComparison.Ordinal) || f.GetProperty("do").GetString()!.Contains(says, StringComparison.Ordinal)
+            || f.GetProperty("says").GetString()!.Contains(lead == "metric" ? "mm (" : "in (", StringComparison.Ordinal));
+    }
+
+    [Theory]
+    [InlineData("/api/jobs/{0}/findings?limit=0")]
+    [InlineData("/api/jobs/{0}/findings?severity=awful")]
+    [InlineData("/api/jobs/{0}/findings?lead=cubits")]
+    [InlineData("/api/jobs/{0}/wires?limit=5000")]
+    [InlineData("/api/jobs/{0}/landings?limit=-1")]
+    [InlineData("/api/jobs?offset=-1")]
+    public async Task A_question_that_cannot_be_is_refused_in_a_sentence(string address)
+    {
+        var (status, problem) = await Server.GetAsync(string.Format(System.Globalization.CultureInfo.InvariantCulture, address, Job));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.NotEmpty(problem.GetProperty("detail").GetString()!);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("/wires")]
+    [InlineData("/landings")]
+    [InlineData("/findings")]
+    [InlineData("/commands")]
+    [InlineData("/survey")]
+    [InlineData("/export/job.json")]
+    public async Task A_job_that_is_not_there_is_said_to_be_not_there(string place)
+    {
+        var (status, problem) = await Server.GetAsync($"/api/jobs/{Guid.NewGuid()}{place}");
+        Assert.Equal((HttpStatusCode.NotFound, "There is no such job."), (status, problem.GetProperty("detail").GetString()));
+    }
+
+    /// <summary>
+    /// Changing a value that a finding names changes its digest; changing what it does not name leaves it. Every finding
+    /// of the demo, so every check.
+    /// </summary>
+    [Fact]
+    public void Whatever_a_finding_rests_on_is_found_in_the_job()
+    {
+        var document = JobDocument.Read(File.ReadAllBytes(Path.Combine(WireListTests.Root(), "demo", "dome.job.json")));
+        var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
+        var parts = document.Parts().ToDictionary(p => p.Id);
+        foreach (var finding in judged.Findings)
+        {
+            var digest = RestsOn.Of(finding, judged.Job, document.Job, id => parts[id]);
+            Assert.Equal(digest, RestsOn.Of(finding, judged.Job, document.Job, id => parts[id]));
+            // No finding rests on how a wire is numbered among its kind alone.
+            var renamed = RestsOn.Of(finding, judged.Job, document.Job with { Name = "Another" }, id => parts[id]);
+            Assert.Equal(digest, renamed);
+            // All of its surroundings changed, something that it named has changed.
+            var other = RestsOn.Of(finding, judged.Job, document.Job with { HouseRules = new() { Region = Core.Landings.Region.Iec, BackStabHoles = Core.Landings.BackStabHoles.FourteenSolidTo15A, ReceptacleWiring = Core.Landings.ReceptacleWiring.LeverDevice, FerrulesOnFineStrands = Core.Landings.FerrulesOnFineStrands.WhereTheMakerAsks } }, id => Changed(parts[id]));
+            Assert.False(digest == other, $"What {finding.Finding.Check} rests on can change unseen.");
+        }
+    }
+
+    [Fact]
+    public void Every_check_names_what_it_rests_on_by_a_root_that_a_job_has()
+    {
+        string[] roots = ["conductor", "conductors", "landing", "wire", "end", "circuit", "circuitAmps", "device", "enclosure", "houseRules", "run", "asFound", "asMade", "tool", "recipe"];
+        var document = JobDocument.Read(File.ReadAllBytes(Path.Combine(WireListTests.Root(), "demo", "dome.job.json")));
+        var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
+        Assert.All(judged.Findings.SelectMany(f => f.Finding.RestsOn), name => Assert.Contains(name.Split('.')[0], roots));
+        Assert.True(judged.Findings.Select(f => f.Finding.Check).Distinct().Count() > EndChecks.Planned.Count);
+    }
+
+    /// <summary>A part with every value in it another one.</summary>
+    private static JobPartDocument Changed(JobPartDocument part)
+    {
+        var json = JsonNode.Parse(part.Write())!;
+        return part switch
+        {
+            WireDocument wire => wire with
+            {
+                Name = wire.Name + "x",
+                Conductor = new(
+                    wire.Conductor?.Size == "8 AWG" ? "6 AWG" : "8 AWG",
+                    wire.Conductor?.Build == Core.Conductors.Build.Solid ? Core.Conductors.Build.Stranded : Core.Conductors.Build.Solid,
+                    wire.Conductor?.Material == Core.Conductors.Material.Copper ? Core.Conductors.Material.Aluminium : Core.Conductors.Material.Copper,
+                    9.5),
+                Colour = "turquoise",
+                Function = WireFunction.Shield,
+                CircuitId = null,
+                LengthMm = 1,
+                A = Changed(wire.A),
+                B = Changed(wire.B),
+            },
+            JobLandingDocument landing => landing with
+            {
+                Landing = landing.Splice is not null ? null : new Exchange.Documents.ScrewClampBlockDocument
+                {
+                    LeastMm2 = 9, MostMm2 = 10, StripDepthMm = 21, TakesTwo = landing.Landing?.TakesTwo is not true, TorqueMarking = new("N·m", Target: 3), TemperatureC = 60,
+                    Ferrule = Core.Landings.FerruleAcceptance.Unnecessary, Metals = [Core.Conductors.Material.Aluminium], Accepts = [Exchange.Documents.AcceptedBuild.Fine],
+                },
+                Splice = landing.Splice is null ? null : landing.Splice with { MostCount = 9, TakesBothMetals = !landing.Splice.TakesBothMetals },
+                Identity = landing.Identity == TerminalIdentity.Green ? TerminalIdentity.Brass : TerminalIdentity.Green,
+                Side = DeviceSide.Load,
+                Half = landing.Half == DeviceHalf.Lower ? DeviceHalf.Upper : DeviceHalf.Lower,
+                Spare = !landing.Spare,
+            },
+            DeviceDocument device => device with { RatingAmps = 99, PluggedAmps = 98, Type = DeviceType.Plug, Outlets = 3, HotTab = BreakOffTab.Removed, NeutralTab = BreakOffTab.Removed },
+            CircuitDocument circuit => circuit with { OcpdAmps = 99, Volts = 999, LoadAmps = 98, Continuous = !circuit.Continuous, SharesNeutralWith = Guid.Empty },
+            EnclosureDocument enclosure => enclosure with { Form = EnclosureForm.Machine, OpeningMm = 999 },
+            _ => throw new InvalidOperationException($"The demo holds no {json["part"]}."),
+        };
+    }
+
+    private static EndDocument Changed(EndDocument end) => end with
+    {
+        LandingId = Guid.Empty, Elsewhere = !end.Elsewhere, FreeLengthMm = 1, PastOpeningMm = 1, Condition = Core.Landings.EndCondition.Ringed,
+        Ferrule = new(9, 9), SaidBare = !end.SaidBare, CrimpShape = Core.Ferrules.CrimpShape.Square, Found = new(9, !(end.Found?.InsulationCaught ?? false)),
+    };
+
+    /// <summary>One server with the demo for all of these.</summary>
+    public sealed class Fixture : IAsyncLifetime
+    {
+        public RunningServer Server { get; private set; } = null!;
+
+        public Guid Job { get; private set; }
+
+        public async ValueTask InitializeAsync()
+        {
+            Server = await RunningServer.StartAsync(demo: Path.Combine(WireListTests.Root(), "demo"));
+            Job = (await Server.GetAsync("/api/jobs")).Json.GetProperty("items")[0].GetProperty("id").GetGuid();
+        }
+
+        public async ValueTask DisposeAsync() => await Server.DisposeAsync();
+
+        public async Task<Guid> WireAsync(string name) => (await Server.GetAsync($"/api/jobs/{Job}/wires?q={name}")).Json.GetProperty("items")
+            .EnumerateArray().First(w => w.GetProperty("wire").GetProperty("name").GetString() == name).GetProperty("wire").GetProperty("id").GetGuid();
+    }
+}
