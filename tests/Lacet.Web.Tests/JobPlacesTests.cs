@@ -216,8 +216,15 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
             {
                 Landing = landing.Splice is not null ? null : new Exchange.Documents.ScrewClampBlockDocument
                 {
-                    LeastMm2 = 9, MostMm2 = 10, StripDepthMm = 21, TakesTwo = landing.Landing?.TakesTwo is not true, TorqueMarking = new("N·m", Target: 3), TemperatureC = 60,
-                    Ferrule = Core.Landings.FerruleAcceptance.Unnecessary, Metals = [Core.Conductors.Material.Aluminium], Accepts = [Exchange.Documents.AcceptedBuild.Fine],
+                    LeastMm2 = 9,
+                    MostMm2 = 10,
+                    StripDepthMm = 21,
+                    TakesTwo = landing.Landing?.TakesTwo is not true,
+                    TorqueMarking = new("N·m", Target: 3),
+                    TemperatureC = 60,
+                    Ferrule = Core.Landings.FerruleAcceptance.Unnecessary,
+                    Metals = [Core.Conductors.Material.Aluminium],
+                    Accepts = [Exchange.Documents.AcceptedBuild.Fine],
                 },
                 Splice = landing.Splice is null ? null : landing.Splice with { MostCount = 9, TakesBothMetals = !landing.Splice.TakesBothMetals },
                 Identity = landing.Identity == TerminalIdentity.Green ? TerminalIdentity.Brass : TerminalIdentity.Green,
@@ -234,8 +241,15 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
 
     private static EndDocument Changed(EndDocument end) => end with
     {
-        LandingId = Guid.Empty, Elsewhere = !end.Elsewhere, FreeLengthMm = 1, PastOpeningMm = 1, Condition = Core.Landings.EndCondition.Ringed,
-        Ferrule = new(9, 9), SaidBare = !end.SaidBare, CrimpShape = Core.Ferrules.CrimpShape.Square, Found = new(9, !(end.Found?.InsulationCaught ?? false)),
+        LandingId = Guid.Empty,
+        Elsewhere = !end.Elsewhere,
+        FreeLengthMm = 1,
+        PastOpeningMm = 1,
+        Condition = Core.Landings.EndCondition.Ringed,
+        Ferrule = new(9, 9),
+        SaidBare = !end.SaidBare,
+        CrimpShape = Core.Ferrules.CrimpShape.Square,
+        Found = new(9, !(end.Found?.InsulationCaught ?? false)),
     };
 
     /// <summary>One server with the demo for all of these.</summary>

@@ -83,7 +83,8 @@ public sealed class JobRuleTests
         var job = Start();
         var splice = new JobLanding(Guid.NewGuid(), Box, "S") { Splice = new("s", 2, 5, 1, 4) };
         JobWire At(string name, int order, bool both) => new(
-            Guid.NewGuid(), name, new JobEnd(Guid.NewGuid()) { LandingId = splice.Id }, new JobEnd(Guid.NewGuid()) { LandingId = both ? splice.Id : null }) { Order = order };
+            Guid.NewGuid(), name, new JobEnd(Guid.NewGuid()) { LandingId = splice.Id }, new JobEnd(Guid.NewGuid()) { LandingId = both ? splice.Id : null })
+        { Order = order };
         job.Apply([EntityChange.Put(splice), EntityChange.Put(At("late", 9, both: false)), EntityChange.Put(At("loop", 2, both: true)), EntityChange.Put(At("gone", 1, both: false) with { Retired = true })]);
         Assert.Equal(["loop A", "loop B", "late A"], job.EndsAt(splice.Id).Select(e => $"{e.Wire.Name} {e.Side}"));
     }
