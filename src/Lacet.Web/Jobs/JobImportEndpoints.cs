@@ -76,7 +76,7 @@ internal static class JobImportEndpoints
         }
 
         // Whoever accepts before it is read through waits for that.
-        await pending.Work.WaitAsync(cancellation);
+        await Task.WhenAny(pending.Work, Task.Delay(Timeout.Infinite, cancellation));
         if (pending is not { State: ImportState.Ready, Read: { } read })
         {
             return pending.Refusal is { } refusal ? throw new ImpossibleInputException("file", refusal) : NoImport();
