@@ -4,5 +4,5 @@ namespace Lacet.Store;
 /// <param name="Id">The part's id.</param>
 /// <param name="Kind">What it is.</param>
 /// <param name="Body">How it is to be; null takes it out.</param>
-/// <param name="Version">The version that was seen, 0 for one that is not there yet; null where it does not matter.</param>
-public sealed record JobEdit(Guid Id, string Kind, string? Body, long? Version);
+/// <param name="Version">The version that was seen, 0 for one that is not there yet.</param>
+public sealed record JobEdit(Guid Id, string Kind, string? Body, long Version);

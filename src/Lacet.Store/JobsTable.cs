@@ -110,7 +110,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         var before = (await connection.QuerySingleOrDefaultAsync<PartRow>(
             "SELECT id, kind, body, version FROM job_part WHERE job = @job AND id = @id", keys, transaction))?.Read();
         var lastVersion = before?.Version ?? 0;
-        if (edit.Version is { } seen && seen != lastVersion)
+        if (edit.Version != lastVersion)
         {
             throw new JobConflictException(edit.Id, before);
         }

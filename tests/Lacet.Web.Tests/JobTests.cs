@@ -124,6 +124,10 @@ public sealed class JobTests
         await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", size = "14" });
         var wire = Id((await bench.WiresAsync(job)).Single());
         await bench.TypeAsync(job, new { wireId = wire, version = 1, colour = "red" });
+        // Nothing is taken out unseen: without its version, or with an older one, it stays.
+        Assert.Equal(HttpStatusCode.Conflict, (await bench.CommandAsync(job, new { remove = wire })).Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await bench.CommandAsync(job, new { remove = wire, version = 1 })).Status);
+        Assert.Single(await bench.WiresAsync(job));
         var (_, removed) = await bench.CommandAsync(job, new { remove = wire, version = 2 });
         Assert.Empty(await bench.WiresAsync(job));
         await bench.Server.PostAsync($"/api/jobs/{job}/commands/{removed.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Ada });

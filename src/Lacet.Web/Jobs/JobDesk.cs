@@ -248,7 +248,7 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
                 case { Put: null, Remove: { } id }:
                     var part = job.FindPart(id) ?? throw new JobConflictException(id, null);
                     var retired = part is WireDocument wire && job.Ends.HasEvents(wire) ? wire with { Retired = true } : null;
-                    resolved.Add((new(part.Kind, id, retired?.Read()), new(id, Word(part.Kind), retired?.Write(), change.Version), retired));
+                    resolved.Add((new(part.Kind, id, retired?.Read()), new(id, Word(part.Kind), retired?.Write(), change.Version ?? 0), retired));
                     break;
                 default:
                     throw new ImpossibleInputException("changes", "A change puts a part in or takes one out: give put or remove.");
