@@ -17,7 +17,7 @@ public sealed class DemoTests
     [Fact]
     public void It_shows_every_check_that_a_job_can_raise()
     {
-        var document = JobDocument.Read(File.ReadAllBytes(Path.Combine(WireListTests.Root(), "demo", "dome.job.json")));
+        var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "dome.job.json")));
         var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
         string[] all =
         [
@@ -33,7 +33,7 @@ public sealed class DemoTests
     [Fact]
     public async Task It_opens_on_its_job_with_ends_landed_checked_signed_and_one_to_an_older_plan()
     {
-        await using var server = await RunningServer.StartAsync(demo: Path.Combine(WireListTests.Root(), "demo"));
+        await using var server = await RunningServer.StartAsync(demo: Repository.Of("demo"));
         using var root = await server.Client.GetAsync(new Uri("/", UriKind.Relative), HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken);
         Assert.Contains("/jobs/", root.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
         var (_, jobs) = await server.GetAsync("/api/jobs");

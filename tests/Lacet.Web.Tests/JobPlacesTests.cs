@@ -164,7 +164,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     [Fact]
     public void Whatever_a_finding_rests_on_is_found_in_the_job()
     {
-        var document = JobDocument.Read(File.ReadAllBytes(Path.Combine(WireListTests.Root(), "demo", "dome.job.json")));
+        var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "dome.job.json")));
         var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
         var parts = document.Parts().ToDictionary(p => p.Id);
         foreach (var finding in judged.Findings)
@@ -184,7 +184,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     public void Every_check_names_what_it_rests_on_by_a_root_that_a_job_has()
     {
         string[] roots = ["conductor", "conductors", "landing", "wire", "end", "circuit", "circuitAmps", "device", "enclosure", "houseRules", "run", "asFound", "asMade", "tool", "recipe"];
-        var document = JobDocument.Read(File.ReadAllBytes(Path.Combine(WireListTests.Root(), "demo", "dome.job.json")));
+        var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "dome.job.json")));
         var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
         Assert.All(judged.Findings.SelectMany(f => f.Finding.RestsOn), name => Assert.Contains(name.Split('.')[0], roots));
         Assert.True(judged.Findings.Select(f => f.Finding.Check).Distinct().Count() > EndChecks.Planned.Count);
@@ -260,7 +260,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
 
         public async ValueTask InitializeAsync()
         {
-            Server = await RunningServer.StartAsync(demo: Path.Combine(WireListTests.Root(), "demo"));
+            Server = await RunningServer.StartAsync(demo: Repository.Of("demo"));
             Job = (await Server.GetAsync("/api/jobs")).Json.GetProperty("items")[0].GetProperty("id").GetGuid();
         }
 

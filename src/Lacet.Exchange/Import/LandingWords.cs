@@ -35,7 +35,7 @@ public static partial class LandingWords
         ("earth bar|ground bar|pe bar", DeviceType.EarthBar),
         ("neutral bar", DeviceType.NeutralBar),
         ("plug|connector", DeviceType.Plug),
-        ("motor|heater|lamp|luminaire|load|fan|supply", DeviceType.Load),
+        ("motor|heater|lamp|luminaire|load(?! side)|fan|supply", DeviceType.Load),
     ];
 
     /// <summary>
@@ -71,10 +71,12 @@ public static partial class LandingWords
             return end;
         }
 
+        // Only a device with ground-fault protection has sides that a bare "line" or "load" can mean.
+        var sided = Has(text, Types[0].Words);
         var read = end with
         {
             Identity = Has(text, "brass|hot side") ? TerminalIdentity.Brass : Has(text, "silver") ? TerminalIdentity.Silver : Has(text, @"green") ? TerminalIdentity.Green : end.Identity,
-            Side = Has(text, "line side|line") ? DeviceSide.Line : Has(text, "load side|on load") ? DeviceSide.Load : end.Side,
+            Side = Has(text, sided ? "line" : "line side") ? DeviceSide.Line : Has(text, sided ? "load" : "load side|on load") ? DeviceSide.Load : end.Side,
             Half = Has(text, "upper|top") ? DeviceHalf.Upper : Has(text, "lower|bottom") ? DeviceHalf.Lower : end.Half,
             Type = Types.Where(t => Has(text, t.Words)).Select(t => (DeviceType?)t.Type).FirstOrDefault() ?? end.Type,
             RatingAmps = Rating().Match(text) is { Success: true } rating ? WireWords.Number(rating.Groups["amps"].Value) : end.RatingAmps,

@@ -114,4 +114,11 @@ internal static partial class WireWords
 
     [GeneratedRegex(@"^(?<feet>\d{1,3})-(?<inches>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex FeetDashInches();
+
+    /// <summary>A number and nothing else.</summary>
+    [GeneratedRegex(@"^\d{1,9}(?:[.,]\d{1,4})?$", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    internal static partial Regex BareNumber();
+
+    /// <summary>A cell as a sentence shows it.</summary>
+    internal static string Shown(string cell) => cell.Length > 40 ? cell[..40] + "…" : cell;
 }

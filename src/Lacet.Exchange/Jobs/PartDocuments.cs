@@ -79,8 +79,10 @@ public static class PartDocuments
         FreeLengthMm = end.FreeLength?.Millimetres,
         PastOpeningMm = end.PastOpening?.Millimetres,
         Condition = end.Condition,
+        Ferrule = end.Ferrule is { } f ? new(f.SizeMm2, f.Pin?.Millimetres, f.Collar) : null,
+        SaidBare = end.SaidBare,
         CrimpShape = end.CrimpShape,
-        Found = end.Found is { } f ? new(f.BareShowing?.Millimetres, f.InsulationCaught, f.Hook, f.Loose, f.Scorched) : null,
+        Found = end.Found is { } made ? new(made.BareShowing?.Millimetres, made.InsulationCaught, made.Hook, made.Loose, made.Scorched) : null,
     };
 
     private static LandingDocument Unread(Landing landing) =>

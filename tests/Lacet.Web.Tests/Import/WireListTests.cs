@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.IO.Compression;
 using System.Text;
 using CsvHelper;
 using Lacet.Core.Checks;
@@ -9,9 +8,8 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
-using MiniExcelLibs;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Web.Tests.Import;
 
 /// <summary>Wire lists as people write them: what is read, what is asked, what is refused.</summary>
 public sealed class WireListTests
@@ -38,34 +36,6 @@ public sealed class WireListTests
         var expected = csv.GetRecords<Expected>().Select(e => $"{e.check} {e.severity} {e.about}").Order(StringComparer.Ordinal);
         Assert.Equal(expected, judged.Findings.Select(f => $"{f.Finding.Check} {f.Finding.Severity.ToString().ToLowerInvariant()} {Name(judged.Job, f.About)}").Order(StringComparer.Ordinal));
     }
-
-    [Theory]
-    [InlineData("Wire No.", ColumnMeaning.Wire, true)]
-    [InlineData("wire #", ColumnMeaning.Wire, true)]
-    [InlineData("FROM", ColumnMeaning.From, true)]
-    [InlineData("Destination", ColumnMeaning.To, true)]
-    [InlineData("Gauge", ColumnMeaning.Awg, true)]
-    [InlineData("Size (mm²)", ColumnMeaning.Mm2, true)]
-    [InlineData("mm²", ColumnMeaning.Mm2, true)]
-    [InlineData("Color", ColumnMeaning.Colour, true)]
-    [InlineData("Colur", ColumnMeaning.Colour, false)]
-    [InlineData("Lenght (ft)", ColumnMeaning.LengthFt, false)]
-    [InlineData("Length [m]", ColumnMeaning.LengthM, true)]
-    [InlineData("Circiut", ColumnMeaning.Circuit, false)]
-    [InlineData("Breaker (A)", ColumnMeaning.Breaker, true)]
-    [InlineData("Fonction", ColumnMeaning.Function, false)]
-    [InlineData("Conduit", ColumnMeaning.Run, true)]
-    [InlineData("Weather", ColumnMeaning.Note, true)]
-    [InlineData("", ColumnMeaning.Note, true)]
-    public void A_heading_is_known_or_looks_like_one(string heading, ColumnMeaning meaning, bool sure)
-    {
-        var column = Assert.Single(Headings.Read([heading]));
-        Assert.Equal((meaning, sure), (column.Meaning, column.Sure));
-    }
-
-    [Fact]
-    public void A_meaning_is_given_to_the_heading_that_fits_it_best() => Assert.Equal(
-        [ColumnMeaning.Note, ColumnMeaning.From], Headings.Read(["Fom", "From"]).Select(c => c.Meaning));
 
     [Theory]
     [InlineData("14", "14 AWG")]
@@ -97,6 +67,17 @@ public sealed class WireListTests
         Assert.Equal(1, Assert.Single(asked.Questions, q => q.Id == "size-system").Rows);
         var answered = Read(new(StringComparer.Ordinal) { ["size-system"] = "mm2" }, ["Wire", "From", "Size"], [.. sizes.Select((s, i) => new[] { $"{i}", "X1:1", s })]);
         Assert.Equal("10 mm²", answered.Rows[2].Wire!.Conductor!.Size);
+    }
+
+    [Theory]
+    [InlineData("4", null, true)] // nothing tells which it is
+    [InlineData("4", "14 AWG", false)] // a list of gauges
+    [InlineData("4", "2.5 mm²", false)] // a list of mm²
+    [InlineData("14", null, false)] // no metric size is called so
+    public void A_bare_number_is_asked_about_where_nothing_tells_what_it_is(string size, string? beside, bool asked)
+    {
+        var list = Read(NoAnswers, ["Wire", "From", "Size"], beside is null ? [["1", "X1:1", size]] : [["1", "X1:1", size], ["2", "X1:2", beside]]);
+        Assert.Equal(asked, list.Questions.Any(q => q.Id == "size-system"));
     }
 
     [Theory]
@@ -138,45 +119,6 @@ public sealed class WireListTests
         Assert.Contains(says, Assert.Single(row.Problems).Says, StringComparison.Ordinal);
     }
 
-    [Theory]
-    [InlineData("X1:5", null, "X1", "X1:5")]
-    [InlineData("DCP/X1:5", "DCP", "X1", "X1:5")]
-    [InlineData("+DCP-X1:5", "DCP", "X1", "X1:5")]
-    [InlineData("=A1+DCP-X1:5", "DCP", "X1", "X1:5")]
-    [InlineData("stud", null, null, "stud")]
-    public void A_place_is_read_as_it_is_written(string cell, string? enclosure, string? device, string name)
-    {
-        // IEC 81346: + before the location, - before the device; from memory.
-        var end = LandingWords.Place(cell, null);
-        Assert.Equal((enclosure, device, name), (end.Enclosure, end.Device, end.Name));
-    }
-
-    [Theory]
-    [InlineData("screw terminal", "screw-clamp-block")]
-    [InlineData("Spring Cage", "spring-cage-block")]
-    [InlineData("push-in", "push-in-block")]
-    [InlineData("receptacle 20 A, brass screw", "binding-screw")]
-    [InlineData("back stab", "back-stab")]
-    [InlineData("set screw lug", "set-screw-lug")]
-    [InlineData("lever connector", "lever")]
-    public void A_landing_is_told_by_words(string words, string kind) =>
-        Assert.Equal(kind, LandingWords.Describe(new(null, null, "X"), words, _ => null)!.Landing!.Read().Kind);
-
-    [Fact]
-    public void A_receptacle_s_words_tell_its_side_rating_and_half()
-    {
-        var end = LandingWords.Describe(new(null, "R1", "R1"), "GFCI receptacle 20A, lower silver clamp plate, load side", _ => null)!;
-        Assert.Equal((DeviceType.GroundFaultReceptacle, 20.0, DeviceHalf.Lower, TerminalIdentity.Silver, DeviceSide.Load), (end.Type, end.RatingAmps, end.Half, end.Identity, end.Side));
-    }
-
-    [Fact]
-    public void A_landing_of_the_shelf_is_found_by_its_code()
-    {
-        var mine = new LeverDocument { LeastMm2 = 0.5, MostMm2 = 6 };
-        var end = LandingWords.Describe(new(null, null, "X"), "MY-6", code => code == "MY-6" ? mine : null)!;
-        Assert.Same(mine, end.Landing);
-    }
-
     [Fact]
     public void A_row_that_counts_conductors_can_be_as_many_wires()
     {
@@ -202,54 +144,6 @@ public sealed class WireListTests
         Assert.Contains("20 A in row 2", effects[1].Problems[0].Says, StringComparison.Ordinal);
     }
 
-    [Theory]
-    [InlineData(";")]
-    [InlineData(",")]
-    [InlineData("\t")]
-    public void Any_usual_separator_is_found(string separator)
-    {
-        var sheet = Assert.Single(SheetReader.Read(Encoding.UTF8.GetBytes($"Wire{separator}From\r\n1{separator}X1:1\r\n"), null, default));
-        Assert.Equal(["1", "X1:1"], sheet.Rows[1]);
-    }
-
-    [Fact]
-    public void A_spreadsheet_s_unicode_text_is_read() =>
-        Assert.Equal(["2", "2.5 mm²"], SheetReader.Read([0xFF, 0xFE, .. Encoding.Unicode.GetBytes("Wire\tSize\r\n2\t2.5 mm²\r\n")], null, default)[0].Rows[1]);
-
-    public static TheoryData<string, byte[], string> BadFiles => new()
-    {
-        { "empty", [], "empty" },
-        { "wrong encoding", Encoding.Latin1.GetBytes("Wire;Size\r\n1;2.5mm²\r\n"), "UTF-8" },
-        { "zero bytes", Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\0\r\n"), "zero bytes" },
-        { "no table", Encoding.UTF8.GetBytes("once upon a time"), "no table" },
-        { "no workbook", [(byte)'P', (byte)'K', 3, 4, 0, 0], "cannot be opened" },
-        { "another archive", Zip(("readme.txt", "hello")), "cannot be opened" },
-        { "bomb", Zip(("xl/worksheets/sheet1.xml", new string('0', 320_000_000))), "unpacks to far more" },
-        { "wide workbook", Zip(("xl/worksheets/sheet1.xml", "<worksheet><dimension ref=\"A1:XFD9\"/></worksheet>")), "columns" },
-        { "doctype", Zip(("xl/worksheets/sheet1.xml", "<!DOCTYPE x [<!ENTITY a 'b'>]><worksheet>&a;</worksheet>")), "cannot be opened" },
-        { "a million columns", Encoding.UTF8.GetBytes(string.Join(';', Enumerable.Repeat("x", 1_000_000)) + "\r\n"), "columns" },
-        { "endless cell", Encoding.UTF8.GetBytes($"Wire;Size\r\n1;{new string('9', 5000)}\r\n"), "characters" },
-        { "endless list", Encoding.UTF8.GetBytes("Wire;Size\r\n" + string.Concat(Enumerable.Repeat("1;2\r\n", 50_001))), "rows" },
-    };
-
-    [Theory]
-    [MemberData(nameof(BadFiles))]
-    public void A_bad_file_gives_one_clear_sentence(string what, byte[] file, string says)
-    {
-        Assert.NotEmpty(what);
-        var refused = Assert.Throws<ImpossibleInputException>(() => SheetReader.Read(file, null, default));
-        Assert.Contains(says, refused.Message, StringComparison.OrdinalIgnoreCase);
-        Assert.True(refused.Message.Length < 250);
-    }
-
-    [Fact]
-    public void Reading_can_be_stopped()
-    {
-        using var stop = new CancellationTokenSource();
-        stop.Cancel();
-        Assert.Throws<OperationCanceledException>(() => SheetReader.Read(Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\r\n"), null, stop.Token));
-    }
-
     [Fact]
     public void An_export_holds_no_formula_and_is_read_again_as_it_was()
     {
@@ -272,7 +166,7 @@ public sealed class WireListTests
     [Fact]
     public void A_job_s_document_is_written_again_as_it_was_read()
     {
-        var bytes = File.ReadAllBytes(Path.Combine(Root(), "demo", "dome.job.json"));
+        var bytes = File.ReadAllBytes(Repository.Of("demo", "dome.job.json"));
         var once = JobDocument.Read(bytes).Write();
         Assert.Equal(once, JobDocument.Read(once).Write());
     }
@@ -280,7 +174,7 @@ public sealed class WireListTests
     [Fact]
     public void The_published_schema_is_the_one_that_is_written() => Assert.Equal(
         JobDocument.Schema().ToJsonString(new JsonSerializerOptions(Exchange.Json.Options) { WriteIndented = true }),
-        File.ReadAllText(Path.Combine(Root(), "docs", "formats", "job.schema.json")).TrimEnd());
+        File.ReadAllText(Repository.Of("docs", "formats", "job.schema.json")).TrimEnd());
 
     [Theory]
     [InlineData("{}", "format")]
@@ -290,16 +184,141 @@ public sealed class WireListTests
     public void What_is_no_job_is_refused(string text, string says) => Assert.Contains(
         says, Assert.Throws<ImpossibleInputException>(() => JobDocument.Read(Encoding.UTF8.GetBytes(text))).Message, StringComparison.OrdinalIgnoreCase);
 
-    internal static string Root()
-    {
-        var folder = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(folder.FullName, "Lacet.slnx")))
-        {
-            folder = folder.Parent!;
-        }
+    [Theory]
+    [InlineData("hot", WireFunction.Line)]
+    [InlineData("L2", WireFunction.Line)]
+    [InlineData("GND", WireFunction.Earth)]
+    [InlineData("pe", WireFunction.Earth)]
+    [InlineData("neut", WireFunction.Neutral)]
+    [InlineData("switch leg", WireFunction.Switched)]
+    [InlineData("+24 V", WireFunction.ControlPlus)]
+    [InlineData("0V", WireFunction.ControlMinus)]
+    [InlineData("traveler", WireFunction.Traveller)]
+    [InlineData("high-speed", WireFunction.HighSpeed)]
+    [InlineData("drain", WireFunction.Shield)]
+    public void A_function_is_read_as_it_is_called(string cell, WireFunction function) =>
+        Assert.Equal(function, One(("Wire", "1"), ("From", "X1:1"), ("Function", cell)).Wire!.Function);
 
-        return folder.FullName;
+    [Fact]
+    public void Every_function_that_is_shown_is_read_again() => Assert.All(
+        Enum.GetValues<WireFunction>(), f => Assert.Equal(f, WireListReader.ReadFunction(f.Say())));
+
+    [Theory]
+    [InlineData("120", 120)]
+    [InlineData("24 VDC", 24)]
+    [InlineData("230 V AC", 230)]
+    public void Volts_are_read_as_they_are_written(string cell, double volts) =>
+        Assert.Equal(volts, One(("Wire", "1"), ("From", "X1:1"), ("Circuit", "5"), ("Volts", cell)).Wire!.Volts);
+
+    [Theory]
+    [InlineData("Breaker", "0")]
+    [InlineData("Breaker", "-20")]
+    [InlineData("Volts", "mains")]
+    [InlineData("Load", "0 A")]
+    public void Nothing_is_no_current_and_no_voltage(string heading, string cell) =>
+        Assert.Contains("is no number of", Assert.Single(One(("Wire", "1"), ("From", "X1:1"), (heading, cell)).Problems).Says, StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("2.5", 2.5, null, false)]
+    [InlineData("2,5/8", 2.5, 8.0, false)]
+    [InlineData("ferrule 1.5 mm² x 10 mm", 1.5, 10.0, false)]
+    [InlineData("none", null, null, true)]
+    [InlineData("bare", null, null, true)]
+    [InlineData("yes", null, null, false)]
+    public void A_ferrule_is_read_as_it_is_written(string cell, double? size, double? pin, bool bare)
+    {
+        var wire = One(("Wire", "1"), ("From", "X1:1"), ("Ferrule", cell)).Wire!;
+        Assert.Equal((size, pin, bare), (wire.Ferrule?.SizeMm2, wire.Ferrule?.PinMm, wire.SaidBare));
     }
+
+    [Theory]
+    [InlineData("-")]
+    [InlineData("n/a")]
+    [InlineData("SPARE")]
+    [InlineData("—")]
+    public void Nowhere_is_no_place(string cell)
+    {
+        var wire = One(("Wire", "1"), ("From", "X1:1"), ("To", cell)).Wire!;
+        Assert.Null(wire.To);
+        Assert.NotNull(wire.From);
+    }
+
+    [Fact]
+    public void A_wire_without_a_number_is_named_after_its_row_and_said()
+    {
+        var list = Read(NoAnswers, ["Wire", "From", "Size"], [["", "X1:1", "14"], ["2", "X1:2", "14"], ["", "X1:3", "14"]]);
+        Assert.Equal(["W2", "2", "W4"], list.Rows.Select(r => r.Wire!.Name));
+        Assert.Contains("2 wires have no number and are named after their rows.", list.Notices);
+    }
+
+    [Fact]
+    public void A_function_that_is_not_known_is_left_open_and_said()
+    {
+        var list = Read(NoAnswers, ["Wire", "From", "Function"], [["1", "X1:1", "wibble {0}"], ["2", "X1:2", "wobble"]]);
+        Assert.All(list.Rows, r => Assert.Null(r.Wire!.Function));
+        Assert.Contains("2 functions are not known (such as “wibble {0}”) and are left open.", list.Notices);
+    }
+
+    [Fact]
+    public void Rows_that_are_no_wires_are_left_out_and_said()
+    {
+        var list = Read(NoAnswers, ["Wire", "From", "Size", "Length"],
+            [["1", "X1:1", "14", "2 m"], ["", "", "", ""], ["Lower rail"], ["Wire", "From", "Size", "Length"], ["2", "X1:2", "14", "3 m"], ["Total", "", "", "5 m"], ["sub-total", "", "", "5 m"]]);
+        Assert.Equal(["1", "2"], list.Rows.Select(r => r.Wire!.Name));
+        Assert.Equal(
+            ["One row is a title between the others and was left out.", "One row repeats the headings and was left out.", "2 rows add up and were left out."], list.Notices);
+    }
+
+    [Theory]
+    [InlineData("usual", "2.5", "fine-stranded")]
+    [InlineData("usual", "14", "stranded")]
+    [InlineData("solid", "14", "solid")]
+    [InlineData("fine", "14", "fine-stranded")]
+    public void A_build_that_nobody_said_is_asked_about(string answer, string size, string build)
+    {
+        var list = Read(new(StringComparer.Ordinal) { ["build"] = answer }, ["Wire", "From", "Size"], [["1", "X1:1", size]]);
+        Assert.Equal(answer, Assert.Single(list.Questions).Answer);
+        Assert.Contains(build, list.Rows[0].Wire!.Conductor!.Read().ToString(), StringComparison.Ordinal);
+        // Said once, it is not asked.
+        Assert.Empty(Read(NoAnswers, ["Wire", "From", "Size", "Type"], [["1", "X1:1", size, "solid"]]).Questions);
+    }
+
+    [Theory]
+    [InlineData("m", 12_000)]
+    [InlineData("ft", 3657.6)]
+    [InlineData("mm", 12)]
+    public void A_length_without_a_unit_is_asked_about(string answer, double mm)
+    {
+        var list = Read(new(StringComparer.Ordinal) { ["length-unit"] = answer }, ["Wire", "From", "Length"], [["1", "X1:1", "12"]]);
+        Assert.Equal(1, Assert.Single(list.Questions).Rows);
+        Assert.Equal(mm, list.Rows[0].Wire!.LengthMm!.Value, 3);
+    }
+
+    [Theory]
+    [InlineData("THHN stranded", Core.Conductors.Build.Stranded)]
+    [InlineData("Fine stranded", Core.Conductors.Build.FineStranded)]
+    [InlineData("solid, copper", Core.Conductors.Build.Solid)]
+    [InlineData("H07V-K", Core.Conductors.Build.Stranded)] // says no build that is known, so what is usual for AWG
+    public void A_type_is_read_for_its_build(string type, Core.Conductors.Build build) =>
+        Assert.Equal(build, One(("Wire", "1"), ("From", "X1:1"), ("Size", "14"), ("Type", type)).Wire!.Conductor!.Read().Build);
+
+    [Fact]
+    public void Every_wrong_cell_of_a_row_is_told_at_once()
+    {
+        var row = One(("Wire", "1"), ("From", "X1:1"), ("Size", "fat"), ("Colour", "mauve"), ("Length", "far"));
+        Assert.Equal([ColumnMeaning.Size, ColumnMeaning.Colour, ColumnMeaning.Length], row.Problems.Select(p => p.Column!.Value));
+    }
+
+    [Fact]
+    public void A_long_cell_is_shown_short()
+    {
+        var says = Assert.Single(One(("Wire", "1"), ("From", "X1:1"), ("Colour", new string('q', 400))).Problems).Says;
+        Assert.True(says.Length < 120, says);
+        Assert.Contains("at most 200", Assert.Single(One(("Wire", "1"), ("From", new string('q', 201))).Problems).Says, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_cell_that_our_own_export_made_harmless_is_read_as_it_was() => Assert.Equal("-24V", One(("Wire", "'-24V"), ("From", "X1:1")).Wire!.Name);
 
     private static WireList Read(Dictionary<string, string> answers, string[] headings, string[][] rows)
     {
@@ -322,21 +341,6 @@ public sealed class WireListTests
             CheckScope.Circuit => $"circuit {job.Circuits[about.Id].Name}",
             _ => $"run {about.Run}",
         };
-    }
-
-    private static byte[] Zip(params (string Name, string Text)[] entries)
-    {
-        using var stream = new MemoryStream();
-        using (var archive = new ZipArchive(stream, ZipArchiveMode.Create, leaveOpen: true))
-        {
-            foreach (var (name, text) in entries)
-            {
-                using var writer = new StreamWriter(archive.CreateEntry(name).Open());
-                writer.Write(text);
-            }
-        }
-
-        return stream.ToArray();
     }
 
     // Named as the columns of the table are.

@@ -1,0 +1,120 @@
+namespace Lacet.Web.Tests;
+
+/// <summary>Changes of a job over HTTP: typed, all or none, in conflict, undone, told to open pages.</summary>
+public sealed class JobCommandTests
+{
+    [Fact]
+    public async Task Rows_are_typed_read_as_people_write_and_undone()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var (status, done) = await bench.TypeAsync(job, new { name = "12", from = "DCP/X1:5", fromLanding = "screw terminal", to = "X2:1", size = "#14", colour = "BK", length = "12' 6\"", function = "hot" });
+        Assert.Equal(HttpStatusCode.OK, status);
+        var row = (await bench.WiresAsync(job)).Single();
+        Assert.Equal(("DCP/X1:5", "DCP/X2:1", "14 AWG", "black", 3810), (row.GetProperty("from").GetString(), row.GetProperty("to").GetString(), row.GetProperty("size").GetString(), row.GetProperty("wire").GetProperty("colour").GetString(), row.GetProperty("wire").GetProperty("lengthMm").GetDouble()));
+        Assert.Equal("line", row.GetProperty("wire").GetProperty("function").GetString());
+
+        await bench.TypeAsync(job, new { wireId = JobBench.Id(row), version = 1, type = "solid" });
+        row = (await bench.WiresAsync(job)).Single();
+        Assert.Equal(("14 AWG", "solid copper", 2), (row.GetProperty("size").GetString(), row.GetProperty("type").GetString(), row.GetProperty("version").GetInt64()));
+        await bench.TypeAsync(job, new { wireId = JobBench.Id(row), version = 2, size = "2,5", colour = "" });
+        row = (await bench.WiresAsync(job)).Single();
+        Assert.Equal(("2.5 mm²", "solid copper", JsonValueKind.Null), (row.GetProperty("size").GetString(), row.GetProperty("type").GetString(), row.GetProperty("wire").GetProperty("colour").ValueKind));
+
+        var undone = await bench.Server.PostAsync($"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Ada });
+        Assert.Equal(HttpStatusCode.Conflict, undone.Status);
+        Assert.Single(await bench.WiresAsync(job));
+    }
+
+    [Theory]
+    [InlineData("size", "fat", "rows[0].size")]
+    [InlineData("colour", "mauve", "rows[0].colour")]
+    [InlineData("function", "whatever", "rows[0].function")]
+    [InlineData("length", "far", "rows[0].length")]
+    [InlineData("name", " ", "rows[0].name")]
+    public async Task A_cell_that_is_wrong_is_refused_by_its_name_and_nothing_is_stored(string cell, string text, string field)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var row = new Dictionary<string, string>(StringComparer.Ordinal) { ["name"] = "1", ["from"] = "DCP/X1:1", [cell] = text };
+        var (status, problem) = await bench.TypeAsync(job, row);
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, field), (status, problem.GetProperty("field").GetString()));
+        Assert.Empty(await bench.WiresAsync(job));
+    }
+
+    [Fact]
+    public async Task Two_people_who_change_the_same_wire_get_a_clear_conflict_and_neither_is_lost()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", size = "14" });
+        var wire = (await bench.WiresAsync(job)).Single();
+        Assert.Equal(HttpStatusCode.OK, (await bench.TypeAsync(job, new { wireId = JobBench.Id(wire), version = 1, colour = "red" })).Status);
+        var (status, problem) = await bench.TypeAsync(job, new { wireId = JobBench.Id(wire), version = 1, colour = "blue" });
+        Assert.Equal(HttpStatusCode.Conflict, status);
+        Assert.Equal(("red", 2), (problem.GetProperty("now").GetProperty("colour").GetString(), problem.GetProperty("version").GetInt64()));
+        Assert.Equal("red", (await bench.WiresAsync(job)).Single().GetProperty("wire").GetProperty("colour").GetString());
+    }
+
+    [Fact]
+    public async Task A_bulk_change_is_all_or_none_and_sent_twice_changes_once()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var (_, overview) = await bench.Server.GetAsync($"/api/jobs/{job}");
+        Assert.Equal(JsonValueKind.Array, overview.GetProperty("circuits").ValueKind);
+        var circuit = Guid.NewGuid();
+        object Put(Guid id, string name) => new { put = new { part = "circuit", id, name, ocpdAmps = 15 } };
+        var bad = await bench.CommandAsync(job, Put(circuit, "1"), Put(Guid.NewGuid(), "1"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.Status);
+        Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("circuits").EnumerateArray());
+
+        var command = new { id = Guid.NewGuid(), personId = bench.Ada, changes = new[] { Put(circuit, "1"), Put(Guid.NewGuid(), "2") } };
+        var first = await bench.Server.PostAsync($"/api/jobs/{job}/commands", command);
+        var second = await bench.Server.PostAsync($"/api/jobs/{job}/commands", command);
+        Assert.Equal((HttpStatusCode.OK, HttpStatusCode.OK), (first.Status, second.Status));
+        Assert.Equal(first.Json.GetProperty("sequence").GetInt64(), second.Json.GetProperty("sequence").GetInt64());
+        Assert.Equal(2, (await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("circuits").GetArrayLength());
+    }
+
+    [Fact]
+    public async Task What_is_undone_comes_back_with_a_version_of_its_own()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", size = "14" });
+        var wire = JobBench.Id((await bench.WiresAsync(job)).Single());
+        await bench.TypeAsync(job, new { wireId = wire, version = 1, colour = "red" });
+        // Nothing is taken out unseen: without its version, or with an older one, it stays.
+        Assert.Equal(HttpStatusCode.Conflict, (await bench.CommandAsync(job, new { remove = wire })).Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await bench.CommandAsync(job, new { remove = wire, version = 1 })).Status);
+        Assert.Single(await bench.WiresAsync(job));
+        var (_, removed) = await bench.CommandAsync(job, new { remove = wire, version = 2 });
+        Assert.Empty(await bench.WiresAsync(job));
+        await bench.Server.PostAsync($"/api/jobs/{job}/commands/{removed.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Ada });
+        var back = (await bench.WiresAsync(job)).Single();
+        Assert.Equal(("red", 3), (back.GetProperty("wire").GetProperty("colour").GetString(), back.GetProperty("version").GetInt64()));
+        // Whoever still holds what it was before it was taken out is told.
+        Assert.Equal(HttpStatusCode.Conflict, (await bench.TypeAsync(job, new { wireId = wire, version = 1, colour = "blue" })).Status);
+        var (_, history) = await bench.Server.GetAsync($"/api/jobs/{job}/commands");
+        Assert.Equal(["Undid: Took out wire 1.", "Took out wire 1.", "Changed wire 1.", "Added wire 1.", "Made Dome."], history.GetProperty("items").EnumerateArray().Select(c => c.GetProperty("says").GetString()));
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.PostAsync($"/api/jobs/{job}/commands/{removed.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Ada })).Status);
+    }
+
+    [Fact]
+    public async Task An_open_page_is_told_of_every_change()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        using var stream = new StreamReader(await bench.Server.Client.GetStreamAsync(new Uri("/api/stream", UriKind.Relative)));
+        await stream.ReadLineAsync();
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", size = "14" });
+        string? line;
+        do
+        {
+            line = await stream.ReadLineAsync();
+        }
+        while (line is not null && !line.Contains("\"job\"", StringComparison.Ordinal));
+        Assert.Contains("Added wire 1.", line!, StringComparison.Ordinal);
+    }
+}
