@@ -86,9 +86,15 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             return null;
         }
 
-        var changes = await connection.QueryAsync<(string Part, string Kind, string? Before, long VersionAfter)>(
-            "SELECT part, kind, before, version_after FROM job_change WHERE command = @command ORDER BY position DESC", new { command = command.ToString() });
-        return (says, changes.Select(c => new JobEdit(Guid.Parse(c.Part), c.Kind, c.Before, c.VersionAfter)).ToList());
+        // A part that is as the command left it can go back, whatever came and was undone in between.
+        var changes = await connection.QueryAsync<(string Part, string Kind, string? Before, long Version)>(
+            """
+            SELECT g.part, g.kind, g.before, CASE WHEN p.body IS g.after THEN coalesce(p.version, 0) ELSE g.version_after END
+            FROM job_change g LEFT JOIN job_part p ON p.job = @job AND p.id = g.part
+            WHERE g.command = @command ORDER BY g.position DESC
+            """,
+            new { job = job.ToString(), command = command.ToString() });
+        return (says, changes.Select(c => new JobEdit(Guid.Parse(c.Part), c.Kind, c.Before, c.Version)).ToList());
     });
 
     /// <summary>Commands, newest first, below a sequence.</summary>

@@ -117,4 +117,144 @@ public sealed class JobCommandTests
         while (line is not null && !line.Contains("\"job\"", StringComparison.Ordinal));
         Assert.Contains("Added wire 1.", line!, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task Changes_of_one_wire_are_undone_one_after_another_and_done_again()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var commands = new Stack<Guid>();
+        async Task<string?> Colour() => (await bench.WiresAsync(job)).Select(w => w.GetProperty("wire").GetProperty("colour").GetString()).SingleOrDefault();
+        commands.Push(Command(await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", colour = "black" })));
+        var wire = JobBench.Id((await bench.WiresAsync(job)).Single());
+        foreach (var (colour, version) in new[] { ("red", 1), ("blue", 2), ("grey", 3) })
+        {
+            commands.Push(Command(await bench.TypeAsync(job, new { wireId = wire, version, colour })));
+        }
+
+        Guid undone = default;
+        foreach (var colour in new[] { "blue", "red", "black", null })
+        {
+            var done = await Undo(commands.Pop());
+            Assert.Equal(HttpStatusCode.OK, done.Status);
+            undone = Command(done);
+            Assert.Equal(colour, await Colour());
+        }
+
+        // An undo is a change like any other, and is undone like one.
+        Assert.Equal(HttpStatusCode.OK, (await Undo(undone)).Status);
+        Assert.Equal("black", await Colour());
+
+        Task<(HttpStatusCode Status, JsonElement Json)> Undo(Guid command) => bench.Server.PostAsync($"/api/jobs/{job}/commands/{command}/undo", new { personId = bench.Ada });
+        static Guid Command((HttpStatusCode Status, JsonElement Json) done) => done.Json.GetProperty("commandId").GetGuid();
+    }
+
+    [Fact]
+    public async Task What_somebody_changed_since_is_not_undone_over_their_head()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", colour = "black" });
+        var wire = JobBench.Id((await bench.WiresAsync(job)).Single());
+        var (_, red) = await bench.TypeAsync(job, new { wireId = wire, version = 1, colour = "red" });
+        await bench.TypeAsync(job, new { wireId = wire, version = 2, size = "12" });
+        var (status, problem) = await bench.Server.PostAsync($"/api/jobs/{job}/commands/{red.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Bo });
+        Assert.Equal(HttpStatusCode.Conflict, status);
+        Assert.Contains("Nothing was changed", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+        var row = (await bench.WiresAsync(job)).Single();
+        Assert.Equal(("12 AWG", "red", 3), (row.GetProperty("size").GetString(), row.GetProperty("wire").GetProperty("colour").GetString(), row.GetProperty("version").GetInt64()));
+    }
+
+    [Fact]
+    public async Task Many_rows_are_typed_at_once_and_one_that_is_wrong_keeps_all_out()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        object Row(int i, string size) => new { name = $"{i}", from = $"DCP/X1:{i}", size };
+        var (status, problem) = await bench.TypeAsync(job, Row(1, "14"), Row(2, "fat"), Row(3, "14"));
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, "rows[1].size"), (status, problem.GetProperty("field").GetString()));
+        Assert.Empty(await bench.WiresAsync(job));
+        var (_, done) = await bench.TypeAsync(job, [.. Enumerable.Range(1, 300).Select(i => Row(i, "14"))]);
+        Assert.Equal("Added 300 wires.", done.GetProperty("says").GetString());
+        Assert.Equal(200, (await bench.WiresAsync(job)).Count); // a page
+        var (_, second) = await bench.Server.GetAsync($"/api/jobs/{job}/wires?offset=200");
+        Assert.Equal((100, JsonValueKind.Null, 300), (second.GetProperty("items").GetArrayLength(), second.GetProperty("next").ValueKind, second.GetProperty("total").GetInt32()));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.TypeAsync(job)).Status);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.TypeAsync(job, [.. Enumerable.Range(1, 2001).Select(i => Row(i, "14"))])).Status);
+    }
+
+    [Fact]
+    public async Task A_landing_of_the_shelf_is_named_by_its_id_and_gets_its_data()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", size = "14" });
+        var (_, landings) = await bench.Server.GetAsync($"/api/jobs/{job}/landings");
+        var landing = landings.GetProperty("items")[0].GetProperty("landing");
+        var (_, shelf) = await bench.Server.GetAsync("/api/shelf/landing?limit=1");
+        var entry = shelf.GetProperty("items")[0];
+        object Named(Guid id) => new
+        {
+            put = new { part = "landing", id = landing.GetProperty("id").GetGuid(), enclosureId = landing.GetProperty("enclosureId").GetGuid(), deviceId = landing.GetProperty("deviceId").GetGuid(), name = "X1:1", landing = new { id } },
+            version = 1,
+        };
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.CommandAsync(job, Named(Guid.NewGuid()))).Status);
+        Assert.Equal(HttpStatusCode.OK, (await bench.CommandAsync(job, Named(entry.GetProperty("id").GetGuid()))).Status);
+        (_, landings) = await bench.Server.GetAsync($"/api/jobs/{job}/landings");
+        var resolved = landings.GetProperty("items")[0].GetProperty("landing").GetProperty("landing");
+        Assert.Equal(entry.GetProperty("item").GetProperty("landing").GetProperty("kind").GetString(), resolved.GetProperty("kind").GetString());
+        Assert.Equal(entry.GetProperty("id").GetGuid(), resolved.GetProperty("id").GetGuid());
+    }
+
+    public static TheoryData<string, object, string> Impossible => new()
+    {
+        { "nothing", new { }, "give put or remove" },
+        { "both", new { put = new { part = "circuit", id = Guid.NewGuid(), name = "1" }, remove = Guid.NewGuid() }, "give put or remove" },
+        { "no id", new { put = new { part = "circuit", id = Guid.Empty, name = "1" } }, "needs an id" },
+        { "another job’s title", new { put = new { part = "title", id = Guid.NewGuid(), name = "1" } }, "keeps its id" },
+        { "a colour that is none", new { put = new { part = "wire", id = Guid.NewGuid(), name = "1", colour = "mauve", a = new { id = Guid.NewGuid() }, b = new { id = Guid.NewGuid() } } }, "no colour" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Impossible))]
+    public async Task A_change_that_cannot_be_is_refused_in_a_sentence(string what, object change, string says)
+    {
+        Assert.NotEmpty(what);
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var (status, problem) = await bench.CommandAsync(job, change);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.Contains(says, problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_part_keeps_its_kind()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var id = Guid.NewGuid();
+        await bench.CommandAsync(job, new { put = new { part = "circuit", id, name = "1" } });
+        var (status, problem) = await bench.CommandAsync(job, new { put = new { part = "enclosure", id, name = "1" }, version = 1 });
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.Contains("keeps its kind", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_job_that_was_long_untouched_is_read_again_as_it_was()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var first = await bench.JobAsync();
+        await bench.TypeAsync(first, new { name = "1", from = "DCP/X1:1", colour = "white", function = "line", size = "14" });
+        var found = (await bench.FindingsAsync(first)).Select(f => f.GetProperty("key").GetString()).ToList();
+        // More than stay in memory at once.
+        for (var i = 0; i < 14; i++)
+        {
+            await bench.TypeAsync(await bench.JobAsync(), new { name = "1", from = "DCP/X1:1" });
+        }
+
+        Assert.Equal(found, (await bench.FindingsAsync(first)).Select(f => f.GetProperty("key").GetString()));
+        var wire = JobBench.Id((await bench.WiresAsync(first)).Single());
+        Assert.Equal(HttpStatusCode.Conflict, (await bench.TypeAsync(first, new { wireId = wire, version = 7, colour = "red" })).Status);
+        Assert.Equal(HttpStatusCode.OK, (await bench.TypeAsync(first, new { wireId = wire, version = 1, colour = "red" })).Status);
+    }
 }

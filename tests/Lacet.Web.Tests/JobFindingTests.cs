@@ -32,4 +32,101 @@ public sealed class JobFindingTests
         var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key, reason = "it is fine" })).Status);
     }
+
+    /// <summary>One wire whose colour says neutral and whose function says line; one with nothing at its other end; one too large.</summary>
+    private static readonly object[] Doubtful =
+    [
+        new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "white", function = "line" },
+        new { name = "2", from = "DCP/X1:3", fromLanding = "spring cage", size = "14", colour = "black", function = "line" },
+        new { name = "3", from = "DCP/X1:4", fromLanding = "spring cage", to = "DCP/X1:5", toLanding = "spring cage", size = "1/0", colour = "black", function = "line", circuit = "C9" },
+    ];
+
+    [Fact]
+    public async Task Findings_are_asked_for_by_severity_by_check_by_wire_and_in_pages()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, Doubtful);
+        var all = await bench.FindingsAsync(job);
+        async Task<List<JsonElement>> Asked(string query) => [.. (await bench.Server.GetAsync($"/api/jobs/{job}/findings?{query}")).Json.GetProperty("items").EnumerateArray()];
+        foreach (var severity in new[] { "stop", "fix", "note" })
+        {
+            Assert.Equal(all.Count(f => f.GetProperty("severity").GetString() == severity), (await Asked($"severity={severity}")).Count);
+        }
+
+        Assert.All(await Asked("check=conductor-out-of-range"), f => Assert.Equal("conductor-out-of-range", f.GetProperty("check").GetString()));
+        var wires = (await bench.WiresAsync(job)).ToDictionary(w => w.GetProperty("wire").GetProperty("name").GetString()!, JobBench.Id);
+        Assert.All(await Asked($"wire={wires["3"]}"), f => Assert.Contains("3", f.GetProperty("about").GetProperty("name").GetString(), StringComparison.Ordinal));
+        Assert.Equal("colour-against-function", Assert.Single(await Asked($"wire={wires["1"]}")).GetProperty("check").GetString());
+
+        var paged = new List<string?>();
+        for (var offset = 0; offset < all.Count; offset += 2)
+        {
+            paged.AddRange((await Asked($"offset={offset}&limit=2")).Select(f => f.GetProperty("key").GetString()));
+        }
+
+        Assert.Equal(all.Select(f => f.GetProperty("key").GetString()), paged);
+        // Worst first, and counted by check.
+        var severities = all.Select(f => f.GetProperty("severity").GetString()).ToList();
+        Assert.Equal(severities.OrderBy(s => Array.IndexOf(["stop", "fix", "note"], s)), severities);
+    }
+
+    [Theory]
+    [InlineData("severity=dreadful")]
+    [InlineData("limit=0")]
+    [InlineData("limit=1001")]
+    [InlineData("lead=cubits")]
+    public async Task A_question_that_makes_no_sense_is_refused(string query)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var (status, problem) = await bench.Server.GetAsync($"/api/jobs/{job}/findings?{query}");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.EndsWith(".", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task An_end_that_a_finding_is_about_is_drawn_and_one_that_nobody_knows_is_not()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, Doubtful);
+        var wires = (await bench.WiresAsync(job)).ToDictionary(w => w.GetProperty("wire").GetProperty("name").GetString()!, JobBench.Id);
+        var (status, drawn) = await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["1"]}&side=a");
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.NotEmpty(drawn.GetProperty("scene").GetProperty("parts").EnumerateArray());
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["2"]}&side=b")).Status);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["1"]}&side=left")).Status);
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/{Guid.NewGuid()}/findings")).Status);
+    }
+
+    [Theory]
+    [InlineData("", HttpStatusCode.UnprocessableEntity)]
+    [InlineData("re-marked", HttpStatusCode.OK)]
+    public async Task An_acceptance_needs_a_reason(string reason, HttpStatusCode status)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, Doubtful[0]);
+        var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
+        Assert.Equal(status, (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key, reason })).Status);
+    }
+
+    [Fact]
+    public async Task An_acceptance_is_of_a_finding_that_is_there_and_by_somebody_who_is_known()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, Doubtful[0]);
+        var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
+        async Task<HttpStatusCode> Accept(Guid person, string? of) =>
+            (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = person, key = of, reason = "so" })).Status;
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await Accept(bench.Ada, "end:nowhere#none"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await Accept(Guid.NewGuid(), key));
+        Assert.Equal(HttpStatusCode.OK, await Accept(bench.Ada, key));
+        var accepted = (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=true")).Json;
+        Assert.Single(accepted.GetProperty("items").EnumerateArray());
+        Assert.Equal((0, 1), (accepted.GetProperty("groups")[0].GetProperty("open").GetInt32(), accepted.GetProperty("groups")[0].GetProperty("accepted").GetInt32()));
+        Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false")).Json.GetProperty("items").EnumerateArray());
+    }
 }

@@ -121,4 +121,146 @@ public sealed class JobImportTests
         await bench.DeleteAsync($"/api/jobs/import/{stopped.GetProperty("id").GetGuid()}");
         Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/import/{stopped.GetProperty("id").GetGuid()}")).Status);
     }
+
+    [Fact]
+    public async Task Rows_are_looked_through_page_by_page()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var preview = await bench.PreviewAsync("Wire;From;Size\r\n" + string.Concat(Enumerable.Range(1, 250).Select(i => FormattableString.Invariant($"{i};DCP/X1:{i};14\r\n"))));
+        var id = preview.GetProperty("id").GetGuid();
+        var seen = new List<int>();
+        int? offset = 0;
+        while (offset is { } from)
+        {
+            var page = (await bench.Server.GetAsync($"/api/jobs/import/{id}?offset={from}&limit=100")).Json.GetProperty("preview");
+            seen.AddRange(page.GetProperty("rows").EnumerateArray().Select(r => r.GetProperty("row").GetInt32()));
+            offset = page.GetProperty("next") is { ValueKind: JsonValueKind.Number } next ? next.GetInt32() : null;
+        }
+
+        Assert.Equal(Enumerable.Range(2, 250), seen);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.GetAsync($"/api/jobs/import/{id}?limit=0")).Status);
+    }
+
+    [Theory]
+    [InlineData("""{ "sheet": "nowhere" }""", "no such sheet")]
+    [InlineData("""{ "headingRow": 99 }""", "rows")]
+    [InlineData("""{ "enclosure": "" }""", "Name the enclosure")]
+    [InlineData("""{ "headingRow": 3 }""", "No row below the headings")]
+    [InlineData("""{ "jobId": "00000000-0000-4000-8000-000000000001" }""", "no such job")]
+    public async Task What_is_said_of_a_list_must_be_possible_and_the_list_is_not_lost(string settings, string says)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var id = (await bench.PreviewAsync(JobBench.List)).GetProperty("id").GetGuid();
+        var (status, problem) = await bench.PutAsync($"/api/jobs/import/{id}", JsonDocument.Parse(settings).RootElement);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
+        Assert.Contains(says, problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+        var (_, again) = await bench.PutAsync($"/api/jobs/import/{id}", new { });
+        Assert.Equal(2, again.GetProperty("preview").GetProperty("added").GetInt32());
+    }
+
+    [Fact]
+    public async Task Questions_are_answered_and_the_answer_is_kept_with_the_rest()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var preview = await bench.PreviewAsync("Wire;From;Size;Length\r\n1;DCP/X1:1;4;10\r\n");
+        var id = preview.GetProperty("id").GetGuid();
+        Assert.Equal(["size-system", "build", "length-unit"], preview.GetProperty("preview").GetProperty("questions").EnumerateArray().Select(q => q.GetProperty("id").GetString()));
+        var answers = new Dictionary<string, string>(StringComparer.Ordinal) { ["size-system"] = "mm2", ["length-unit"] = "ft" };
+        var (_, read) = await bench.PutAsync($"/api/jobs/import/{id}", new { answers });
+        var row = read.GetProperty("preview").GetProperty("rows")[0];
+        Assert.Equal(("4 mm² fine-stranded copper", "3.048 m"), (row.GetProperty("conductor").GetString(), row.GetProperty("length").GetString()));
+        Assert.Equal("mm2", read.GetProperty("preview").GetProperty("settings").GetProperty("answers").GetProperty("size-system").GetString());
+    }
+
+    [Fact]
+    public async Task Only_the_good_rows_are_taken_where_somebody_says_so()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var preview = await bench.PreviewAsync("Wire;From;Colour\r\n1;DCP/X1:1;mauve\r\n2;DCP/X1:2;black\r\n");
+        var (status, taken) = await bench.AcceptAsync(preview, new { jobName = "P", onlyGood = true });
+        Assert.Equal((HttpStatusCode.OK, 1, 1), (status, taken.GetProperty("added").GetInt32(), taken.GetProperty("leftOut").GetInt32()));
+        Assert.Equal("2", (await bench.WiresAsync(taken.GetProperty("jobId").GetGuid())).Single().GetProperty("wire").GetProperty("name").GetString());
+    }
+
+    [Theory]
+    [InlineData(null)]
+    [InlineData("  ")]
+    public async Task A_new_job_needs_a_name_and_the_list_waits_for_it(string? name)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var preview = await bench.PreviewAsync(JobBench.List);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.AcceptAsync(preview, new { jobName = name })).Status);
+        Assert.Empty(await bench.NamesAsync());
+        Assert.Equal(HttpStatusCode.OK, (await bench.AcceptAsync(preview, new { jobName = "P" })).Status);
+    }
+
+    [Fact]
+    public async Task An_import_that_nobody_looked_at_is_forgotten_after_two_hours()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var old = (await bench.PreviewAsync(JobBench.List)).GetProperty("id").GetGuid();
+        bench.Server.Time.Advance(TimeSpan.FromMinutes(90));
+        Assert.Equal(HttpStatusCode.OK, (await bench.Server.GetAsync($"/api/jobs/import/{old}")).Status);
+        bench.Server.Time.Advance(TimeSpan.FromMinutes(119));
+        await bench.PreviewAsync(JobBench.List);
+        Assert.Equal(HttpStatusCode.OK, (await bench.Server.GetAsync($"/api/jobs/import/{old}")).Status);
+        bench.Server.Time.Advance(TimeSpan.FromMinutes(121));
+        await bench.PreviewAsync(JobBench.List);
+        var (status, problem) = await bench.Server.GetAsync($"/api/jobs/import/{old}");
+        Assert.Equal(HttpStatusCode.NotFound, status);
+        Assert.Contains("Send the file again", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Of_many_at_once_the_last_looked_at_are_kept()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var ids = new List<Guid>();
+        for (var i = 0; i < 10; i++)
+        {
+            bench.Server.Time.Advance(TimeSpan.FromSeconds(1));
+            ids.Add((await bench.PreviewAsync(JobBench.List)).GetProperty("id").GetGuid());
+        }
+
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/import/{ids[0]}")).Status);
+        Assert.Equal(HttpStatusCode.OK, (await bench.Server.GetAsync($"/api/jobs/import/{ids[^1]}")).Status);
+    }
+
+    [Fact]
+    public async Task An_import_sent_twice_is_taken_once()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var preview = await bench.PreviewAsync(JobBench.List, job);
+        var body = new { id = Guid.NewGuid(), personId = bench.Ada };
+        Assert.Equal(HttpStatusCode.OK, (await bench.Server.PostAsync($"/api/jobs/import/{preview.GetProperty("id").GetGuid()}/accept", body)).Status);
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.PostAsync($"/api/jobs/import/{preview.GetProperty("id").GetGuid()}/accept", body)).Status);
+        Assert.Equal(2, (await bench.WiresAsync(job)).Count);
+    }
+
+    [Fact]
+    public async Task A_workbook_s_other_sheet_is_chosen()
+    {
+        await using var bench = await JobBench.StartAsync();
+        using var stream = new MemoryStream();
+        MiniExcelLibs.MiniExcel.SaveAs(stream, new Dictionary<string, object>(StringComparer.Ordinal)
+        {
+            ["Old"] = new[] { new { Wire = "1", From = "DCP/X1:1" } },
+            ["New"] = new[] { new { Wire = "2", From = "DCP/X1:2" }, new { Wire = "3", From = "DCP/X1:3" } },
+        });
+        var (_, preview) = await bench.SendAsync("/api/jobs/import/preview", stream.ToArray());
+        Assert.Equal(["Old", "New"], preview.GetProperty("preview").GetProperty("sheets").EnumerateArray().Select(s => s.GetString()));
+        var (_, other) = await bench.PutAsync($"/api/jobs/import/{preview.GetProperty("id").GetGuid()}", new { sheet = "New" });
+        Assert.Equal(2, other.GetProperty("preview").GetProperty("added").GetInt32());
+    }
+
+    [Fact]
+    public async Task An_unknown_import_is_not_there()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var id = Guid.NewGuid();
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.PutAsync($"/api/jobs/import/{id}", new { })).Status);
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.PostAsync($"/api/jobs/import/{id}/accept", new { id = Guid.NewGuid(), personId = bench.Ada })).Status);
+        Assert.Empty(await bench.Server.Client.GetStringAsync(new Uri($"/api/jobs/import/{id}/progress", UriKind.Relative)));
+    }
 }

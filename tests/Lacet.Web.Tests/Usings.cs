@@ -1,5 +1,5 @@
-global using CsCheck;
 global using System.Net;
 global using System.Net.Http.Json;
 global using System.Text.Json;
+global using CsCheck;
 global using Xunit;

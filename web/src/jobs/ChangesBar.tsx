@@ -1,8 +1,9 @@
-import { Box, Flex } from "@chakra-ui/react";
+import { Box, chakra, Flex } from "@chakra-ui/react";
 import { PersonField } from "../bench/PersonField";
 import { DialogFrame } from "../shared/DialogFrame";
 import { Action } from "../shared/Panel";
 import type { Part } from "./jobApi";
+import { fieldWord } from "./partFields";
 import { useChanges } from "./useChanges";
 
 /** Who changes, what the last change did, and how it is undone; what was refused, and why. */
@@ -31,13 +32,23 @@ export function ChangesBar() {
   );
 }
 
-const sayPart = (part: Part) =>
-  Object.entries(part)
-    .filter(
-      ([name, value]) =>
-        value !== null && value !== false && typeof value !== "object" && !/id$|^part$|^order$/i.test(name),
-    )
-    .map(([name, value]) => `${name}: ${String(value)}`);
+/** What the two differ in, in words: what is there now beside what I would have made of it. */
+function differences(now: Part, wanted: Part | null) {
+  const mine = (wanted ?? {}) as Record<string, unknown>;
+  const say = (value: unknown) =>
+    value === null || value === undefined || value === ""
+      ? "—"
+      : typeof value === "object"
+        ? JSON.stringify(value).replace(/[{}"]/g, "").replace(/,/g, ", ")
+        : String(value);
+  return Object.entries(now)
+    .filter(([name]) => !/id$|^part$|^order$/i.test(name))
+    .map(([name, value]) => ({ name: fieldWord(name), theirs: say(value), mine: say(mine[name]) }))
+    .filter(({ theirs, mine: ours }) => (wanted ? theirs !== ours : theirs !== "—"));
+}
+
+const Cell = chakra("td", { base: { p: 2, borderTopWidth: "1px", borderColor: "line", fontSize: "15px" } });
+const Head = chakra("th", { base: { p: 2, textAlign: "start", fontSize: "14px", color: "ink.soft" } });
 
 function ConflictDialog() {
   const { conflict, settle, send } = useChanges();
@@ -62,11 +73,24 @@ function ConflictDialog() {
     >
       <Box>{conflict.says}</Box>
       {conflict.now && (
-        <Box as="ul" mt={3} pl={4} listStyleType="disc" fontFamily="numerals" fontSize="15px">
-          {sayPart(conflict.now).map((line) => (
-            <li key={line}>{line}</li>
-          ))}
-        </Box>
+        <chakra.table w="100%" mt={3}>
+          <thead>
+            <tr>
+              <Head>What</Head>
+              <Head>It is now</Head>
+              {conflict.wanted && <Head>Mine</Head>}
+            </tr>
+          </thead>
+          <tbody>
+            {differences(conflict.now, conflict.wanted).map((line) => (
+              <tr key={line.name}>
+                <Cell>{line.name}</Cell>
+                <Cell fontFamily="numerals">{line.theirs}</Cell>
+                {conflict.wanted && <Cell fontFamily="numerals">{line.mine}</Cell>}
+              </tr>
+            ))}
+          </tbody>
+        </chakra.table>
       )}
     </DialogFrame>
   );

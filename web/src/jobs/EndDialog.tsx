@@ -89,7 +89,7 @@ export function EndDialog({
           )}
           {opened.recipe && <Three recipe={opened.recipe} />}
           <FindingLines findings={findings.data?.items ?? []} />
-          <EndFields key={`${side}${opened.wire.version}`} wire={opened.wire} side={side} />
+          <EndFields key={`${wire}${side}`} wire={opened.wire} side={side} />
         </>
       )}
     </DialogFrame>

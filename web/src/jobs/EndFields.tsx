@@ -1,6 +1,7 @@
 import { Box, Grid } from "@chakra-ui/react";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { CheckField } from "../shared/CheckField";
+import { FoundFields } from "./FoundFields";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import { Select } from "../shared/Select";
 import type { Wire } from "./jobApi";
@@ -14,10 +15,23 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
   const end = wire.wire[side];
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [wrong, setWrong] = useState<string | null>(null);
-  const keep = (change: Partial<End>) =>
-    put({ ...wire.wire, part: "wire", [side]: { ...end, ...change } }, wire.version).then((kept) => {
-      if (kept) setTyped({});
+  // One after the other, each on top of the one before: two quick taps are not in conflict with each other.
+  const latest = useRef(wire);
+  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  useEffect(() => {
+    latest.current = wire;
+  }, [wire]);
+  const keep = (change: (end: End) => Partial<End>) => {
+    queue.current = queue.current.then(async () => {
+      const { wire: before, version } = latest.current;
+      const after = { ...before, [side]: { ...before[side], ...change(before[side]) } };
+      const done = await put({ ...after, part: "wire" }, version);
+      if (!done) return;
+      const kept = done.changed.find(({ id }) => id === after.id)?.version ?? version;
+      latest.current = { ...latest.current, wire: after, version: kept };
+      setTyped({});
     });
+  };
   const number = (name: string) => {
     const text = typed[name];
     return text === undefined ? undefined : text.trim() ? Number(text.replace(",", ".")) : null;
@@ -29,17 +43,19 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
       return;
     }
     setWrong(null);
-    const ferrule = {
-      sizeMm2: size === undefined ? (end.ferrule?.sizeMm2 ?? null) : size,
-      pinMm: pin === undefined ? (end.ferrule?.pinMm ?? null) : pin,
-      collar: end.ferrule?.collar ?? null,
-    };
-    const given = ferrule.sizeMm2 !== null || ferrule.pinMm !== null;
-    void keep({
-      freeLengthMm: free === undefined ? (end.freeLengthMm ?? null) : free,
-      pastOpeningMm: past === undefined ? (end.pastOpeningMm ?? null) : past,
-      ferrule: given ? ferrule : null,
-      saidBare: given ? false : (end.saidBare ?? false),
+    keep((before) => {
+      const ferrule = {
+        sizeMm2: size === undefined ? (before.ferrule?.sizeMm2 ?? null) : size,
+        pinMm: pin === undefined ? (before.ferrule?.pinMm ?? null) : pin,
+        collar: before.ferrule?.collar ?? null,
+      };
+      const given = Object.values(ferrule).some((value) => value !== null);
+      return {
+        freeLengthMm: free === undefined ? (before.freeLengthMm ?? null) : free,
+        pastOpeningMm: past === undefined ? (before.pastOpeningMm ?? null) : past,
+        ferrule: given ? ferrule : null,
+        saidBare: given ? false : (before.saidBare ?? false),
+      };
     });
   };
   const line = (name: string, label: string, value: number | null | undefined) => (
@@ -67,11 +83,11 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
         {line("size", "Ferrule chosen, mm²", end.ferrule?.sizeMm2)}
         {line("pin", "Its pin, mm", end.ferrule?.pinMm)}
       </Grid>
-      <Grid templateColumns={{ base: "1fr", md: "1fr 1fr auto" }} gap={2} mt={2} alignItems="end">
+      <Grid templateColumns={{ base: "1fr", md: "1fr 1fr 1fr" }} gap={2} mt={2} alignItems="end">
         <Select
-          label="How it is found"
+          label="Its copper"
           value={end.condition ?? "fresh"}
-          onChange={(condition) => void keep({ condition })}
+          onChange={(condition) => keep(() => ({ condition }))}
           options={[
             ["fresh", "freshly cut"],
             ["used-hook", "a hook used before"],
@@ -79,13 +95,46 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
             ["ringed", "ringed by a stripper"],
           ]}
         />
-        <CheckField checked={end.elsewhere ?? false} onChange={(elsewhere) => void keep({ elsewhere })}>
+        <Select
+          label="The ferrule’s collar"
+          value={end.ferrule?.collar ?? ""}
+          onChange={(collar) =>
+            keep(({ ferrule }) => {
+              const given = { sizeMm2: ferrule?.sizeMm2 ?? null, pinMm: ferrule?.pinMm ?? null };
+              const any = Boolean(collar) || given.sizeMm2 !== null || given.pinMm !== null;
+              return { ferrule: any ? { ...given, collar: collar || null } : null, saidBare: false };
+            })
+          }
+          options={[
+            ["", "not said"],
+            ["standard", "usual"],
+            ["large", "large, for thick insulation"],
+            ["none", "none: a bare sleeve"],
+          ]}
+        />
+        <Select
+          label="Its crimp"
+          value={end.crimpShape ?? ""}
+          onChange={(shape) => keep(() => ({ crimpShape: shape || null }))}
+          options={[
+            ["", "not said"],
+            ["square", "square, four sides"],
+            ["trapezoid", "trapezoid, from one side"],
+            ["hexagonal", "six sides"],
+            ["alternating-flats", "alternating flats"],
+          ]}
+        />
+        <CheckField checked={end.elsewhere ?? false} onChange={(elsewhere) => keep(() => ({ elsewhere }))}>
           Goes on out of this job
         </CheckField>
         <Action disabled={!person || busy || Object.keys(typed).length === 0} onClick={save}>
           {person ? "Keep" : "Type your name first"}
         </Action>
       </Grid>
+      <FoundFields
+        found={end.found ?? null}
+        onChange={(change) => keep(({ found }) => ({ found: change(found ?? null) }))}
+      />
       <Box role="alert" color="stop">
         {wrong ?? error}
       </Box>

@@ -26,7 +26,8 @@ export function HistoryTab({ job }: { job: string }) {
                 <Box>
                   <chakra.span fontFamily="numerals">{command.sequence}</chakra.span> · {command.says}
                   <Box fontSize="14px" color="ink.soft">
-                    {command.person} · {when.format(new Date(command.at))} · {command.parts} parts
+                    {command.person} · {when.format(new Date(command.at))} ·{" "}
+                    {command.parts === 1 ? "one part" : `${command.parts} parts`}
                     {command.undone && " · undone"}
                   </Box>
                 </Box>

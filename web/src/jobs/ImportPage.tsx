@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useSearchParams } from "react-router";
-import { Action, FieldLabel, Panel } from "../shared/Panel";
+import { Action, FieldLabel, Panel, PasteBox } from "../shared/Panel";
 import { jobApi } from "./jobApi";
 import { ImportReview } from "./ImportReview";
 
@@ -77,18 +77,10 @@ export function ImportPage() {
       </Panel>
       <Box>
         <FieldLabel htmlFor="list-text">Or paste it from a spreadsheet, headings too</FieldLabel>
-        <chakra.textarea
+        <PasteBox
           id="list-text"
           value={text}
           rows={6}
-          w="100%"
-          p={2}
-          rounded="md"
-          borderWidth="1px"
-          borderColor="line.strong"
-          bg="paper"
-          fontFamily="numerals"
-          fontSize="14px"
           placeholder={"Wire\tFrom\tTo\tSize\tColour\n1\tDCP/X1:1\tDCP/X2:1\t2.5\tBK"}
           onChange={(event) => setText(event.target.value)}
         />

@@ -72,7 +72,7 @@ export function ImportRows({
             </thead>
             <tbody>
               {right.map((row, i) => (
-                <tr key={`${row.row}-${i}`} data-preview={row.wire}>
+                <tr key={`${row.row}-${i}`} data-preview={row.wire} data-does={row.does}>
                   <Cell fontFamily="numerals">{row.row}</Cell>
                   <Cell color={row.does === "nothing" ? "ink.soft" : undefined}>{does[row.does]}</Cell>
                   {[

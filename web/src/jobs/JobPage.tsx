@@ -59,7 +59,7 @@ export function JobPage() {
         </Flex>
         <Lace lace={job.data.summary.lace} height={24} />
         {job.data.title.note && <Box fontSize="15px">{job.data.title.note}</Box>}
-        <Flex as="nav" aria-label="Of this job" flexWrap="wrap" borderBottomWidth="1px" borderColor="line">
+        <Flex as="nav" aria-label="Of this job" overflowX="auto" borderBottomWidth="1px" borderColor="line">
           {survey && <Tab to={`/jobs/${id}/survey`}>Survey</Tab>}
           {tabs.map(([path, name]) => (
             <Tab key={path} to={`/jobs/${id}/${path}`} className={path === tab ? "active" : ""}>

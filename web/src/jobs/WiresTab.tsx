@@ -68,10 +68,6 @@ export function WiresTab({ job }: { job: Schemas["JobOverview"] }) {
             ["circuit", "circuit"],
           ]}
         />
-        <Action onClick={() => void navigate(`/import?job=${id}`)}>Bring in a list</Action>
-        <Download href={`/api/jobs/${id}/export/wires.xlsx`}>XLSX</Download>
-        <Download href={`/api/jobs/${id}/export/wires.csv`}>CSV</Download>
-        <Download href={`/api/jobs/${id}/export/job.json`}>Job’s file</Download>
       </Flex>
       <Box role="alert" color="stop">
         {error?.message}
@@ -91,10 +87,16 @@ export function WiresTab({ job }: { job: Schemas["JobOverview"] }) {
           onOpen={(wire, side) => setParams({ wire, side })}
         />
       )}
-      <Box fontSize="14px" color="ink.soft">
-        {wires.length < total ? `${wires.length} of ${total} wires read…` : `${total} wires.`} Type into a
-        cell; Enter goes down, Tab goes on, Delete empties. Paste rows from a spreadsheet.
-      </Box>
+      <Flex gap={2} alignItems="center" flexWrap="wrap">
+        <Box fontSize="14px" color="ink.soft" flex="1 1 320px">
+          {wires.length < total ? `${wires.length} of ${total} wires read…` : `${total} wires.`} Type into a
+          cell; Enter goes down, Tab goes on, Delete empties. Paste rows from a spreadsheet.
+        </Box>
+        <Action onClick={() => void navigate(`/import?job=${id}`)}>Bring in a list</Action>
+        <Download href={`/api/jobs/${id}/export/wires.xlsx`}>XLSX</Download>
+        <Download href={`/api/jobs/${id}/export/wires.csv`}>CSV</Download>
+        <Download href={`/api/jobs/${id}/export/job.json`}>Job’s file</Download>
+      </Flex>
       {open && (
         <EndDialog
           job={id}

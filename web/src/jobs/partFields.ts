@@ -111,3 +111,18 @@ export const circuitFields = (others: [string, string][]): PartField[] => [
   },
   { name: "continuous", label: "Runs for three hours or more", kind: "check" },
 ];
+
+/** What a value of any part is called on the screen. */
+export const fieldWord = (name: string): string =>
+  words.get(name) ?? name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
+
+const words = new Map([
+  ...[enclosureFields, deviceFields, landingFields, circuitFields([])]
+    .flat()
+    .map(({ name, label }): [string, string] => [name, label]),
+  ["colour", "Colour"],
+  ["function", "Function"],
+  ["lengthMm", "Length, mm"],
+  ["run", "Run"],
+  ["note", "Note"],
+]);

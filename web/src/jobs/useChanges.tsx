@@ -23,10 +23,10 @@ interface Changes {
   /** What somebody else made of it meanwhile. */
   conflict: Conflict | null;
   busy: boolean;
-  /** Sends a change; false where it was refused, and then nothing was changed. */
-  send: (change: (command: string, personId: string) => Promise<Done>) => Promise<boolean>;
-  put: (part: Part, version: number | null) => Promise<boolean>;
-  remove: (id: string, version: number) => Promise<boolean>;
+  /** Sends a change; null where it was refused, and then nothing was changed. */
+  send: (change: (command: string, personId: string) => Promise<Done>) => Promise<Done | null>;
+  put: (part: Part, version: number | null) => Promise<Done | null>;
+  remove: (id: string, version: number) => Promise<Done | null>;
   undo: () => void;
   settle: () => void;
 }
@@ -34,6 +34,8 @@ interface Changes {
 export interface Conflict {
   says: string;
   now: Part | null;
+  /** What I would have made of it; null where I did not say it whole. */
+  wanted: Part | null;
   version: number | null;
   /** Sends the same change again, over what is there now. */
   mine: ((version: number) => Promise<Done>) | null;
@@ -51,7 +53,11 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
   const [busy, setBusy] = useState(false);
 
   const perform = useCallback(
-    async (change: () => Promise<Done>, mine: Conflict["mine"]): Promise<Done | null> => {
+    async (
+      change: () => Promise<Done>,
+      mine: Conflict["mine"],
+      wanted: Part | null = null,
+    ): Promise<Done | null> => {
       setBusy(true);
       try {
         const answer = await change();
@@ -69,6 +75,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
             says: refusal.message,
             now: (refusal.problem.now as Part | null | undefined) ?? null,
             version: (refusal.problem.version as number | null | undefined) ?? null,
+            wanted,
             mine,
           });
         } else {
@@ -91,11 +98,15 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
   }, []);
 
   const run = useCallback(
-    (change: () => Promise<Done>, mine: Conflict["mine"]): Promise<boolean> => {
+    (
+      change: () => Promise<Done>,
+      mine: Conflict["mine"],
+      wanted: Part | null = null,
+    ): Promise<Done | null> => {
       const next = chain.current.then(async () => {
-        const answer = await perform(change, mine);
+        const answer = await perform(change, mine, wanted);
         if (answer) keep([...stack.current, answer]);
-        return answer !== null;
+        return answer;
       });
       chain.current = next;
       return next;
@@ -132,14 +143,18 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
     const send: Changes["send"] = (change) => {
       if (!person) {
         setError("Type your name first: every change says who made it.");
-        return Promise.resolve(false);
+        return Promise.resolve(null);
       }
       const command = crypto.randomUUID();
       return run(() => change(command, person.id), null);
     };
-    const change = (changes: Schemas["PartChange"][], over: Conflict["mine"]) => {
+    const change = (changes: Schemas["PartChange"][], over: Conflict["mine"], wanted: Part | null) => {
       if (!person) return send(() => Promise.reject(new Error()));
-      return run(() => jobApi.change(job, { id: crypto.randomUUID(), personId: person.id, changes }), over);
+      return run(
+        () => jobApi.change(job, { id: crypto.randomUUID(), personId: person.id, changes }),
+        over,
+        wanted,
+      );
     };
     return {
       person,
@@ -150,14 +165,17 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
       busy,
       send,
       put: (part, version) =>
-        change([{ put: part, version }], (now) =>
-          jobApi.change(job, {
-            id: crypto.randomUUID(),
-            personId: person?.id ?? "",
-            changes: [{ put: part, version: now }],
-          }),
+        change(
+          [{ put: part, version }],
+          (now) =>
+            jobApi.change(job, {
+              id: crypto.randomUUID(),
+              personId: person?.id ?? "",
+              changes: [{ put: part, version: now }],
+            }),
+          part,
         ),
-      remove: (id, version) => change([{ remove: id, version }], null),
+      remove: (id, version) => change([{ remove: id, version }], null, null),
       undo,
       settle: () => {
         setError(null);

@@ -67,3 +67,17 @@ export const Field = chakra("input", {
 export const FieldLabel = chakra("label", {
   base: { fontSize: "14px", color: "ink.soft", display: "block" },
 });
+
+/** Where a table is pasted. */
+export const PasteBox = chakra("textarea", {
+  base: {
+    w: "100%",
+    p: 2,
+    rounded: "md",
+    borderWidth: "1px",
+    borderColor: "line.strong",
+    bg: "paper",
+    fontFamily: "numerals",
+    fontSize: "14px",
+  },
+});

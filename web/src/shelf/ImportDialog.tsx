@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Person } from "../bench/recording";
 import { api, type Schemas } from "../client";
 import { DialogFrame } from "../shared/DialogFrame";
-import { Action, FieldLabel } from "../shared/Panel";
+import { Action, FieldLabel, PasteBox } from "../shared/Panel";
 import type { ShelfKind } from "./ShelfPage";
 
 interface Props {
@@ -96,20 +96,7 @@ export function ImportDialog({ open, kind, person, onClose, onDone }: Props) {
         />
         <Box>
           <FieldLabel htmlFor="import-text">Or paste it here</FieldLabel>
-          <chakra.textarea
-            id="import-text"
-            value={text}
-            rows={5}
-            w="100%"
-            p={2}
-            rounded="md"
-            borderWidth="1px"
-            borderColor="line.strong"
-            bg="paper"
-            fontFamily="numerals"
-            fontSize="14px"
-            onChange={(event) => read(event.target.value)}
-          />
+          <PasteBox id="import-text" value={text} rows={5} onChange={(event) => read(event.target.value)} />
         </Box>
         <Box role="alert" color="stop">
           {(preview.error ?? take.error)?.message}

@@ -1,0 +1,303 @@
+import { readFile } from "node:fs/promises";
+import { expect, test, type Page } from "@playwright/test";
+import { JobsOf } from "./jobs";
+
+// A job's other parts as a person meets them: enclosures, devices, landings, circuits, ends, its own rules.
+
+const tab = (page: Page, name: string) => page.getByLabel("Of this job").getByRole("link", { name }).click();
+const keep = (page: Page) => page.getByRole("dialog").getByRole("button", { name: "Keep" }).click();
+const closed = (page: Page) => expect(page.getByRole("dialog")).toHaveCount(0);
+
+test("an enclosure, a device and its landings are made, changed and taken out", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Parts ${Date.now()}`, "Mara Quist");
+  await tab(page, "Landings");
+  await expect(page.getByText("No enclosure yet")).toBeVisible();
+  await page.getByRole("button", { name: "Add an enclosure" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("Warm room");
+  await page.getByLabel("What it is").selectOption("box");
+  await page.getByLabel("Smallest opening, mm").fill("fifty");
+  await keep(page);
+  await expect(page.getByRole("alert").getByText("“fifty” is no number.")).toBeVisible();
+  await page.getByLabel("Smallest opening, mm").fill("50,5");
+  await keep(page);
+  await closed(page);
+
+  await page.getByRole("button", { name: "Add a device" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("R1");
+  await page.getByLabel("What it is").selectOption("receptacle");
+  await page.getByLabel("Rating, A").fill("20");
+  await page.keyboard.press("Enter");
+  await closed(page);
+  const device = page.getByRole("region", { name: "R1" });
+  await expect(device).toContainText("receptacle, 20 A");
+
+  await page.getByRole("button", { name: "Add a landing" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("R1:brass");
+  await page.getByLabel("What it is for").selectOption("brass");
+  await page.getByLabel("Device").selectOption({ label: "R1" });
+  await page.getByRole("button", { name: "Say what it is" }).click();
+  await keep(page);
+  await closed(page);
+  const landing = device.locator("[data-landing='R1:brass']");
+  await expect(landing).toContainText("· brass");
+  await expect(landing).toContainText("nothing");
+
+  // A name is given once in an enclosure: what was typed stays on the sheet.
+  await page.getByRole("button", { name: "Add a landing" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("r1:BRASS");
+  await keep(page);
+  await expect(page.getByRole("alert").getByText("another landing called")).toBeVisible();
+  await expect(page.getByLabel("Name", { exact: true })).toHaveValue("r1:BRASS");
+  await page.getByRole("button", { name: "Leave it" }).click();
+
+  // What other parts name is not taken out under them.
+  await page.getByRole("button", { name: "Change R1", exact: true }).click();
+  await page.getByRole("button", { name: "Take out" }).click();
+  await expect(page.getByRole("dialog").getByRole("alert")).not.toBeEmpty();
+  await page.getByRole("button", { name: "Leave it" }).click();
+  await landing.click();
+  await page.getByRole("button", { name: "Take out" }).click();
+  await closed(page);
+  await expect(landing).toHaveCount(0);
+  await page.keyboard.press("Control+z");
+  await expect(landing).toBeVisible();
+});
+
+test("a landing is taken from the Shelf, and its own data judge the wire", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Shelf’s ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "1");
+  await jobs.type("1", "From", "DCP/X1:1");
+  await jobs.type("1", "Size", "6");
+  await tab(page, "Landings");
+  await page.locator("[data-landing='X1:1']").click();
+  const shelf = page.getByLabel("From the Shelf");
+  const code = await shelf.locator("option").nth(1).textContent();
+  await shelf.selectOption({ index: 1 });
+  await keep(page);
+  await closed(page);
+  await expect(page.locator("[data-landing='X1:1']")).not.toContainText("not said");
+  await page.locator("[data-landing='X1:1']").click();
+  await expect(shelf.locator("option:checked")).toHaveText(code ?? "");
+  await page.getByRole("button", { name: "Leave it" }).click();
+});
+
+test("circuits are typed, share a neutral, and are judged with their wires", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Circuits ${Date.now()}`, "Mara Quist");
+  await tab(page, "Circuits");
+  await expect(page.getByText("No circuit yet")).toBeVisible();
+  for (const [name, amps] of [
+    ["5", "20"],
+    ["7", "20"],
+  ] as const) {
+    await page.getByRole("button", { name: "Add a circuit" }).click();
+    await page.getByLabel("Name or number").fill(name);
+    await page.getByLabel("Voltage, V").fill("120");
+    await page.getByLabel("Breaker or fuse, A").fill(amps);
+    await keep(page);
+    await closed(page);
+  }
+  await page.getByRole("button", { name: "Change circuit 7" }).click();
+  await page.getByLabel("Shares its neutral with").selectOption({ label: "5" });
+  await page.getByLabel("Load, A").fill("17");
+  await page.getByText("Runs for three hours or more").click();
+  await keep(page);
+  await closed(page);
+  await expect(page.getByRole("row", { name: /^7/ })).toContainText("with 5");
+  await expect(page.getByRole("row", { name: /^7/ })).toContainText("17 A, for hours");
+  // 17 A for hours wants 21.25 A: 125 % (NEC 210.20(A), from memory).
+  await tab(page, "Findings");
+  await expect(page.locator("[data-finding=continuous-load]")).toContainText("circuit 7");
+  await tab(page, "Circuits");
+  await page.getByRole("button", { name: "Change circuit 7" }).click();
+  await page.getByLabel("Load, A").fill("16");
+  await keep(page);
+  await closed(page);
+  await tab(page, "Findings");
+  await expect(page.locator("[data-finding=continuous-load]")).toHaveCount(0);
+});
+
+test("an end is told about: ferrule, collar, crimp, how it was found; quick taps are not in each other’s way", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`End ${Date.now()}`, "Mara Quist");
+  for (const [column, text] of [
+    ["Wire", "1"],
+    ["From", "DCP/X1:1"],
+    ["Size", "2,5 fine"],
+  ] as const) {
+    await jobs.type(column === "Wire" ? "new" : "1", column, text);
+  }
+  await tab(page, "Landings");
+  await page.locator("[data-landing='X1:1']").click();
+  await page.getByRole("button", { name: "Say what it is" }).click();
+  await keep(page);
+  await closed(page);
+  await tab(page, "Wires");
+  await page.getByRole("button", { name: /Open wire 1/ }).click();
+  const sheet = page.getByRole("dialog");
+  await sheet.getByLabel("Ferrule chosen, mm²").fill("zwei");
+  await sheet.getByRole("button", { name: "Keep" }).click();
+  await expect(sheet.getByRole("alert").getByText("That is no number.")).toBeVisible();
+  await sheet.getByLabel("Ferrule chosen, mm²").fill("1,5");
+  await sheet.getByLabel("Its pin, mm").fill("8");
+  await sheet.getByRole("button", { name: "Keep" }).click();
+  await expect(sheet.getByLabel("Ferrule chosen, mm²")).toHaveValue("1.5");
+  await expect(sheet.getByRole("list", { name: "Findings" })).toContainText("2.5");
+
+  // Three changes in a row, nobody waiting between them.
+  await sheet.getByLabel("The ferrule’s collar").selectOption("large");
+  await sheet.getByLabel("Its crimp").selectOption("hexagonal");
+  await sheet.getByLabel("Its copper").selectOption("tinned");
+  await expect(sheet.getByLabel("Its copper")).toHaveValue("tinned");
+  await expect(sheet.getByLabel("Its crimp")).toHaveValue("hexagonal");
+  await expect(sheet.getByLabel("The ferrule’s collar")).toHaveValue("large");
+  await expect(sheet.getByRole("list", { name: "Findings" })).toContainText(/tinned|solder/i);
+  await sheet.getByText("How it was found made").click();
+  await sheet.getByText("Loose", { exact: true }).click();
+  await sheet.getByText("Scorched", { exact: true }).click();
+  await expect(sheet.getByLabel("Scorched")).toBeChecked();
+  await expect(sheet.getByLabel("Loose")).toBeChecked();
+  await expect(sheet.getByRole("list", { name: "Findings" })).toContainText("It shows heat");
+  await sheet.getByText("Loose", { exact: true }).click();
+  await sheet.getByText("Scorched", { exact: true }).click();
+  await expect(sheet.getByLabel("Scorched")).not.toBeChecked();
+
+  // The other end lands nowhere, and may say that this is right.
+  await sheet.getByText("End B", { exact: false }).first().click();
+  await sheet.getByText("Goes on out of this job").click();
+  await expect(sheet.getByLabel("Goes on out of this job")).toBeChecked();
+  await sheet.getByRole("button", { name: "Take the wire out" }).click();
+  await closed(page);
+  await expect(jobs.cell("1", "Wire")).toHaveCount(0);
+  await page.keyboard.press("Control+z");
+  await expect(jobs.cell("1", "Wire")).toHaveText("1");
+});
+
+test("a job has a name, a note and house rules of its own", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  const name = `Rules ${Date.now()}`;
+  await jobs.make(name, "Mara Quist");
+  await jobs.type("new", "Wire", "1");
+  await jobs.type("1", "Colour", "blue");
+  await jobs.type("1", "Function", "neutral");
+  await tab(page, "Findings");
+  const colour = page.locator("[data-finding=colour-against-function]");
+  await expect(colour).toBeVisible();
+  await page.getByRole("button", { name: "House rules of this job" }).click();
+  await page.locator("[data-rule=region]").getByText(/IEC/).first().click();
+  await page.getByRole("button", { name: "Close" }).click();
+  // Blue is neutral by IEC 60445, and a hot in North America (from memory).
+  await expect(colour).toHaveCount(0);
+  await page.getByRole("button", { name: "Rename" }).click();
+  await page.getByLabel("Name", { exact: true }).fill(`${name}, renamed`);
+  await page.getByRole("textbox", { name: "Note" }).fill("For the night crew.");
+  await keep(page);
+  await closed(page);
+  await expect(page.getByRole("heading", { name: `${name}, renamed` })).toBeVisible();
+  await expect(page.getByText("For the night crew.")).toBeVisible();
+  await page.keyboard.press("Control+z");
+  await page.keyboard.press("Control+z");
+  await expect(page.getByRole("heading", { name, exact: true })).toBeVisible();
+  await expect(colour).toBeVisible();
+});
+
+test("a list goes out as CSV and comes back as what is there already", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Round ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "=1+1");
+  await jobs.type("=1+1", "From", "DCP/X1:1");
+  await jobs.type("=1+1", "Size", "14 solid");
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: "CSV" }).click();
+  const text = await readFile(await (await download).path(), "utf-8");
+  expect(text).toContain("'=1+1");
+  await page.getByRole("button", { name: "Bring in a list" }).click();
+  await jobs.sendList(text);
+  await expect(page.locator("[data-preview]").first()).toHaveAttribute("data-does", "nothing");
+});
+
+test("history undoes any change that nothing came after, and says why where something did", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`History ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "1");
+  await jobs.type("1", "Colour", "red");
+  await jobs.type("1", "Colour", "black");
+  await tab(page, "History");
+  const changes = page.getByRole("list", { name: "Changes" }).getByRole("listitem");
+  await expect(changes).toHaveCount(4);
+  await page.getByRole("button", { name: "Undo change 3" }).click();
+  await expect(
+    page.getByRole("alert").getByText("so it cannot be undone. Nothing was changed."),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "Undo change 4" }).click();
+  await expect(changes.first()).toContainText("Undid: Changed wire 1.");
+  await expect(changes.nth(1)).toContainText("undone");
+  await tab(page, "Wires");
+  await expect(jobs.cell("1", "Colour")).toHaveText("red");
+});
+
+test("wires are found by word, by enclosure and by circuit, by keyboard", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Found ${Date.now()}`, "Mara Quist");
+  const rows = [
+    ["W1", "DCP/X1:1", "LP/X1:1", "14", "black", "C1"],
+    ["W2", "DCP/X1:2", "", "14", "red", "C2"],
+    ["W3", "LP/X1:3", "", "14", "red", "C2"],
+  ];
+  for (const [name = "", from = "", to = "", size = "", colour = "", circuit = ""] of rows) {
+    await jobs.type("new", "Wire", name);
+    await jobs.type(name, "From", from);
+    if (to) await jobs.type(name, "To", to);
+    await jobs.type(name, "Size", size);
+    await jobs.type(name, "Colour", colour);
+    await jobs.type(name, "Circuit", circuit);
+  }
+  const shown = page.locator("[data-row]:not([data-row=new])");
+  await expect(shown).toHaveCount(3);
+  await page.getByRole("heading").first().click();
+  await page.keyboard.press("/");
+  await page.keyboard.type("red");
+  await expect(shown).toHaveCount(2);
+  await page.getByLabel("Search (/)").fill("");
+  await page.getByLabel("Enclosure").selectOption({ label: "LP" });
+  await expect(shown).toHaveCount(2);
+  await page.getByLabel("Circuit", { exact: true }).selectOption({ label: "C2" });
+  await expect(shown).toHaveCount(1);
+  await expect(jobs.cell("W3", "Wire")).toBeVisible();
+});
+
+test("at phone width a job is read, a finding opened, and a list brought in", async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 360, height: 740 }, hasTouch: true });
+  const page = await context.newPage();
+  const jobs = new JobsOf(page);
+  await page.goto("/import");
+  await page
+    .getByLabel(/Or paste it/)
+    .fill("Wire\tFrom\tFrom type\tSize\tColour\n1\tDCP/X1:1\tspring cage\t#6\tblack\n");
+  await page.getByRole("button", { name: "Read it" }).click();
+  await jobs.nameMyself("Mara Quist");
+  await page.getByLabel("What is the job called?").fill(`Phone ${Date.now()}`);
+  await page.getByRole("button", { name: /^Take/ }).click();
+  const finding = page.locator("[data-finding=conductor-out-of-range]");
+  await expect(finding).toBeVisible();
+  for (const path of ["findings", "wires", "landings", "circuits", "history"]) {
+    await page
+      .getByLabel("Of this job")
+      .getByRole("link", { name: new RegExp(path, "i") })
+      .click();
+    // Nothing makes the page itself scroll sideways.
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  }
+  await tab(page, "Findings");
+  await finding.getByRole("link", { name: /Open/ }).tap();
+  const sheet = page.getByRole("dialog");
+  await expect(sheet).toContainText("does not fit");
+  expect((await sheet.boundingBox())?.width).toBeLessThanOrEqual(360);
+  await context.close();
+});
