@@ -83,6 +83,42 @@ test("a landing is taken from the Shelf, and its own data judge the wire", async
   await page.getByRole("button", { name: "Leave it" }).click();
 });
 
+test("a splice is said to be one, and two metals in it are found", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Splice ${Date.now()}`, "Mara Quist");
+  for (const [name, size] of [
+    ["1", "12 solid"],
+    ["2", "12 aluminium solid"],
+  ] as const) {
+    await jobs.type("new", "Wire", name);
+    await jobs.type(name, "From", "Pier/J1");
+    await jobs.type(name, "Size", size);
+  }
+  await tab(page, "Landings");
+  await page.locator("[data-landing=J1]").click();
+  await page.getByRole("button", { name: "It is a splice" }).click();
+  await page.getByLabel("Connector", { exact: true }).fill("two-way lever");
+  await page.getByLabel("Most conductors").fill("1");
+  await keep(page);
+  await expect(page.getByRole("alert").getByText("the fewest first")).toBeVisible();
+  await page.getByLabel("Most conductors").fill("2");
+  await page.getByLabel("Largest conductor, mm²").fill("4,5");
+  await keep(page);
+  await closed(page);
+  await expect(page.locator("[data-landing=J1]")).toContainText("splice, two-way lever");
+  await tab(page, "Findings");
+  // NEC 110.14: copper and aluminium join only where the connector is identified for it (from memory).
+  await expect(page.locator("[data-finding=mixed-metals-in-splice]").first()).toContainText("J1");
+  await tab(page, "Landings");
+  await page.locator("[data-landing=J1]").click();
+  await expect(page.getByLabel("Largest conductor, mm²")).toHaveValue("4.5");
+  await page.getByText("Listed for copper with aluminium").click();
+  await keep(page);
+  await closed(page);
+  await tab(page, "Findings");
+  await expect(page.locator("[data-finding=mixed-metals-in-splice]")).toHaveCount(0);
+});
+
 test("circuits are typed, share a neutral, and are judged with their wires", async ({ page }) => {
   const jobs = new JobsOf(page);
   await jobs.make(`Circuits ${Date.now()}`, "Mara Quist");
@@ -301,3 +337,48 @@ test("at phone width a job is read, a finding opened, and a list brought in", as
   expect((await sheet.boundingBox())?.width).toBeLessThanOrEqual(360);
   await context.close();
 });
+
+test("a job is walked through by keyboard alone: opened, its findings narrowed, an end opened and left", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  const name = `Keys ${Date.now()}`;
+  await jobs.make(name, "Mara Quist");
+  await jobs.type("new", "Wire", "1");
+  await jobs.type("1", "From", "DCP/X1:1");
+  await jobs.type("1", "Colour", "white");
+  await jobs.type("1", "Function", "line");
+  await expect(jobs.count("fix")).toHaveText("2 fixes");
+  await page.goto("/bench");
+  await expect(page.locator("[data-reading=strip]")).toContainText("mm");
+  await page.keyboard.press("1");
+  await expect(page.getByRole("list", { name: "Jobs" })).toBeVisible();
+  await reach(page, name);
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("heading", { name })).toBeVisible();
+  await reach(page, "Findings", "Of this job");
+  await page.keyboard.press("Enter");
+  const finding = page.locator("[data-finding=colour-against-function]");
+  await expect(finding).toBeVisible();
+  // Which findings: native radio buttons, moved through by arrow keys.
+  await page.getByRole("radio", { name: /^All/ }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByText("None of these.")).toBeVisible();
+  await page.keyboard.press("ArrowRight");
+  await expect(finding).toBeVisible();
+  await finding.getByRole("link", { name: /Open/ }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("dialog", { name: "Wire 1" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await closed(page);
+});
+
+/** Tabs on until the link of that name has the focus. */
+async function reach(page: Page, name: string, within?: string) {
+  const link = (within ? page.getByLabel(within) : page).getByRole("link", { name, exact: true });
+  for (let i = 0; i < 60; i++) {
+    if (await link.evaluate((element) => element === document.activeElement)) return;
+    await page.keyboard.press("Tab");
+  }
+  throw new Error(`No Tab leads to ${name}.`);
+}

@@ -63,6 +63,13 @@ internal static class JobRules
             landing.DeviceId is not { } device || (job.Devices.TryGetValue(device, out var of) && of.EnclosureId == landing.EnclosureId),
             $"{landing.Name} belongs to a device that is not in its enclosure.");
         Hold(landing.Landing is null || landing.Splice is null, $"{landing.Name} is a landing or a splice, not both.");
+        if (landing.Splice is { } splice)
+        {
+            Hold(splice.Name.Trim().Length is > 0 and <= 100, $"The connector of {landing.Name} needs a name, in 1 to 100 characters.");
+            Hold(splice.LeastCount >= 1 && splice.LeastCount <= splice.MostCount && splice.MostCount <= 100, $"The connector of {landing.Name} takes from 1 to 100 conductors, the fewest first.");
+            Hold(splice.LeastMm2 > 0 && splice.LeastMm2 <= splice.MostMm2 && splice.MostMm2 <= 1000, $"The connector of {landing.Name} takes conductors of up to 1000 mm², the smallest first.");
+        }
+
         Once(job, landing.Kind, landing.EnclosureId, landing.Name, "landing");
     }
 

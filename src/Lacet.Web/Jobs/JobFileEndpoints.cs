@@ -23,17 +23,27 @@ internal static class JobFileEndpoints
     }
 
     private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Json(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        FileAsync(id, desk, job => job.Write(), "application/json; charset=utf-8", "lacet-job.json", cancellation);
+        FileAsync(id, desk, job => job.Write(), "application/json; charset=utf-8", "job.json", cancellation);
 
     private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Csv(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        FileAsync(id, desk, WireListFile.Csv, "text/csv; charset=utf-8", "lacet-wires.csv", cancellation);
+        FileAsync(id, desk, WireListFile.Csv, "text/csv; charset=utf-8", "wires.csv", cancellation);
 
     private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Xlsx(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        FileAsync(id, desk, WireListFile.Xlsx, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "lacet-wires.xlsx", cancellation);
+        FileAsync(id, desk, WireListFile.Xlsx, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "wires.xlsx", cancellation);
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
         Guid id, JobDesk desk, Func<JobDocument, byte[]> write, string type, string name, CancellationToken cancellation) =>
-        await desk.ReadAsync(id, job => job.Document(), cancellation) is { } document ? TypedResults.File(write(document), type, name) : JobEndpoints.NoJob();
+        await desk.ReadAsync(id, job => job.Document(), cancellation) is { } document
+            ? TypedResults.File(write(document), type, $"{FileName(document.Job.Name)} {name}")
+            : JobEndpoints.NoJob();
+
+    /// <summary>A job's name as every file system takes it: letters, digits and single spaces.</summary>
+    private static string FileName(string name)
+    {
+        var plain = string.Concat(name.Select(c => char.IsLetterOrDigit(c) || c is '-' or '_' ? c : ' '));
+        var words = string.Join(' ', plain.Split(' ', StringSplitOptions.RemoveEmptyEntries));
+        return words.Length == 0 ? "job" : words[..Math.Min(words.Length, 60)].TrimEnd();
+    }
 
     private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> Import(HttpRequest request, Guid personId, JobDesk desk, CancellationToken cancellation)
     {

@@ -56,4 +56,85 @@ public sealed class CircuitTests
 
     [Fact]
     public void A_receptacle_without_a_table_has_no_load() => Assert.Null(ReceptacleRatings.PluggedLoad(50));
+
+    /// <summary>NEC 310.16 with 110.14(C): copper at the terminal's own column, and the small-conductor limit of 240.4(D).</summary>
+    [Theory]
+    [InlineData("14", null, 15, 15)]
+    [InlineData("14", 75, 20, 15)]
+    [InlineData("12", 75, 25, 20)]
+    [InlineData("10", 75, 35, 30)]
+    [InlineData("8", null, 40, 40)]
+    [InlineData("8", 75, 50, 50)]
+    [InlineData("6", 90, 65, 65)] // 90 °C is for derating only
+    [InlineData("1", null, 110, 110)]
+    [InlineData("1/0", null, 150, 150)] // over 1 AWG: 75 °C unmarked
+    [InlineData("4/0", null, 230, 230)]
+    public void Copper_carries_what_its_terminals_allow(string size, int? terminal, double amps, double breaker)
+    {
+        var ampacity = Ampacity.For(Ends.Wire(size, Build.Stranded), terminal)!;
+        Assert.Equal((amps, breaker), (ampacity.Amps, ampacity.Breaker));
+        Assert.Contains("310.16", ampacity.Source, StringComparison.Ordinal);
+    }
+
+    /// <summary>The same tables, aluminium.</summary>
+    [Theory]
+    [InlineData("12", null, 15, 15)]
+    [InlineData("10", 75, 30, 25)]
+    [InlineData("6", 75, 50, 50)]
+    [InlineData("2/0", null, 135, 135)]
+    public void Aluminium_carries_less(string size, int? terminal, double amps, double breaker)
+    {
+        var ampacity = Ampacity.For(Ends.Wire(size, Build.Stranded, material: Material.Aluminium), terminal)!;
+        Assert.Equal((amps, breaker), (ampacity.Amps, ampacity.Breaker));
+    }
+
+    /// <summary>IEC 60204-1, PVC, method B1, 40 °C.</summary>
+    [Theory]
+    [InlineData("0.75 mm²", 8.6)]
+    [InlineData("2.5 mm²", 18.3)]
+    [InlineData("16 mm²", 59)]
+    [InlineData("120 mm²", 208)]
+    public void Machine_wiring_in_metric_has_a_table_of_its_own(string size, double amps) =>
+        Assert.Equal(amps, Ampacity.For(Ends.Wire(size, Build.FineStranded), null)!.Amps);
+
+    [Theory]
+    [InlineData("0.5 mm²", Material.Copper)]
+    [InlineData("2.5 mm²", Material.Aluminium)]
+    [InlineData("22", Material.Copper)]
+    [InlineData("14", Material.Aluminium)]
+    public void What_no_table_has_is_not_judged(string size, Material material) => Assert.Null(Ampacity.For(Ends.Wire(size, Build.Stranded, material: material), null));
+
+    [Fact]
+    public void A_larger_conductor_never_carries_less() => Assert.All(
+        new[] { Material.Copper, Material.Aluminium },
+        material =>
+        {
+            string[] sizes = ["12", "10", "8", "6", "4", "3", "2", "1", "1/0", "2/0", "3/0", "4/0", "250 kcmil"];
+            var amps = sizes.Select(s => Ampacity.For(Ends.Wire(s, Build.Stranded, material: material), 75)!.Amps).ToList();
+            Assert.Equal(amps.Order(), amps);
+        });
+
+    /// <summary>NEC 210.21(B)(2) and (3): what a circuit of two or more receptacles may have, and what is plugged into one.</summary>
+    [Theory]
+    [InlineData(15, new double[] { 15 }, 12.0)]
+    [InlineData(20, new double[] { 15, 20 }, 16.0)]
+    [InlineData(30, new double[] { 30 }, 24.0)]
+    [InlineData(40, new double[] { 40, 50 }, null)]
+    [InlineData(50, new double[] { 50 }, null)]
+    public void Receptacles_of_a_circuit(double circuit, double[] allowed, double? plugged)
+    {
+        Assert.Equal(allowed, ReceptacleRatings.For(circuit)!.Allowed);
+        Assert.Equal(plugged, ReceptacleRatings.PluggedLoad(circuit));
+    }
+
+    [Fact]
+    public void The_drop_grows_with_length_and_load_and_falls_with_voltage() => Gen.Select(Gen.Double[1, 500], Gen.Double[0.1, 30], Gen.Double[12, 480]).Sample((metres, amps, volts) =>
+    {
+        var ohms = VoltageDrop.Ohms(Ends.Wire("12"), new Length(metres * 1000))!.Value;
+        var drop = VoltageDrop.Percent(ohms, amps, volts, 1);
+        Assert.Equal(drop * 2, VoltageDrop.Percent(ohms, amps * 2, volts, 1), drop * 1e-9);
+        Assert.Equal(drop / 2, VoltageDrop.Percent(ohms, amps, volts * 2, 1), drop * 1e-9);
+        // Three phases carry the same current with √3/2 of the drop of one, for the same voltage between wires.
+        Assert.Equal(drop * Math.Sqrt(3) / 2, VoltageDrop.Percent(ohms, amps, volts, 3), drop * 1e-9);
+    });
 }

@@ -5,6 +5,8 @@ namespace Lacet.Core.Tests.Jobs;
 /// <summary>What a job refuses to be, each in a sentence; and who belongs to whom in it.</summary>
 public sealed class JobRuleTests
 {
+    private static JobLanding Spliced(SpliceConnector splice) => new(Guid.NewGuid(), Box, "L") { Splice = splice };
+
     private static readonly Guid Box = new("00000000-0000-4000-8000-00000000000a");
 
     public static TheoryData<string, IJobEntity, string> Impossible => new()
@@ -20,6 +22,11 @@ public sealed class JobRuleTests
         { "a landing nowhere", new JobLanding(Guid.NewGuid(), Guid.NewGuid(), "L"), "not in this job" },
         { "a landing of no device", new JobLanding(Guid.NewGuid(), Box, "L") { DeviceId = Guid.NewGuid() }, "not in its enclosure" },
         { "a landing and a splice", new JobLanding(Guid.NewGuid(), Box, "L") { Landing = Ends.Block(), Splice = new("s", 2, 3, 1, 4) }, "not both" },
+        { "a nameless connector", Spliced(new(" ", 2, 3, 1, 4)), "needs a name" },
+        { "a connector for nothing", Spliced(new("s", 0, 3, 1, 4)), "the fewest first" },
+        { "a connector of fewer than its fewest", Spliced(new("s", 4, 3, 1, 4)), "the fewest first" },
+        { "a connector of no size", Spliced(new("s", 2, 3, 0, 4)), "the smallest first" },
+        { "a connector smaller than its smallest", Spliced(new("s", 2, 3, 6, 4)), "the smallest first" },
         { "a circuit of two phases", new Circuit(Guid.NewGuid(), "1") { Phases = 2 }, "one phase or three" },
         { "a circuit that shares with itself", Shares(Guid.NewGuid()), "shares its neutral" },
         { "a voltage of lightning", new Circuit(Guid.NewGuid(), "1") { Volts = 1e6 }, "voltage" },

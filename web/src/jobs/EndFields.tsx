@@ -21,10 +21,12 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
   useEffect(() => {
     latest.current = wire;
   }, [wire]);
-  const keep = (change: (end: End) => Partial<End>) => {
+  const keep = (change: (end: End) => Partial<End>) =>
+    keepWire((before) => ({ [side]: { ...before[side], ...change(before[side]) } }));
+  const keepWire = (change: (wire: Wire["wire"]) => Partial<Wire["wire"]>) => {
     queue.current = queue.current.then(async () => {
       const { wire: before, version } = latest.current;
-      const after = { ...before, [side]: { ...before[side], ...change(before[side]) } };
+      const after = { ...before, ...change(before) };
       const done = await put({ ...after, part: "wire" }, version);
       if (!done) return;
       const kept = done.changed.find(({ id }) => id === after.id)?.version ?? version;
@@ -126,6 +128,9 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
         />
         <CheckField checked={end.elsewhere ?? false} onChange={(elsewhere) => keep(() => ({ elsewhere }))}>
           Goes on out of this job
+        </CheckField>
+        <CheckField checked={wire.wire.inCord ?? false} onChange={(inCord) => keepWire(() => ({ inCord }))}>
+          The wire is in a flexible cord
         </CheckField>
         <Action disabled={!person || busy || Object.keys(typed).length === 0} onClick={save}>
           {person ? "Keep" : "Type your name first"}

@@ -6,6 +6,7 @@ import { Action } from "../shared/Panel";
 import { Select } from "../shared/Select";
 import { PartForm } from "./PartForm";
 import { landingFields } from "./partFields";
+import { SpliceFields, usualSplice } from "./SpliceFields";
 
 export type JobLanding = Schemas["JobPartDocumentJobLandingDocument"];
 
@@ -44,7 +45,13 @@ export function LandingForm({
             onChange={(device) => change({ deviceId: device || null })}
           />
           {draft.splice ? (
-            <Box mt={3}>A splice, {draft.splice.name}.</Box>
+            <Box mt={3}>
+              <SpliceFields
+                splice={draft.splice}
+                onChange={(splice) => change({ splice })}
+                onNone={() => change({ splice: null })}
+              />
+            </Box>
           ) : (
             <Box mt={3}>
               <Select
@@ -79,12 +86,17 @@ export function LandingForm({
                     }
                   />
                 ) : (
-                  <Action
-                    disabled={!usual}
-                    onClick={() => usual && change({ landing: named(usual.landing) })}
-                  >
-                    Say what it is
-                  </Action>
+                  <>
+                    <Action
+                      disabled={!usual}
+                      onClick={() => usual && change({ landing: named(usual.landing) })}
+                    >
+                      Say what it is
+                    </Action>
+                    <Action look="link" onClick={() => change({ splice: usualSplice })}>
+                      It is a splice
+                    </Action>
+                  </>
                 )}
               </Box>
             </Box>
