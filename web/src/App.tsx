@@ -15,6 +15,8 @@ const ImportPage = lazy(() => import("./jobs/ImportPage").then((module) => ({ de
 const FindingsPage = lazy(() =>
   import("./findings/FindingsPage").then((module) => ({ default: module.FindingsPage })),
 );
+const BoardPage = lazy(() => import("./board/BoardPage").then((module) => ({ default: module.BoardPage })));
+const PrintPage = lazy(() => import("./board/PrintPage").then((module) => ({ default: module.PrintPage })));
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
@@ -36,6 +38,8 @@ export function App() {
                   <Route path="/" element={<Navigate to="/bench" replace />} />
                   <Route path="/jobs" element={<JobsPage />} />
                   <Route path="/jobs/:id/:tab?" element={<JobPage />} />
+                  <Route path="/board/:job?/:enclosure?" element={<BoardPage />} />
+                  <Route path="/print/:job" element={<PrintPage />} />
                   <Route path="/import" element={<ImportPage />} />
                   <Route path="/findings" element={<FindingsPage />} />
                   <Route path="/bench" element={<BenchPage />} />

@@ -77,4 +77,13 @@ public enum PartKind
 
     /// <summary>An arrow that shows which way the hook lies.</summary>
     Direction,
+
+    /// <summary>A brass screw: for the hot.</summary>
+    BrassScrew,
+
+    /// <summary>A silver screw: for the neutral.</summary>
+    SilverScrew,
+
+    /// <summary>A green screw: for the earth.</summary>
+    GreenScrew,
 }

@@ -19,4 +19,7 @@ public sealed record SceneBox(double Left, double Top, double Right, double Bott
 
     /// <summary>The box with so much room added on every side.</summary>
     public SceneBox Grown(double by) => new(Left - by, Top - by, Right + by, Bottom + by);
+
+    /// <summary>The box somewhere else.</summary>
+    public SceneBox Moved(double dx, double dy) => new(Left + dx, Top + dy, Right + dx, Bottom + dy);
 }

@@ -29,6 +29,7 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
         ["nec-annex-i-socket"] = new("Torque of socket screws", Trust.Standard, ["torque-standard-table"]),
         ["rings"] = new("Rings and forks by range and colour", Trust.CommonPractice, ["ring-range", "barrel-depth", "no-ring-fits"]),
         ["screws"] = new("Binding screws", Trust.Standard, ["screw-size", "hook-length"]),
+        ["slot-widths"] = new("How wide landings stand on a rail", Trust.Generic, ["board"]),
         ["survey-times"] = new("Minutes for putting a device right", Trust.CommonPractice, ["survey-remedy"]),
         ["strand-loss"] = new("Strands that may be lost", Trust.Standard, ["strip"]),
         ["strippers"] = new("What strips which size", Trust.CommonPractice, ["strip"]),

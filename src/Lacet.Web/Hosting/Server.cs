@@ -79,6 +79,8 @@ internal static class Server
         app.MapShelf();
         app.MapJobs();
         app.MapFindings();
+        app.MapBoards();
+        app.MapRemedies();
         app.MapJobImports();
         app.MapJobFiles();
         app.MapSurveys();

@@ -146,6 +146,13 @@ public sealed record ByPerson(Guid PersonId);
 /// <param name="Enclosure">The enclosure of ends that name none.</param>
 public sealed record TypedWires(Guid Id, Guid PersonId, IReadOnlyList<TypedWire> Rows, string Enclosure = "Panel");
 
+/// <summary>A wire in one line.</summary>
+/// <param name="Id">Made by the client, so that sending twice adds once.</param>
+/// <param name="PersonId">Who.</param>
+/// <param name="Line">The line: its name, where it goes, and what else is said of it.</param>
+/// <param name="Enclosure">The enclosure of ends that name none.</param>
+public sealed record TypedLine(Guid Id, Guid PersonId, string Line, string Enclosure = "Panel");
+
 /// <summary>A row as it is typed: each cell is read as the import reads it; null leaves the cell as it is, "" empties it.</summary>
 /// <param name="WireId">The wire that is changed; null for a new one.</param>
 /// <param name="Version">The version that was seen; null for a new one.</param>

@@ -32,6 +32,7 @@ internal static class JobEndpoints
         jobs.MapPost("/{id:guid}/restore", Restore).WithSummary("Takes a job out again").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/{id:guid}/wires", Wires).WithSummary("Wires in their order, searched as you type").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPost("/{id:guid}/wires", TypeWires).WithSummary("Rows as somebody types or pastes them, as one command").WithMetadata(new RequestSizeLimitAttribute(LargestCommand)).Changes();
+        jobs.MapPost("/{id:guid}/wires/line", AddLine).WithSummary("A wire in one line, as somebody dictates it").Changes();
         jobs.MapGet("/{id:guid}/landings", Landings).WithSummary("Landings in their order").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/{id:guid}/wires/{wire:guid}/ends/{side}", End).WithSummary("An end opened: recipe, section, how far it is").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPost("/{id:guid}/commands", Command).WithSummary("Changes of any parts, all or nothing").WithMetadata(new RequestSizeLimitAttribute(LargestCommand)).Changes();
@@ -188,15 +189,18 @@ internal static class JobEndpoints
     private static LandingRow LandingRowOf(OpenJob job, JobLanding landing) => new(
         (JobLandingDocument)job.Part(landing.Id),
         job.Version(landing.Id),
-        landing switch
-        {
-            { Splice: { } splice } => $"splice, {splice.Name}",
-            { Landing: PrintedLanding printed } => FormattableString.Invariant($"{printed.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm²"),
-            { Landing: { } known } => known.SaidAs,
-            _ => "not said",
-        },
+        SayLanding(landing),
         [.. job.Job.EndsAt(landing.Id).Select(e => e.Wire.Name)],
         Worst(job, [new(CheckScope.Landing, landing.Id), .. job.Job.EndsAt(landing.Id).Select(e => new Subject(CheckScope.End, e.Wire.Id, e.Side))]));
+
+    /// <summary>What a landing is, in a line.</summary>
+    internal static string SayLanding(JobLanding landing) => landing switch
+    {
+        { Splice: { } splice } => $"splice, {splice.Name}",
+        { Landing: PrintedLanding printed } => FormattableString.Invariant($"{printed.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm²"),
+        { Landing: { } known } => known.SaidAs,
+        _ => "not said",
+    };
 
     private static async Task<Results<Ok<EndOpened>, ProblemHttpResult>> End(
         Guid id, Guid wire, string side, JobDesk desk, CancellationToken cancellation, string lead = "metric")
@@ -239,6 +243,18 @@ internal static class JobEndpoints
         try
         {
             return await typing.ChangeAsync(id, request, desk, cancellation) is { } done ? TypedResults.Ok(done) : NoJob();
+        }
+        catch (JobConflictException conflict)
+        {
+            return Conflict(conflict);
+        }
+    }
+
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> AddLine(Guid id, TypedLine request, JobDesk desk, WireTyping typing, CancellationToken cancellation)
+    {
+        try
+        {
+            return await typing.AddLineAsync(id, request, desk, cancellation) is { } done ? TypedResults.Ok(done) : NoJob();
         }
         catch (JobConflictException conflict)
         {

@@ -35,6 +35,37 @@ internal sealed class WireTyping(ShelfEntries shelf)
             cancellation);
     }
 
+    /// <summary>A wire in one line, in an enclosure.</summary>
+    internal async Task<CommandDone?> AddLineAsync(Guid id, TypedLine request, JobDesk desk, CancellationToken cancellation)
+    {
+        if (request.Line.Length > ImportLimits.Cell)
+        {
+            throw new ImpossibleInputException("line", $"A line has at most {ImportLimits.Cell} characters.");
+        }
+
+        var places = await desk.ReadAsync(
+            id, job => job.Job.Landings.Values.SelectMany(l => new[] { l.Name, $"{job.Job.Enclosures[l.EnclosureId].Name}/{l.Name}" }).ToHashSet(StringComparer.OrdinalIgnoreCase), cancellation);
+        if (places is null)
+        {
+            return null;
+        }
+
+        var cells = WireLine.Read(request.Line, places.Contains);
+        string? Cell(ColumnMeaning column) => cells.GetValueOrDefault(column);
+        var row = new TypedWire
+        {
+            Name = Cell(ColumnMeaning.Wire),
+            From = Cell(ColumnMeaning.From),
+            To = Cell(ColumnMeaning.To),
+            Size = Cell(ColumnMeaning.Size),
+            Type = Cell(ColumnMeaning.Build),
+            Colour = Cell(ColumnMeaning.Colour),
+            Function = Cell(ColumnMeaning.Function),
+            Length = Cell(ColumnMeaning.Length),
+        };
+        return await ChangeAsync(id, new TypedWires(request.Id, request.PersonId, [row], request.Enclosure), desk, cancellation);
+    }
+
     private static string Say(List<TypedRow> rows) => rows switch
     {
         [{ Before: null, Row.Wire: { } wire }] => $"Added wire {wire.Name}.",

@@ -35,6 +35,10 @@ internal static class Retyped
     /// <summary>Common practice: minutes at a device.</summary>
     internal static readonly (string Work, double Minutes)[] SurveyTimes = [("dead", 4), ("re-terminate", 8), ("replace", 6), ("pigtail", 5), ("earth", 20)];
 
+    /// <summary>Common practice: widths of terminal blocks on a rail, mm, by the largest conductor in mm².</summary>
+    internal static readonly (double Most, double Width)[] SlotWidths =
+        [(1.5, 4.2), (2.5, 5.2), (4, 6.2), (6, 8.2), (10, 10.2), (16, 12.2), (35, 16.2), (50, 20), (95, 25), (120, 27)];
+
     /// <summary>NEC 210.21(B)(2): a receptacle, and the largest load plugged into it.</summary>
     internal static readonly (double Receptacle, double Most)[] PlugLoads = [(15, 12), (20, 16), (30, 24)];
 

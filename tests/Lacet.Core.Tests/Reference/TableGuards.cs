@@ -1,4 +1,5 @@
 using System.Globalization;
+using Lacet.Core.Boards;
 using Lacet.Core.Circuits;
 using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
@@ -42,6 +43,7 @@ internal static class TableGuards
         ["receptacle-ratings"] = Receptacles,
         ["plug-loads"] = PlugLoads,
         ["survey-times"] = SurveyTimes,
+        ["slot-widths"] = SlotWidths,
     };
 
     private static void Conductors(string text)
@@ -63,6 +65,9 @@ internal static class TableGuards
 
     private static void Receptacles(string text) => Assert.Equal(
         Retyped.Receptacles, ReferenceTable.Parse<ReceptacleRatings>(text).Select(r => (r.CircuitAmps, r.Receptacles)));
+
+    private static void SlotWidths(string text) =>
+        Assert.Equal(Retyped.SlotWidths, ReferenceTable.Parse<SlotWidth>(text).Select(r => (r.Most, r.Width)));
 
     private static void SurveyTimes(string text) => Assert.Equal(
         Retyped.SurveyTimes, ReferenceTable.Parse<SurveyTime>(text).Select(r => (r.Work, r.Minutes)));

@@ -1554,6 +1554,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/wires/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A wire in one line, as somebody dictates it */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TypedLine"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/landings": {
         parameters: {
             query?: never;
@@ -2179,6 +2266,205 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/boards/{enclosure}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An enclosure as it stands, every end in its slot */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    enclosure: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BoardDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/wires/{wire}/ends/{side}/remedies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What puts right what was found at an end, each tried before it is offered */
+        get: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    wire: string;
+                    side: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RemedyDocument"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Takes one of them, as a command that can be undone */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    wire: string;
+                    side: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TakeRemedy"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -3806,6 +4092,87 @@ export interface components {
             entry?: null | components["schemas"]["EntryDocument"];
             lead?: components["schemas"]["Lead"];
         };
+        BoardDeviceDocument: {
+            /** Format: uuid */
+            id: null | string;
+            /** Format: int64 */
+            version: number;
+            name: string;
+            form: components["schemas"]["DeviceForm"];
+            label: components["schemas"]["SceneBox"];
+            body: components["schemas"]["SceneBox"];
+            parts: components["schemas"]["ScenePartDocument"][];
+            slots: components["schemas"]["BoardSlotDocument"][];
+        };
+        BoardDocument: {
+            /** Format: uuid */
+            enclosureId: string;
+            /** Format: int64 */
+            sequence: number;
+            box: components["schemas"]["SceneBox"];
+            rails: components["schemas"]["BoardRailDocument"][];
+            wires: components["schemas"]["BoardWire"][];
+        };
+        BoardPlace: {
+            /** Format: uuid */
+            enclosureId: string;
+            /** Format: uuid */
+            landingId: string;
+            name: string;
+        };
+        BoardRailDocument: {
+            kind: components["schemas"]["RailKind"];
+            box: components["schemas"]["SceneBox"];
+            devices: components["schemas"]["BoardDeviceDocument"][];
+        };
+        BoardSlotDocument: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            mark: string;
+            says: string;
+            box: components["schemas"]["SceneBox"];
+            stubs: components["schemas"]["BoardStubDocument"][];
+            /** Format: int32 */
+            more: number;
+            worst: null | components["schemas"]["Severity"];
+            checks: string[];
+            spare: boolean;
+        };
+        BoardStubDocument: {
+            /** Format: uuid */
+            wireId: string;
+            side: components["schemas"]["EndSide"];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+            state: components["schemas"]["EndState"];
+            olderPlan: boolean;
+            worst: null | components["schemas"]["Severity"];
+            ferrule: null | string;
+            by: null | string;
+        };
+        BoardWire: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            version: number;
+            name: string;
+            size: string;
+            colour: string;
+            hue: null | components["schemas"]["Hue"];
+            stripe: null | components["schemas"]["Hue"];
+            function: string;
+            /** Format: uuid */
+            circuitId: null | string;
+            a: null | components["schemas"]["BoardPlace"];
+            b: null | components["schemas"]["BoardPlace"];
+        };
         /**
          * @description The tab that joins the two halves of a duplex receptacle.
          * @enum {unknown}
@@ -3949,6 +4316,11 @@ export interface components {
             /** Format: int32 */
             order?: number;
         };
+        /**
+         * @description What a device looks like on its board.
+         * @enum {unknown}
+         */
+        DeviceForm: "strip" | "breaker" | "bar" | "machine" | "from-behind" | "wiring-side" | "joint";
         /**
          * @description Which half of a duplex receptacle a landing feeds.
          * @enum {unknown}
@@ -4181,6 +4553,8 @@ export interface components {
             workingOrder?: null | components["schemas"]["WorkingOrder"];
             region?: null | components["schemas"]["Region"];
         };
+        /** @enum {unknown} */
+        Hue: "black" | "brown" | "red" | "orange" | "yellow" | "green" | "blue" | "violet" | "grey" | "white" | "pink" | "turquoise" | "bare" | null;
         ImportAccepted: {
             /** Format: uuid */
             jobId: string;
@@ -4904,7 +5278,7 @@ export interface components {
          * @description What a part of a drawing is. The painter gives each kind its look.
          * @enum {unknown}
          */
-        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction";
+        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw";
         PartVersion: {
             /** Format: uuid */
             id: string;
@@ -4969,6 +5343,11 @@ export interface components {
             insulationOuterDiameter: components["schemas"]["Readout"];
             section: components["schemas"]["SceneDocument"];
         };
+        /**
+         * @description What devices stand on.
+         * @enum {unknown}
+         */
+        RailKind: "rail" | "back" | "front" | "loose";
         /**
          * @description The three readings of a recipe, and whether wire and landing belong together at all.
          * @enum {unknown}
@@ -5064,6 +5443,21 @@ export interface components {
         };
         /** @enum {unknown} */
         Region: "north-america" | "iec" | null;
+        RemedyDocument: {
+            key: string;
+            id: string;
+            says: string;
+            /** Format: uuid */
+            at: null | string;
+            gone: components["schemas"]["RemedyFinding"][];
+            come: components["schemas"]["RemedyFinding"][];
+            section: null | components["schemas"]["SceneDocument"];
+        };
+        RemedyFinding: {
+            check: string;
+            severity: components["schemas"]["Severity"];
+            says: string;
+        };
         /** @description Something to bring. */
         RemedyPart: {
             /** @description What it is called. */
@@ -5447,6 +5841,13 @@ export interface components {
             trust: components["schemas"]["Trust"];
             usedBy: string[];
         };
+        TakeRemedy: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            key: string;
+        };
         /**
          * @description What a terminal is for, by its metal or its mark.
          * @enum {unknown}
@@ -5512,6 +5913,15 @@ export interface components {
         Trust: "marking" | "maker" | "standard" | "handbook" | "common-practice" | "generic";
         /** @enum {unknown} */
         TwistBeforeConnector: "yes" | "as-the-sheet-says" | null;
+        TypedLine: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            line: string;
+            /** @default Panel */
+            enclosure: string;
+        };
         TypedWire: {
             /** Format: uuid */
             wireId?: null | string;

@@ -22,6 +22,12 @@ export function lookOf(kind: Schemas["PartKind"], metal: Metal): Look {
       return { fill: token("steel"), stroke: token("steel-edge"), opacity: 0.42 };
     case "screw-slot":
       return { fill: token("steel-edge"), opacity: 0.75 };
+    case "brass-screw":
+      return { fill: token("brass"), stroke: token("steel-edge") };
+    case "silver-screw":
+      return { fill: token("silver"), stroke: token("steel-edge") };
+    case "green-screw":
+      return { fill: token("green"), stroke: token("steel-edge") };
     case "screw-thread":
       return { fill: token("steel"), stroke: token("steel-edge") };
     case "plate":

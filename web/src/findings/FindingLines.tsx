@@ -5,9 +5,14 @@ import { thin } from "../shared/Units";
 
 /** Findings as lines: what is wrong, and what to do. */
 export function FindingLines({ findings }: { findings: Finding[] }) {
+  // What is said of both ends of a wire is said once.
+  const said = findings.filter(
+    (finding, i) =>
+      findings.findIndex((other) => other.says === finding.says && other.check === finding.check) === i,
+  );
   return (
     <Box as="ul" listStyleType="none" mt={3} aria-label="Findings">
-      {findings.map((finding) => {
+      {said.map((finding) => {
         const { icon: Icon, word, colour } = severities[finding.severity];
         return (
           <Flex as="li" key={finding.key} gap={2} py={1}>

@@ -79,13 +79,13 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
       <Box as="legend" fontWeight={700}>
         About this end
       </Box>
-      <Grid templateColumns={{ base: "1fr 1fr", md: "repeat(4, 1fr)" }} gap={2}>
+      <Grid templateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap={2}>
         {line("free", "Free length, mm", end.freeLengthMm)}
         {line("past", "Past the opening, mm", end.pastOpeningMm)}
         {line("size", "Ferrule chosen, mm²", end.ferrule?.sizeMm2)}
         {line("pin", "Its pin, mm", end.ferrule?.pinMm)}
       </Grid>
-      <Grid templateColumns={{ base: "1fr", md: "1fr 1fr 1fr" }} gap={2} mt={2} alignItems="end">
+      <Grid templateColumns="repeat(auto-fit, minmax(190px, 1fr))" gap={2} mt={2} alignItems="end">
         <Select
           label="Its copper"
           value={end.condition ?? "fresh"}

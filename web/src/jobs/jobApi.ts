@@ -29,6 +29,23 @@ export const jobApi = {
         params: { path: { id, wire, side }, query: { lead } },
       }),
     ),
+  board: (id: string, enclosure: string) =>
+    take(http.GET("/api/jobs/{id}/boards/{enclosure}", { params: { path: { id, enclosure } } })),
+  addLine: (id: string, body: Schemas["TypedLine"]) =>
+    take(http.POST("/api/jobs/{id}/wires/line", { params: at(id), body })),
+  remedies: (id: string, wire: string, side: string, lead: Lead) =>
+    take(
+      http.GET("/api/jobs/{id}/wires/{wire}/ends/{side}/remedies", {
+        params: { path: { id, wire, side }, query: { lead } },
+      }),
+    ),
+  takeRemedy: (id: string, wire: string, side: string, body: Schemas["TakeRemedy"]) =>
+    take(
+      http.POST("/api/jobs/{id}/wires/{wire}/ends/{side}/remedies", {
+        params: { path: { id, wire, side } },
+        body,
+      }),
+    ),
   change: (id: string, body: Schemas["NewCommand"]) =>
     take(http.POST("/api/jobs/{id}/commands", { params: at(id), body })),
   undo: (id: string, command: string, personId: string) =>

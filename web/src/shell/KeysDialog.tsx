@@ -5,7 +5,7 @@ import { Action } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 
 const keys: [string, string][] = [
-  ["1 to 5", "Jobs, Bench, Findings, Log, Shelf"],
+  ["1 to 6", "Jobs, Board, Bench, Findings, Log, Shelf"],
   ["U", "Switch which unit leads"],
   ["T", "Type a wire"],
   ["M", "Type the strip you measured"],
@@ -13,7 +13,9 @@ const keys: [string, string][] = [
   ["W", "Why: show all reasons"],
   ["A", "Actual size, or fitted to the room"],
   ["H", "House rules"],
-  ["/", "Search the wires, or the Shelf"],
+  ["/", "Search the wires, the board, or the Shelf"],
+  ["Arrows, Enter", "On the board: from slot to slot, and open it"],
+  ["+ − 0", "On the board: nearer, farther, all of it"],
   ["Ctrl Z", "Undo the last change of a job"],
   ["?", "These keys"],
 ];

@@ -1,8 +1,17 @@
-import { BookOpenCheck, Cable, ClipboardList, Library, OctagonAlert, type LucideIcon } from "lucide-react";
+import {
+  BookOpenCheck,
+  Cable,
+  ClipboardList,
+  LayoutPanelTop,
+  Library,
+  OctagonAlert,
+  type LucideIcon,
+} from "lucide-react";
 
 /** The places that are built, in the order of the work. Number keys follow it. */
 export const places: { path: string; name: string; icon: LucideIcon }[] = [
   { path: "/jobs", name: "Jobs", icon: ClipboardList },
+  { path: "/board", name: "Board", icon: LayoutPanelTop },
   { path: "/bench", name: "Bench", icon: Cable },
   { path: "/findings", name: "Findings", icon: OctagonAlert },
   { path: "/log", name: "Log", icon: BookOpenCheck },

@@ -1,0 +1,108 @@
+namespace Lacet.Web.Tests;
+
+/// <summary>The board over HTTP: where everything stands, how far it is, what puts it right.</summary>
+public sealed class BoardTests
+{
+    [Fact]
+    public async Task A_board_shows_every_landing_once_with_its_ends_and_what_was_found()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, board) = await BoardAsync(bench);
+        Assert.Equal(["X1:1", "X1:2", "X2:1"], Slots(board).Select(s => s.GetProperty("name").GetString()).Order(StringComparer.Ordinal));
+        var slot = Slots(board).Single(s => s.GetProperty("name").GetString() == "X1:1");
+        Assert.Equal("1", slot.GetProperty("mark").GetString());
+        Assert.Equal("stop", slot.GetProperty("worst").GetString());
+        Assert.Contains("conductor-out-of-range", slot.GetProperty("checks").EnumerateArray().Select(c => c.GetString()));
+        var stub = Assert.Single(slot.GetProperty("stubs").EnumerateArray());
+        Assert.Equal(("a", "planned", "stop"), (stub.GetProperty("side").GetString(), stub.GetProperty("state").GetString(), stub.GetProperty("worst").GetString()));
+        var wire = Assert.Single(board.GetProperty("wires").EnumerateArray());
+        Assert.Equal(("1", "1/0 AWG", "green", "yellow", "DCP/X2:1"), (
+            wire.GetProperty("name").GetString(), wire.GetProperty("size").GetString(), wire.GetProperty("hue").GetString(), wire.GetProperty("stripe").GetString(), wire.GetProperty("b").GetProperty("name").GetString()));
+        Assert.Equal((await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("sequence").GetInt64(), board.GetProperty("sequence").GetInt64());
+    }
+
+    [Fact]
+    public async Task An_enclosure_that_is_not_there_has_no_board()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/{job}/boards/{Guid.NewGuid()}")).Status);
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/{Guid.NewGuid()}/boards/{Guid.NewGuid()}")).Status);
+    }
+
+    [Fact]
+    public async Task What_puts_an_end_right_is_offered_drawn_taken_and_undone()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(
+            job,
+            new { name = "1", from = "DCP/X1:1", fromLanding = "push-in", size = "14 solid", colour = "black" },
+            new { name = "2", from = "DCP/X1:1", size = "14 solid", colour = "black" });
+        var wire = JobBench.Id((await bench.WiresAsync(job))[0]);
+        var address = $"/api/jobs/{job}/wires/{wire}/ends/a/remedies";
+        var (status, remedies) = await bench.Server.GetAsync(address);
+        Assert.Equal(HttpStatusCode.OK, status);
+        var pigtail = remedies.EnumerateArray().Single(r => r.GetProperty("id").GetString() == "pigtail");
+        Assert.Contains("two-conductors", pigtail.GetProperty("gone").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        var twin = remedies.EnumerateArray().Single(r => r.GetProperty("id").GetString() == "twin");
+        Assert.NotEmpty(twin.GetProperty("section").GetProperty("parts").EnumerateArray());
+
+        var (taken, done) = await bench.Server.PostAsync(address, new { id = Guid.NewGuid(), personId = bench.Ada, key = pigtail.GetProperty("key").GetString() });
+        Assert.Equal(HttpStatusCode.OK, taken);
+        Assert.DoesNotContain(await bench.FindingsAsync(job), f => f.GetProperty("check").GetString() == "two-conductors");
+        Assert.Equal(["1", "2", "1p"], (await bench.WiresAsync(job)).Select(w => w.GetProperty("wire").GetProperty("name").GetString()));
+        // Taken once, it is there no more.
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.PostAsync(address, new { id = Guid.NewGuid(), personId = bench.Ada, key = pigtail.GetProperty("key").GetString() })).Status);
+        await bench.Server.PostAsync($"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Ada });
+        Assert.Equal(2, (await bench.WiresAsync(job)).Count);
+        Assert.Contains(await bench.FindingsAsync(job), f => f.GetProperty("check").GetString() == "two-conductors");
+    }
+
+    [Fact]
+    public async Task A_remedy_keeps_whatever_else_is_written_of_a_part()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "screw clamp", size = "2,5 fine", run = "W4" });
+        var row = (await bench.WiresAsync(job)).Single();
+        await bench.CommandAsync(job, new { put = JobBench.Part(row, w => w["a"] = new System.Text.Json.Nodes.JsonObject { ["id"] = w["a"]!["id"]!.GetValue<Guid>(), ["landingId"] = w["a"]!["landingId"]!.GetValue<Guid>(), ["pastOpeningMm"] = 90, ["ferrule"] = new System.Text.Json.Nodes.JsonObject { ["sizeMm2"] = 1 } }), version = 1 });
+        var address = $"/api/jobs/{job}/wires/{JobBench.Id(row)}/ends/a/remedies";
+        var remedy = (await bench.Server.GetAsync(address)).Json.EnumerateArray().Single(r => r.GetProperty("id").GetString() == "ferrule");
+        await bench.Server.PostAsync(address, new { id = Guid.NewGuid(), personId = bench.Ada, key = remedy.GetProperty("key").GetString() });
+        var wire = (await bench.WiresAsync(job)).Single().GetProperty("wire");
+        Assert.Equal((90, "W4"), (wire.GetProperty("a").GetProperty("pastOpeningMm").GetDouble(), wire.GetProperty("run").GetString()));
+        Assert.False(wire.GetProperty("a").TryGetProperty("ferrule", out _));
+    }
+
+    [Theory]
+    [InlineData("W9 X1:2 X2:1 14 solid black", "W9", "DCP/X1:2", "14 AWG")]
+    [InlineData("W9 DCP/X1:2 2,5 blue", "W9", "DCP/X1:2", "2.5 mm²")]
+    public async Task A_wire_is_added_in_one_line(string line, string name, string from, string size)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, _) = await BoardAsync(bench);
+        Assert.Equal(HttpStatusCode.OK, (await bench.Server.PostAsync($"/api/jobs/{job}/wires/line", new { id = Guid.NewGuid(), personId = bench.Ada, line, enclosure = "DCP" })).Status);
+        var row = (await bench.WiresAsync(job)).Single(w => w.GetProperty("wire").GetProperty("name").GetString() == name);
+        Assert.Equal((from, size), (row.GetProperty("from").GetString(), row.GetProperty("size").GetString()));
+        var (status, problem) = await bench.Server.PostAsync($"/api/jobs/{job}/wires/line", new { id = Guid.NewGuid(), personId = bench.Ada, line = "W10 wibble", enclosure = "DCP" });
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, "line"), (status, problem.GetProperty("field").GetString()));
+    }
+
+    private static IEnumerable<JsonElement> Slots(JsonElement board) =>
+        board.GetProperty("rails").EnumerateArray().SelectMany(r => r.GetProperty("devices").EnumerateArray()).SelectMany(d => d.GetProperty("slots").EnumerateArray());
+
+    /// <summary>A panel of two strips, and a wire between them that is far too thick.</summary>
+    private static async Task<(Guid Job, JsonElement Board)> BoardAsync(JobBench bench)
+    {
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(
+            job,
+            new { name = "1", from = "DCP/X1:1", fromLanding = "push-in", to = "DCP/X2:1", toLanding = "push-in", size = "1/0", colour = "green/yellow", function = "earth" },
+            new { name = "2", from = "DCP/X1:2", fromLanding = "push-in" });
+        var two = (await bench.WiresAsync(job))[1];
+        await bench.CommandAsync(job, new { remove = JobBench.Id(two), version = 1 });
+        var enclosure = (await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("enclosures")[0].GetProperty("part").GetProperty("id").GetGuid();
+        return (job, (await bench.Server.GetAsync($"/api/jobs/{job}/boards/{enclosure}")).Json);
+    }
+}

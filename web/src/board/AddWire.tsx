@@ -1,0 +1,40 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useState } from "react";
+import { jobApi } from "../jobs/jobApi";
+import { useChanges } from "../jobs/useChanges";
+import { Action, Field, FieldLabel } from "../shared/Panel";
+
+/** A wire in one line, as it is dictated. */
+export function AddWire({ job, enclosure, at }: { job: string; enclosure: string; at: string | null }) {
+  const { send, person } = useChanges();
+  const [text, setText] = useState("");
+  const add = async () => {
+    if (!text.trim()) return;
+    const done = await send((id, personId) => jobApi.addLine(job, { id, personId, line: text, enclosure }));
+    // What was refused stays as it was typed.
+    if (done) setText("");
+  };
+  return (
+    <Flex gap={2} alignItems="flex-end" flex="1 1 320px">
+      <Box flex={1}>
+        <FieldLabel htmlFor="add-wire">Add a wire: name, from, to, size, colour, function</FieldLabel>
+        <Field
+          id="add-wire"
+          value={text}
+          maxLength={500}
+          autoComplete="off"
+          placeholder={`W7 ${at ?? "X1:5"} X2:3 2.5 fine black`}
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={(event) => event.key === "Enter" && void add()}
+        />
+      </Box>
+      <Action
+        disabled={!person || !text.trim()}
+        title={person ? undefined : "Type your name first"}
+        onClick={() => void add()}
+      >
+        Add it
+      </Action>
+    </Flex>
+  );
+}

@@ -1,0 +1,67 @@
+import { Box } from "@chakra-ui/react";
+import { useCallback, useRef, useState } from "react";
+import { useKey } from "../shared/keys";
+import { Field, FieldLabel } from "../shared/Panel";
+import type { BoardIndex, Slot, Stub } from "./boardModel";
+
+/** Goes to a slot or a wire by its name; Enter again goes to the next that answers. */
+export function BoardSearch({
+  index,
+  onGo,
+}: {
+  index: BoardIndex;
+  onGo: (slot: Slot, stub: Stub | null) => void;
+}) {
+  const field = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState("");
+  const [at, setAt] = useState(-1);
+  useKey(
+    "/",
+    useCallback(() => field.current?.focus(), []),
+  );
+  const words = text.trim().toLowerCase();
+  const found = words
+    ? index.slots.flatMap(({ slot }) => {
+        if (slot.name.toLowerCase().includes(words)) return [{ slot, stub: slot.stubs[0] ?? null }];
+        const stub = slot.stubs.find((one) =>
+          index.wires.get(one.wireId)?.name.toLowerCase().includes(words),
+        );
+        return stub ? [{ slot, stub }] : [];
+      })
+    : [];
+  // Whoever types the whole name means that one.
+  const exact = found.findIndex(
+    ({ slot, stub }) =>
+      slot.name.toLowerCase() === words ||
+      (stub !== null && index.wires.get(stub.wireId)?.name.toLowerCase() === words),
+  );
+  const go = () => {
+    const next = at < 0 ? Math.max(0, exact) : (at + 1) % Math.max(1, found.length);
+    const hit = found[next];
+    if (!hit) return;
+    setAt(next);
+    onGo(hit.slot, hit.stub);
+  };
+  return (
+    <Box flex="1 1 200px" maxW="340px">
+      <FieldLabel htmlFor="board-search">
+        Find a slot or a wire (/)
+        {words && ` · ${found.length ? `${at < 0 ? "" : `${at + 1} of `}${found.length}` : "none"}`}
+      </FieldLabel>
+      <Field
+        id="board-search"
+        ref={field}
+        type="search"
+        value={text}
+        maxLength={80}
+        autoComplete="off"
+        placeholder="X1:5, or a wire"
+        onChange={(event) => {
+          setText(event.target.value);
+          setAt(-1);
+        }}
+        onKeyDown={(event) => event.key === "Enter" && go()}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,47 @@
+import type { RefObject } from "react";
+import type { BoardIndex } from "./boardModel";
+import { DevicePaint } from "./DevicePaint";
+import { RailPaint } from "./RailPaint";
+
+/** A whole board, near enough to read, for paper and for files. */
+export function BoardSheet({
+  index,
+  drawing,
+  name,
+}: {
+  index: BoardIndex;
+  drawing?: RefObject<SVGSVGElement | null>;
+  name: string;
+}) {
+  const { left, top, right, bottom } = index.board.box;
+  return (
+    <svg
+      ref={drawing}
+      xmlns="http://www.w3.org/2000/svg"
+      viewBox={`${left} ${top} ${right - left} ${bottom - top}`}
+      width="100%"
+      role="img"
+      aria-label={`${name}, as it stands`}
+      style={{ display: "block", fontFamily: "'Atkinson Hyperlegible Next', sans-serif" }}
+      data-sheet={name}
+    >
+      {index.board.rails.map((rail) => (
+        <g key={rail.box.top}>
+          <RailPaint rail={rail} />
+          {rail.devices.map((device) => (
+            <DevicePaint
+              key={`${device.name}${device.body.left}`}
+              device={device}
+              wires={index.wires}
+              level="near"
+              name={6}
+              fades={never}
+            />
+          ))}
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+const never = () => false;

@@ -1,0 +1,216 @@
+import { Box, Flex, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useCallback, useMemo, useRef, useState } from "react";
+import { useNavigate, useSearchParams } from "react-router";
+import type { Schemas } from "../client";
+import { jobApi } from "../jobs/jobApi";
+import { LandingForm, type JobLanding } from "../jobs/LandingForm";
+import { useChanges } from "../jobs/useChanges";
+import { Choice } from "../shared/Choice";
+import { Action, Panel } from "../shared/Panel";
+import { AddWire } from "./AddWire";
+import { BoardFilter } from "./BoardFilter";
+import {
+  everything,
+  indexOf,
+  isNarrowed,
+  matches,
+  say,
+  type Board,
+  type BoardWire,
+  type Hit,
+  type Side,
+  type Slot,
+  type Stub,
+} from "./boardModel";
+import { BoardSearch } from "./BoardSearch";
+import { BoardTable } from "./BoardTable";
+import { BoardView, type Carried, type Eyes } from "./BoardView";
+import { Legend } from "./signs";
+import { SlotPanel } from "./SlotPanel";
+
+type Enclosure = Schemas["EnclosureDocument"];
+
+/** One enclosure: looked through, narrowed, opened end by end, and changed where it stands. */
+export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Enclosure }) {
+  const id = job.title.id;
+  const navigate = useNavigate();
+  const changes = useChanges();
+  const [params, setParams] = useSearchParams();
+  const [filter, setFilter] = useState(everything);
+  const [as, setAs] = useState<"drawing" | "table">("drawing");
+  const [pointed, setPointed] = useState<Hit | null>(null);
+  const [carried, setCarried] = useState<Carried | null>(null);
+  const [looked, setLooked] = useState<string | null>(null);
+  const [landing, setLanding] = useState<{ part: JobLanding; version: number | null } | null>(null);
+  const eyes = useRef<Eyes>(null);
+  const query = useQuery({
+    queryKey: ["job", id, "board", enclosure.id],
+    queryFn: async () => (await jobApi.board(id, enclosure.id)) as Board,
+    placeholderData: keepPreviousData,
+  });
+  const index = useMemo(() => (query.data ? indexOf(query.data) : null), [query.data]);
+  const fades = useCallback(
+    (slot: Slot, stub: Stub) =>
+      isNarrowed(filter) && !matches(filter, slot, stub, index?.wires.get(stub.wireId)),
+    [filter, index],
+  );
+  if (query.error) return <Panel role="alert">{query.error.message}</Panel>;
+  if (!index) return <Box p={4}>Drawing the board…</Box>;
+
+  const chosen = index.slots.find(({ slot }) => slot.id === params.get("slot"))?.slot ?? null;
+  const wanted = params.get("end");
+  const stub = chosen?.stubs.find((one) => `${one.wireId}${one.side}` === wanted) ?? chosen?.stubs[0] ?? null;
+  const lit = pointed?.stub?.wireId ?? carried?.stub.wireId ?? stub?.wireId ?? null;
+  const choose = (slot: Slot | null, end: Stub | null) =>
+    setParams(slot ? { slot: slot.id, ...(end ? { end: `${end.wireId}${end.side}` } : {}) } : {}, {
+      replace: true,
+    });
+  const move = (wire: BoardWire, side: Side, to: string) =>
+    void changes.send((command, personId) =>
+      jobApi.typeWires(id, {
+        id: command,
+        personId,
+        enclosure: enclosure.name,
+        rows: [{ wireId: wire.id, version: wire.version, [side === "a" ? "from" : "to"]: to }],
+      }),
+    );
+  const shown = pointed ?? (chosen ? { slot: chosen, stub } : null);
+  const changeLanding = async (slot: Slot) => {
+    const page = await jobApi.landings(id, { enclosure: enclosure.id, q: slot.name, limit: 1000 });
+    const row = page.items.find((item) => item.landing.id === slot.id);
+    if (row) setLanding({ part: { ...row.landing, part: "landing" }, version: row.version });
+  };
+  return (
+    <Flex direction="column" gap={2}>
+      <Flex gap={2} flexWrap="wrap" alignItems="flex-end">
+        <BoardSearch
+          index={index}
+          onGo={(slot, end) => {
+            choose(slot, end);
+            eyes.current?.goTo(slot.box);
+          }}
+        />
+        <Box w="200px">
+          <Choice
+            label="Shown as"
+            value={as}
+            onChange={setAs}
+            options={[
+              ["drawing", "Drawing"],
+              ["table", "Table"],
+            ]}
+          />
+        </Box>
+        {as === "drawing" && (
+          <Flex gap={1}>
+            <Action onClick={() => eyes.current?.nearer()} aria-label="Nearer (+)">
+              +
+            </Action>
+            <Action onClick={() => eyes.current?.farther()} aria-label="Farther (−)">
+              −
+            </Action>
+            <Action onClick={() => eyes.current?.fit()} aria-label="All of it (0)">
+              All
+            </Action>
+          </Flex>
+        )}
+        <Action
+          onClick={() =>
+            setLanding({
+              part: { part: "landing", id: crypto.randomUUID(), enclosureId: enclosure.id, name: "" },
+              version: null,
+            })
+          }
+        >
+          Add a landing
+        </Action>
+        <Action onClick={() => void navigate(`/print/${id}`)}>Print</Action>
+      </Flex>
+      <Flex gap={2} flexWrap="wrap" alignItems="flex-end">
+        <AddWire job={id} enclosure={enclosure.name} at={chosen?.name ?? null} />
+      </Flex>
+      <BoardFilter
+        index={index}
+        circuits={job.circuits.map(({ part }): [string, string] => [part.id, part.name])}
+        filter={filter}
+        onChange={setFilter}
+      />
+      <Grid
+        gap={3}
+        templateColumns={{ base: "minmax(0, 1fr)", lg: chosen ? "minmax(0, 1fr) 400px" : "minmax(0, 1fr)" }}
+      >
+        <Flex direction="column" gap={2} minW={0}>
+          {index.slots.length === 0 ? (
+            <Panel>
+              Nothing stands in {enclosure.name} yet. Add a landing here, or bring in a wire list that names
+              it.
+            </Panel>
+          ) : as === "table" ? (
+            <BoardTable index={index} filter={filter} onOpen={choose} />
+          ) : (
+            <BoardView
+              index={index}
+              chosen={chosen?.id ?? null}
+              lit={lit}
+              looked={looked}
+              fades={fades}
+              eyes={eyes}
+              onChoose={(slot, end) => choose(slot, end)}
+              onOpen={() => document.querySelector<HTMLElement>("[data-slot-panel] button")?.focus()}
+              onPoint={setPointed}
+              onCarry={setCarried}
+              onDrop={(_, end, onto) => {
+                const wire = index.wires.get(end.wireId);
+                if (wire) move(wire, end.side, `${enclosure.name}/${onto.name}`);
+              }}
+            />
+          )}
+          <Box role="status" minH="24px" fontSize="16px" data-told>
+            {shown &&
+              say(shown.slot, shown.stub, shown.stub ? index.wires.get(shown.stub.wireId) : undefined)}
+          </Box>
+          {as === "drawing" && <Legend />}
+        </Flex>
+        {chosen && (
+          <SlotPanel
+            job={id}
+            index={index}
+            slot={chosen}
+            stub={stub}
+            onStub={(end) => {
+              const wire = index.wires.get(end.wireId);
+              const place = wire?.[end.side];
+              // The other end may be in another enclosure: the board follows.
+              if (place && place.enclosureId !== enclosure.id) {
+                void navigate(
+                  `/board/${id}/${place.enclosureId}?slot=${place.landingId}&end=${end.wireId}${end.side}`,
+                );
+              } else if (place) {
+                setParams({ slot: place.landingId, end: `${end.wireId}${end.side}` }, { replace: true });
+              }
+            }}
+            onMove={move}
+            onLook={(at) => {
+              setLooked(at);
+              const there = index.slots.find(({ slot }) => slot.id === at)?.slot;
+              if (there) eyes.current?.show(there.box);
+            }}
+            onChangeLanding={() => void changeLanding(chosen)}
+            onClose={() => choose(null, null)}
+          />
+        )}
+      </Grid>
+      {landing && (
+        <LandingForm
+          part={landing.part}
+          version={landing.version}
+          devices={job.devices
+            .filter(({ part }) => part.enclosureId === enclosure.id)
+            .map(({ part }) => part)}
+          onClose={() => setLanding(null)}
+        />
+      )}
+    </Flex>
+  );
+}

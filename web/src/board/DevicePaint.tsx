@@ -1,0 +1,196 @@
+import { memo } from "react";
+import { ScenePaint } from "../drawing/ScenePaint";
+import { print, type BoardDevice, type BoardWire, type Box, type Slot, type Stub } from "./boardModel";
+import { Mark, StateDot } from "./signs";
+import type { Level } from "./useView";
+
+const token = (name: string) => `var(--chakra-colors-${name})`;
+export const hueOf = (hue: string | null | undefined) => token(`draw-hue-${hue ?? "unknown"}`);
+export const stubWidth = 2;
+
+/** A conductor’s end: its insulation, striped where striped. */
+export function StubPaint({
+  stub,
+  wire,
+  wide = stubWidth,
+}: {
+  stub: Stub;
+  wire: BoardWire | undefined;
+  wide?: number;
+}) {
+  const line = { x1: stub.x, y1: stub.y, x2: stub.toX, y2: stub.toY };
+  return (
+    <>
+      <line {...line} stroke={token("draw-steel-edge")} strokeWidth={wide + 0.5} />
+      <line {...line} stroke={hueOf(wire?.hue)} strokeWidth={wide} />
+      {wire?.stripe && (
+        <line {...line} stroke={hueOf(wire.stripe)} strokeWidth={wide * 0.55} strokeDasharray="3 2.4" />
+      )}
+    </>
+  );
+}
+
+/** What is printed along an end: beside it, read from below or from the right. */
+function StubPrint({ stub, wire }: { stub: Stub; wire: BoardWire | undefined }) {
+  const text = print(wire);
+  if (!text) return null;
+  const angle = (Math.atan2(stub.toY - stub.y, stub.toX - stub.x) * 180) / Math.PI;
+  // Never upside down.
+  const turned = angle > 91 || angle < -91;
+  const [x, y] = turned ? [stub.toX, stub.toY] : [stub.x, stub.y];
+  return (
+    <text
+      transform={`translate(${x} ${y}) rotate(${turned ? angle + 180 : angle})`}
+      x={turned ? 1 : 2.2}
+      y={-1.5}
+      style={{ fontSize: 2.8 }}
+      fill={token("ink")}
+      stroke={token("paper-raised")}
+      strokeWidth={0.7}
+      paintOrder="stroke"
+    >
+      {text.length > 26 ? `${text.slice(0, 25)}…` : text}
+    </text>
+  );
+}
+
+const middle = ({ left, right, top, bottom }: Box) => [(left + right) / 2, (top + bottom) / 2] as const;
+
+/** A name in its box, turned where the box is taller than wide, never larger than the box lets it be. */
+export function BoxedText({
+  text,
+  box,
+  size,
+  bold = false,
+}: {
+  text: string;
+  box: Box;
+  size: number;
+  bold?: boolean;
+}) {
+  const [x, y] = middle(box);
+  const tall = box.bottom - box.top > box.right - box.left;
+  const [long, across] = tall
+    ? [box.bottom - box.top, box.right - box.left]
+    : [box.right - box.left, box.bottom - box.top];
+  const fitting = Math.min(size, across * 0.8, (long / Math.max(1, text.length)) * 1.75);
+  const shown = fitting < size * 0.5 && text.length > 12 ? `${text.slice(0, 11)}…` : text;
+  const font = Math.min(size, across * 0.8, (long / Math.max(1, shown.length)) * 1.75);
+  return (
+    <text
+      transform={`translate(${x} ${y})${tall ? " rotate(-90)" : ""}`}
+      textAnchor="middle"
+      dominantBaseline="central"
+      style={{ fontSize: font }}
+      fontWeight={bold ? 700 : 400}
+      fill={token("ink")}
+      stroke={token("draw-body")}
+      strokeWidth={font * 0.22}
+      paintOrder="stroke"
+      direction="ltr"
+      unicodeBidi="plaintext"
+    >
+      {shown}
+    </text>
+  );
+}
+
+function SlotPaint({ slot, form, level }: { slot: Slot; form: BoardDevice["form"]; level: Level }) {
+  const { left, top, right, bottom } = slot.box;
+  const [x] = middle(slot.box);
+  const strip = form === "strip";
+  const framed = strip || form === "breaker" || form === "machine";
+  return (
+    <g data-slot={slot.name}>
+      {framed && (
+        <rect
+          x={left}
+          y={top}
+          width={right - left}
+          height={bottom - top}
+          fill="none"
+          stroke={token("draw-steel-edge")}
+          strokeWidth={0.2}
+        />
+      )}
+      {strip && (
+        <>
+          <circle cx={x} cy={top + 7} r={Math.min(2, (right - left) * 0.36)} fill={token("draw-steel")} />
+          <circle cx={x} cy={bottom - 7} r={Math.min(2, (right - left) * 0.36)} fill={token("draw-steel")} />
+        </>
+      )}
+      {level === "near" && form !== "joint" && (
+        <BoxedText
+          text={slot.mark}
+          size={3}
+          box={strip ? { ...slot.box, top: top + 13, bottom: bottom - 13 } : outside(slot, form)}
+        />
+      )}
+      {slot.more > 0 && (
+        <text x={x} y={bottom + 3.4} style={{ fontSize: 3 }} textAnchor="middle" fill={token("ink")}>
+          +{slot.more}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** Where a slot’s mark stands: inside the body beside a screw, or in the slot itself. */
+function outside(slot: Slot, form: BoardDevice["form"]): Box {
+  const { left, right, top, bottom } = slot.box;
+  if (form !== "from-behind") return slot.box;
+  const out = slot.stubs[0] ? slot.stubs[0].toX - slot.stubs[0].x : 0;
+  // The end leaves on one side; the mark stands on the other.
+  return out < -1
+    ? { ...slot.box, left: right, right: right + 14 }
+    : out > 1
+      ? { ...slot.box, left: left - 14, right: left }
+      : { ...slot.box, top: top - 5, bottom: bottom - 9 };
+}
+
+/** A device with its slots and ends, as near as the eye is. */
+export const DevicePaint = memo(function DevicePaint({
+  device,
+  wires,
+  level,
+  name,
+  fades,
+}: {
+  device: BoardDevice;
+  wires: Map<string, BoardWire>;
+  level: Level;
+  /** How large its name is printed, mm. */
+  name: number;
+  /** Whether an end is not among those that are asked for. */
+  fades: (slot: Slot, stub: Stub) => boolean;
+}) {
+  return (
+    <g data-device={device.name}>
+      {device.slots.map((slot) =>
+        slot.stubs.map((stub) => (
+          <g key={stub.wireId + stub.side} opacity={fades(slot, stub) ? 0.16 : 1}>
+            <StubPaint stub={stub} wire={wires.get(stub.wireId)} />
+            {level === "near" && <StubPrint stub={stub} wire={wires.get(stub.wireId)} />}
+          </g>
+        )),
+      )}
+      {device.parts.map((part) => (
+        <ScenePaint key={part.id} part={part} metal="copper" pixel={0.25} />
+      ))}
+      {device.slots.map((slot) => (
+        <SlotPaint key={slot.id} slot={slot} form={device.form} level={level} />
+      ))}
+      <BoxedText text={device.name} box={device.label} size={name} bold />
+      {device.slots.map((slot) => (
+        <g key={slot.id}>
+          {slot.stubs.map((stub) => (
+            <StateDot key={stub.wireId + stub.side} stub={stub} faded={fades(slot, stub)} />
+          ))}
+          {slot.worst && (
+            <Mark severity={slot.worst} x={middle(slot.box)[0]} y={slot.box.top + 2.6} size={4} />
+          )}
+        </g>
+      ))}
+    </g>
+  );
+});

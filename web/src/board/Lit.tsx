@@ -1,0 +1,118 @@
+import type { Carried } from "./BoardView";
+import { StubPaint } from "./DevicePaint";
+import type { BoardIndex, Slot } from "./boardModel";
+
+const token = (name: string) => `var(--chakra-colors-${name})`;
+
+/** What stands out of the rest: the wire that is pointed at with both its ends, the slot that is chosen, what is carried. */
+export function Lit({
+  index,
+  wire,
+  slot,
+  looked,
+  carried,
+  pixel,
+}: {
+  index: BoardIndex;
+  wire: string | null;
+  slot: Slot | null;
+  /** Where an end would go, if what somebody looks at were taken. */
+  looked: Slot | null;
+  carried: Carried | null;
+  /** A pixel of the screen, mm. */
+  pixel: number;
+}) {
+  const of = wire ? index.wires.get(wire) : undefined;
+  const stubs = wire
+    ? index.slots.flatMap(({ slot: one }) =>
+        one.stubs.filter((stub) => stub.wireId === wire).map((stub) => ({ stub, one })),
+      )
+    : [];
+  const [first, second] = stubs;
+  const enclosure = index.board.enclosureId;
+  const target = carried ? carried.over : looked;
+  return (
+    <g data-lit={of?.name}>
+      {first && second && (
+        // The way between its two ends, as a cable would hang.
+        <path
+          d={`M${first.stub.toX} ${first.stub.toY}C${first.stub.toX} ${(first.stub.toY + second.stub.toY) / 2} ${second.stub.toX} ${(first.stub.toY + second.stub.toY) / 2} ${second.stub.toX} ${second.stub.toY}`}
+          fill="none"
+          stroke={token("copper")}
+          strokeWidth={Math.max(0.8, 1.5 * pixel)}
+          strokeDasharray="4 2"
+        />
+      )}
+      {stubs.map(({ stub, one }) => {
+        const other = stub.side === "a" ? of?.b : of?.a;
+        return (
+          <g key={stub.side + one.id}>
+            <line
+              x1={stub.x}
+              y1={stub.y}
+              x2={stub.toX}
+              y2={stub.toY}
+              stroke={token("copper")}
+              strokeWidth={3.4 + 2 * pixel}
+              strokeLinecap="round"
+            />
+            <StubPaint stub={stub} wire={of} />
+            {other && other.enclosureId !== enclosure && (
+              <text
+                x={stub.toX}
+                y={stub.toY + (stub.toY < stub.y ? -3 * pixel : 16 * pixel)}
+                style={{ fontSize: 14 * pixel }}
+                fontWeight={700}
+                textAnchor="middle"
+                fill={token("ink")}
+                stroke={token("paper-raised")}
+                strokeWidth={4 * pixel}
+                paintOrder="stroke"
+              >
+                → {other.name}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      {slot && (
+        <rect
+          x={slot.box.left - 0.6}
+          y={slot.box.top - 0.6}
+          width={slot.box.right - slot.box.left + 1.2}
+          height={slot.box.bottom - slot.box.top + 1.2}
+          fill="none"
+          stroke={token("focus")}
+          strokeWidth={Math.max(0.6, 3 * pixel)}
+          data-chosen={slot.name}
+        />
+      )}
+      {target && (
+        <rect
+          x={target.box.left}
+          y={target.box.top}
+          width={target.box.right - target.box.left}
+          height={target.box.bottom - target.box.top}
+          fill={token("draw-window")}
+          stroke={token("go")}
+          strokeWidth={2 * pixel}
+          data-over={target.name}
+        />
+      )}
+      {carried && (
+        <>
+          <line
+            x1={carried.stub.toX}
+            y1={carried.stub.toY}
+            x2={carried.x}
+            y2={carried.y}
+            stroke={token("copper")}
+            strokeWidth={3 * pixel}
+            strokeDasharray={`${8 * pixel} ${5 * pixel}`}
+          />
+          <circle cx={carried.x} cy={carried.y} r={6 * pixel} fill={token("copper")} />
+        </>
+      )}
+    </g>
+  );
+}

@@ -1,0 +1,112 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useMemo, useRef } from "react";
+import { useNavigate, useParams } from "react-router";
+import type { Schemas } from "../client";
+import { jobApi } from "../jobs/jobApi";
+import { Choice } from "../shared/Choice";
+import { Action, Panel } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+import { indexOf, type Board } from "./boardModel";
+import { BoardSheet } from "./BoardSheet";
+import { Legend } from "./signs";
+import { saveAs, svgText } from "./svgFile";
+
+// On paper there is nothing but the sheets, in their light colours, each on a page of its own.
+const onPaper = (size: string) => `
+  @page { size: ${size} landscape; margin: 10mm; }
+  @media print {
+    html, body { background: white; }
+    #root > div, #root > div > div { display: block; height: auto; overflow: visible; }
+    nav, footer, [data-screen-only] { display: none !important; }
+    main { padding: 0 !important; }
+    [data-page] { break-after: page; break-inside: avoid; border: 0 !important; padding: 0 !important; }
+    [data-page]:last-of-type { break-after: auto; }
+    [data-page] svg[data-sheet] { max-height: 165mm; }
+  }
+`;
+
+/** A job’s enclosures on paper, one a page, each with its legend; or as files. */
+export function PrintPage() {
+  const { job: id = "" } = useParams();
+  const navigate = useNavigate();
+  const [paper, setPaper] = useRemembered<"A4" | "letter">("paper", "A4");
+  const job = useQuery({ queryKey: ["job", id, "overview"], queryFn: () => jobApi.open(id) });
+  if (job.error) return <Panel role="alert">{job.error.message}</Panel>;
+  if (!job.data) return <Box p={4}>Opening the job…</Box>;
+  return (
+    <Flex direction="column" gap={3} className="light" colorPalette="gray" data-theme="light">
+      <style>{onPaper(paper)}</style>
+      <Flex gap={2} alignItems="center" flexWrap="wrap" data-screen-only>
+        <chakra.h1 fontSize="24px" fontWeight={700}>
+          {job.data.title.name}, on paper
+        </chakra.h1>
+        <Box w="200px">
+          <Choice
+            label="Paper"
+            value={paper}
+            onChange={setPaper}
+            options={[
+              ["A4", "A4"],
+              ["letter", "Letter"],
+            ]}
+          />
+        </Box>
+        <Action look="main" onClick={() => window.print()}>
+          Print it
+        </Action>
+        <Action onClick={() => void navigate(`/board/${id}`)}>Back to the board</Action>
+      </Flex>
+      {job.data.enclosures.map(({ part }) => (
+        <Sheet key={part.id} job={job.data} enclosure={part} />
+      ))}
+    </Flex>
+  );
+}
+
+function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Schemas["EnclosureDocument"] }) {
+  const drawing = useRef<SVGSVGElement>(null);
+  const query = useQuery({
+    queryKey: ["job", job.title.id, "board", enclosure.id],
+    queryFn: async () => (await jobApi.board(job.title.id, enclosure.id)) as Board,
+  });
+  const index = useMemo(() => (query.data ? indexOf(query.data) : null), [query.data]);
+  return (
+    <Panel as="section" aria-label={enclosure.name} data-page={enclosure.name}>
+      <Flex justifyContent="space-between" gap={3} flexWrap="wrap" alignItems="baseline">
+        <chakra.h2 fontSize="20px" fontWeight={700}>
+          {job.title.name}: {enclosure.name}
+        </chakra.h2>
+        <Box fontSize="14px">
+          {enclosure.drawing && `Drawing ${enclosure.drawing}`}
+          {enclosure.revision && `, revision ${enclosure.revision}`}
+          {` · as of change ${job.sequence}`}
+        </Box>
+        <Action
+          data-screen-only
+          disabled={!index}
+          onClick={() =>
+            drawing.current &&
+            saveAs(`${job.title.name} ${enclosure.name}.svg`, "image/svg+xml", svgText(drawing.current))
+          }
+        >
+          SVG
+        </Action>
+      </Flex>
+      {query.error ? (
+        <Box role="alert">{query.error.message}</Box>
+      ) : !index ? (
+        <Box p={3}>Drawing it…</Box>
+      ) : index.slots.length === 0 ? (
+        <Box p={3}>Nothing stands here yet.</Box>
+      ) : (
+        <BoardSheet index={index} drawing={drawing} name={enclosure.name} />
+      )}
+      <Legend />
+      <Box fontSize="14px" color="ink.soft" mt={1}>
+        Order, sides and proportions are the job’s; sizes are those of usual devices. Local code and licensed
+        practice rule.
+      </Box>
+    </Panel>
+  );
+}

@@ -1,0 +1,126 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { X } from "lucide-react";
+import { useState } from "react";
+import { EndSheet } from "../jobs/EndSheet";
+import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
+import { thin } from "../shared/Units";
+import type { BoardIndex, BoardWire, Side, Slot, Stub } from "./boardModel";
+import { Remedies } from "./Remedies";
+
+const Close = chakra("button", {
+  base: { minW: "44px", minH: "44px", display: "grid", placeItems: "center", cursor: "pointer" },
+});
+
+/** The slot that is open, beside the board: its ends, one of them with all that is known of it. */
+export function SlotPanel({
+  job,
+  index,
+  slot,
+  stub,
+  onStub,
+  onMove,
+  onLook,
+  onChangeLanding,
+  onClose,
+}: {
+  job: string;
+  index: BoardIndex;
+  slot: Slot;
+  stub: Stub | null;
+  onStub: (stub: Stub) => void;
+  onMove: (wire: BoardWire, side: Side, to: string) => void;
+  onLook: (landing: string | null) => void;
+  onChangeLanding: () => void;
+  onClose: () => void;
+}) {
+  const wire = stub ? index.wires.get(stub.wireId) : undefined;
+  return (
+    <Panel
+      as="section"
+      aria-label={`Slot ${slot.name}`}
+      data-slot-panel={slot.name}
+      position={{ lg: "sticky" }}
+      top={{ lg: 2 }}
+      maxH={{ lg: "calc(100dvh - 32px)" }}
+      overflowY={{ lg: "auto" }}
+      alignSelf="start"
+    >
+      <Flex justifyContent="space-between" gap={2} alignItems="flex-start">
+        <Box>
+          <chakra.h2 fontSize="20px" fontWeight={700}>
+            {slot.name}
+          </chakra.h2>
+          <Box color="ink.soft">{thin(slot.says)}</Box>
+        </Box>
+        <Close onClick={onClose} aria-label="Close the slot">
+          <X aria-hidden size={20} />
+        </Close>
+      </Flex>
+      {slot.stubs.length + slot.more > 1 && (
+        <Flex gap={1} flexWrap="wrap" my={2} role="group" aria-label="Wires here">
+          {slot.stubs.map((one) => (
+            <Action
+              key={one.wireId + one.side}
+              look={one.wireId === stub?.wireId && one.side === stub.side ? "main" : "plain"}
+              aria-pressed={one.wireId === stub?.wireId && one.side === stub.side}
+              onClick={() => onStub(one)}
+            >
+              {index.wires.get(one.wireId)?.name}
+            </Action>
+          ))}
+          {slot.more > 0 && <Box alignSelf="center">and {slot.more} more</Box>}
+        </Flex>
+      )}
+      {stub && wire ? (
+        <EndSheet job={job} wire={wire.id} side={stub.side} onSide={(side) => onStub({ ...stub, side })}>
+          <Remedies key={wire.id + stub.side} job={job} wire={wire} side={stub.side} onLook={onLook} />
+          <MoveTo
+            key={wire.id + stub.side + String(wire.version)}
+            wire={wire}
+            side={stub.side}
+            onMove={onMove}
+          />
+        </EndSheet>
+      ) : (
+        <Box my={3}>{slot.spare ? "Left free on purpose." : "Nothing lands here."}</Box>
+      )}
+      <Action look="link" onClick={onChangeLanding}>
+        Change what the slot is
+      </Action>
+    </Panel>
+  );
+}
+
+/** Where this end lands, typed. */
+function MoveTo({
+  wire,
+  side,
+  onMove,
+}: {
+  wire: BoardWire;
+  side: Side;
+  onMove: (wire: BoardWire, side: Side, to: string) => void;
+}) {
+  const there = wire[side]?.name ?? "";
+  const [text, setText] = useState(there);
+  const moved = text.trim() !== there;
+  return (
+    <Flex gap={2} alignItems="flex-end" mt={3}>
+      <Box flex={1}>
+        <FieldLabel htmlFor="move-to">Lands at</FieldLabel>
+        <Field
+          id="move-to"
+          value={text}
+          maxLength={200}
+          autoComplete="off"
+          placeholder="DCP/X1:5"
+          onChange={(event) => setText(event.target.value)}
+          onKeyDown={(event) => event.key === "Enter" && moved && onMove(wire, side, text.trim())}
+        />
+      </Box>
+      <Action disabled={!moved} onClick={() => onMove(wire, side, text.trim())}>
+        Move it
+      </Action>
+    </Flex>
+  );
+}
