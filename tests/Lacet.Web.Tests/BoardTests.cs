@@ -89,6 +89,25 @@ public sealed class BoardTests
         Assert.Equal((HttpStatusCode.UnprocessableEntity, "line"), (status, problem.GetProperty("field").GetString()));
     }
 
+    [Fact]
+    public async Task What_a_move_would_make_of_the_findings_is_told_and_nothing_is_stored()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, board) = await BoardAsync(bench);
+        var before = (await bench.FindingsAsync(job)).Select(f => f.GetProperty("key").GetString()).ToList();
+        var wire = board.GetProperty("wires")[0].GetProperty("id").GetGuid();
+        Task<(HttpStatusCode Status, JsonElement Json)> Try(object row) => bench.Server.PostAsync($"/api/jobs/{job}/wires/try", new { id = Guid.NewGuid(), personId = bench.Ada, enclosure = "DCP", rows = new[] { row } });
+        var (status, told) = await Try(new { wireId = wire, version = 1, size = "2,5" });
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Contains("conductor-out-of-range", told.GetProperty("gone").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        var (_, there) = await Try(new { wireId = wire, version = 1, from = "DCP/X1:2" });
+        Assert.Contains("landing-with-nothing", there.GetProperty("come").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        Assert.Equal(before, (await bench.FindingsAsync(job)).Select(f => f.GetProperty("key").GetString()));
+        Assert.Equal(1, (await bench.WiresAsync(job)).Single().GetProperty("version").GetInt64());
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await Try(new { wireId = wire, version = 1, size = "fat" })).Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await Try(new { wireId = Guid.NewGuid(), version = 1, size = "14" })).Status);
+    }
+
     private static IEnumerable<JsonElement> Slots(JsonElement board) =>
         board.GetProperty("rails").EnumerateArray().SelectMany(r => r.GetProperty("devices").EnumerateArray()).SelectMany(d => d.GetProperty("slots").EnumerateArray());
 

@@ -53,24 +53,17 @@ public static class EndRemedies
 
     private static EndRemedy? Tried(JudgedJob judged, EndOfWire end, string id, string says, Guid? at, IReadOnlyList<EntityChange> changes)
     {
-        List<JobFinding> before, after;
+        IReadOnlyList<JobFinding> gone, come;
         try
         {
-            var (undo, reached) = judged.Apply(changes);
-            after = [.. reached.SelectMany(judged.About)];
-            judged.Apply(undo);
-            before = [.. reached.SelectMany(judged.About)];
+            (gone, come) = judged.Try(changes);
         }
         catch (ImpossibleInputException)
         {
             return null;
         }
 
-        static (string Key, string Check, Severity Severity) Key(JobFinding finding) => (finding.About.Key, finding.Finding.Check, finding.Finding.Severity);
-        var (had, has) = (before.Select(Key).ToHashSet(), after.Select(Key).ToHashSet());
-        var gone = before.Where(f => !has.Contains(Key(f))).ToList();
-        var come = after.Where(f => !had.Contains(Key(f))).ToList();
-        return gone.Exists(f => f.Finding.Severity != Severity.Note && IsAt(judged.Job, end, f.About)) && come.TrueForAll(f => f.Finding.Severity != Severity.Stop)
+        return gone.Any(f => f.Finding.Severity != Severity.Note && IsAt(judged.Job, end, f.About)) && come.All(f => f.Finding.Severity != Severity.Stop)
             ? new(id, says, changes, at, gone, come)
             : null;
     }

@@ -32,6 +32,8 @@ internal static class JobEndpoints
         jobs.MapPost("/{id:guid}/restore", Restore).WithSummary("Takes a job out again").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/{id:guid}/wires", Wires).WithSummary("Wires in their order, searched as you type").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPost("/{id:guid}/wires", TypeWires).WithSummary("Rows as somebody types or pastes them, as one command").WithMetadata(new RequestSizeLimitAttribute(LargestCommand)).Changes();
+        jobs.MapPost("/{id:guid}/wires/try", TryWires).WithSummary("What rows would make of the findings; nothing is stored").ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
         jobs.MapPost("/{id:guid}/wires/line", AddLine).WithSummary("A wire in one line, as somebody dictates it").Changes();
         jobs.MapGet("/{id:guid}/landings", Landings).WithSummary("Landings in their order").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/{id:guid}/wires/{wire:guid}/ends/{side}", End).WithSummary("An end opened: recipe, section, how far it is").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
@@ -243,6 +245,19 @@ internal static class JobEndpoints
         try
         {
             return await typing.ChangeAsync(id, request, desk, cancellation) is { } done ? TypedResults.Ok(done) : NoJob();
+        }
+        catch (JobConflictException conflict)
+        {
+            return Conflict(conflict);
+        }
+    }
+
+    private static async Task<Results<Ok<Difference>, ProblemHttpResult>> TryWires(
+        Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation, string lead = "metric")
+    {
+        try
+        {
+            return await typing.TryAsync(id, request, desk, BenchEndpoints.LeadOf(lead), cancellation) is { } difference ? TypedResults.Ok(difference) : NoJob();
         }
         catch (JobConflictException conflict)
         {

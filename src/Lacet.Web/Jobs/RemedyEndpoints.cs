@@ -1,4 +1,3 @@
-using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Drawings;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
@@ -68,11 +67,8 @@ internal static class RemedyEndpoints
             ? SceneDocument.Of(EndSection.Of(plan.AtHand, job.Job.Wires[end.Wire.Id][end.Side].Found ?? new AsMade(null, null)), lead)
             : null;
         job.Judged.Apply(undo);
-        return new(Key(remedy), remedy.Id, remedy.Says, remedy.At, Found(remedy.Gone, lead), Found(remedy.Come, lead), scene);
+        return new(Key(remedy), remedy.Id, remedy.Says, remedy.At, Difference.Short(remedy.Gone, lead), Difference.Short(remedy.Come, lead), scene);
     }
-
-    private static List<RemedyFinding> Found(IEnumerable<JobFinding> findings, UnitLead lead) =>
-        [.. findings.Select(f => f.Finding).DistinctBy(f => (f.Check, f.Severity)).Select(f => new RemedyFinding(f.Check, f.Severity, f.Says.ToString(lead)))];
 
     /// <summary>A part as it is written, with what a remedy changed; whatever else is written of it stays.</summary>
     private static JobPartDocument Written(OpenJob job, IJobEntity after) => (job.FindPart(after.Id), after) switch
@@ -106,10 +102,7 @@ internal static class RemedyEndpoints
 /// <param name="Come">What is found instead.</param>
 /// <param name="Section">The end as it will be, drawn; null where it is not known well enough.</param>
 public sealed record RemedyDocument(
-    string Key, string Id, string Says, Guid? At, IReadOnlyList<RemedyFinding> Gone, IReadOnlyList<RemedyFinding> Come, SceneDocument? Section);
-
-/// <summary>A finding that goes or comes.</summary>
-public sealed record RemedyFinding(string Check, Severity Severity, string Says);
+    string Key, string Id, string Says, Guid? At, IReadOnlyList<FindingInShort> Gone, IReadOnlyList<FindingInShort> Come, SceneDocument? Section);
 
 /// <summary>Takes a remedy.</summary>
 /// <param name="Id">Made by the client, so that sending twice changes once.</param>

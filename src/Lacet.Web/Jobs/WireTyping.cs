@@ -1,4 +1,5 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
@@ -14,12 +15,7 @@ internal sealed class WireTyping(ShelfEntries shelf)
 
     internal async Task<CommandDone?> ChangeAsync(Guid id, TypedWires request, JobDesk desk, CancellationToken cancellation)
     {
-        if (request.Rows.Count is 0 or > MostRows)
-        {
-            throw new ImpossibleInputException("rows", $"Type 1 to {MostRows} rows at once; a longer list is imported.");
-        }
-
-        var onShelf = await shelf.LandingsByCodeAsync();
+        var onShelf = await LandingsAsync(request);
         return await desk.ChangeAsync(
             id,
             request.Id,
@@ -27,13 +23,34 @@ internal sealed class WireTyping(ShelfEntries shelf)
             job =>
             {
                 var rows = request.Rows.Select((row, index) => Read(job, row, index, onShelf)).ToList();
-                var plan = ListPlan.Typed([.. job.Parts], rows, new ListPlanOptions(request.Enclosure), Guid.CreateVersion7);
                 var seen = request.Rows.Where(r => r.WireId is not null).ToDictionary(r => r.WireId!.Value, r => r.Version);
-                var changes = plan.Put.Select(p => new PartChange(p, null, seen.TryGetValue(p.Id, out var version) ? version ?? 0 : job.Version(p.Id))).ToList();
+                var changes = Plan(job, request, rows).Put
+                    .Select(p => new PartChange(p, null, seen.TryGetValue(p.Id, out var version) ? version ?? 0 : job.Version(p.Id))).ToList();
                 return (Say(rows), changes);
             },
             cancellation);
     }
+
+    /// <summary>What rows would make of the findings, without storing anything; null where there is no such job.</summary>
+    internal async Task<Difference?> TryAsync(Guid id, TypedWires request, JobDesk desk, UnitLead lead, CancellationToken cancellation)
+    {
+        var onShelf = await LandingsAsync(request);
+        return await desk.ReadAsync(
+            id,
+            job =>
+            {
+                var plan = Plan(job, request, [.. request.Rows.Select((row, index) => Read(job, row, index, onShelf))]);
+                return Difference.Of(job, [.. plan.Put.Select(p => EntityChange.Put(p.Read()))], lead);
+            },
+            cancellation);
+    }
+
+    private async Task<Func<string, Exchange.Documents.LandingDocument?>> LandingsAsync(TypedWires request) => request.Rows.Count is 0 or > MostRows
+        ? throw new ImpossibleInputException("rows", $"Type 1 to {MostRows} rows at once; a longer list is imported.")
+        : await shelf.LandingsByCodeAsync();
+
+    private static ListPlan Plan(OpenJob job, TypedWires request, List<TypedRow> rows) =>
+        ListPlan.Typed([.. job.Parts], rows, new ListPlanOptions(request.Enclosure), Guid.CreateVersion7);
 
     /// <summary>A wire in one line, in an enclosure.</summary>
     internal async Task<CommandDone?> AddLineAsync(Guid id, TypedLine request, JobDesk desk, CancellationToken cancellation)

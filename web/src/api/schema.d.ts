@@ -1554,6 +1554,95 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/wires/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What rows would make of the findings; nothing is stored */
+        post: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TypedWires"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Difference"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/wires/line": {
         parameters: {
             query?: never;
@@ -4357,6 +4446,10 @@ export interface components {
          * @enum {unknown}
          */
         DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load";
+        Difference: {
+            gone: components["schemas"]["FindingInShort"][];
+            come: components["schemas"]["FindingInShort"][];
+        };
         EnclosureDocument: {
             name: string;
             form?: components["schemas"]["EnclosureForm"];
@@ -4466,6 +4559,11 @@ export interface components {
             open: number;
             /** Format: int32 */
             accepted: number;
+        };
+        FindingInShort: {
+            check: string;
+            severity: components["schemas"]["Severity"];
+            says: string;
         };
         FindingPage: {
             items: components["schemas"]["JobFindingDocument"][];
@@ -5449,14 +5547,9 @@ export interface components {
             says: string;
             /** Format: uuid */
             at: null | string;
-            gone: components["schemas"]["RemedyFinding"][];
-            come: components["schemas"]["RemedyFinding"][];
+            gone: components["schemas"]["FindingInShort"][];
+            come: components["schemas"]["FindingInShort"][];
             section: null | components["schemas"]["SceneDocument"];
-        };
-        RemedyFinding: {
-            check: string;
-            severity: components["schemas"]["Severity"];
-            says: string;
         };
         /** @description Something to bring. */
         RemedyPart: {

@@ -1,5 +1,5 @@
 import { chakra, Flex } from "@chakra-ui/react";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { sayCheck } from "../jobs/severity";
 import { Action } from "../shared/Panel";
 import { Select } from "../shared/Select";
@@ -34,9 +34,10 @@ export function BoardFilter({
       checks: sorted(index.slots.flatMap(({ slot }) => slot.checks)),
     };
   }, [index]);
+  const [open, setOpen] = useState(false);
   const set = (change: Partial<Filter>) => onChange({ ...filter, ...change });
   return (
-    <details open={isNarrowed(filter) || undefined}>
+    <details open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <Opened>Show only…</Opened>
       <Flex gap={2} flexWrap="wrap" alignItems="flex-end" role="group" aria-label="Show only">
         <Select

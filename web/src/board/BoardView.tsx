@@ -1,9 +1,11 @@
 import { Box as Area } from "@chakra-ui/react";
 import { useEffect, useImperativeHandle, useMemo, useRef, useState, type Ref } from "react";
 import {
+  deviceAt,
   hit,
   next,
   slotAt,
+  type BoardDevice,
   type BoardIndex,
   type Box,
   type Hit,
@@ -37,6 +39,23 @@ export interface Carried {
   over: Slot | null;
 }
 
+/** Where a finger or the mouse came down, and on what. */
+interface Pressed {
+  x: number;
+  y: number;
+  hit: Hit | null;
+  device: BoardDevice | null;
+  moved: boolean;
+}
+
+/** A device in the hand, and where it would stand. */
+export interface Ordering {
+  device: BoardDevice;
+  before: BoardDevice | null;
+  /** Where it would stand, mm. */
+  at: { x: number; top: number; bottom: number } | null;
+}
+
 const steps: Record<string, Step> = {
   ArrowLeft: "left",
   ArrowRight: "right",
@@ -54,6 +73,7 @@ export function BoardView({
   chosen,
   lit,
   looked,
+  picked,
   fades,
   eyes,
   onChoose,
@@ -61,12 +81,15 @@ export function BoardView({
   onPoint,
   onCarry,
   onDrop,
+  onReorder,
 }: {
   index: BoardIndex;
   chosen: string | null;
   lit: string | null;
   /** A slot that an end would go to. */
   looked: string | null;
+  /** Wires that are picked to be changed together. */
+  picked: string[];
   fades: (slot: Slot, stub: Stub) => boolean;
   eyes: Ref<Eyes>;
   onChoose: (slot: Slot, stub: Stub | null, more: boolean) => void;
@@ -74,12 +97,20 @@ export function BoardView({
   onPoint: (at: Hit | null) => void;
   onCarry: (carried: Carried | null) => void;
   onDrop: (slot: Slot, stub: Stub, onto: Slot) => void;
+  /** A device was carried to stand before another, or after the last. */
+  onReorder: (device: string, before: string | null) => void;
 }) {
   const [ref, size] = useSize<HTMLDivElement>();
   const { group, shown, view, move, zoom, fit, goTo, at } = useView(size, index.board.box);
   const [carried, setCarried] = useState<Carried | null>(null);
   const pointers = useRef(new Map<number, { x: number; y: number }>());
-  const pressed = useRef<{ x: number; y: number; hit: Hit | null; moved: boolean } | null>(null);
+  const pressed = useRef<Pressed | null>(null);
+  // Where the arrows are: hands are faster than the address of the page.
+  const walked = useRef(chosen);
+  useEffect(() => {
+    walked.current = chosen;
+  }, [chosen]);
+  const [ordering, setOrdering] = useState<Ordering | null>(null);
 
   const slot = index.slots.find((one) => one.slot.id === chosen)?.slot;
   /** Nearer or farther, to what is chosen where it is in sight, else to the middle. */
@@ -151,7 +182,12 @@ export function BoardView({
     const point = local(event);
     pointers.current.set(event.pointerId, point);
     ref.current?.setPointerCapture(event.pointerId);
-    pressed.current = pointers.current.size === 1 ? { ...point, hit: find(point), moved: false } : null;
+    const there = at(point.x, point.y);
+    const found = find(point);
+    pressed.current =
+      pointers.current.size === 1
+        ? { ...point, hit: found, device: found ? null : deviceAt(index, there.x, there.y), moved: false }
+        : null;
   };
   const over = (event: React.PointerEvent) => {
     const point = local(event);
@@ -181,6 +217,9 @@ export function BoardView({
     if (start.hit && stub && levelOf(scale) !== "far") {
       const there = at(point.x, point.y);
       carry({ slot: start.hit.slot, stub, ...there, over: slotAt(index, there.x, there.y, 1) });
+    } else if (start.device) {
+      const there = at(point.x, point.y);
+      setOrdering(placeFor(index, start.device, there.x, there.y));
     } else {
       move({ x: x - (point.x - before.x) / scale, y: y - (point.y - before.y) / scale, scale });
     }
@@ -193,6 +232,9 @@ export function BoardView({
       if (carried.over && carried.over.id !== carried.slot.id)
         onDrop(carried.slot, carried.stub, carried.over);
       carry(null);
+    } else if (ordering) {
+      if (ordering.device.id && ordering.at) onReorder(ordering.device.id, ordering.before?.id ?? null);
+      setOrdering(null);
     } else if (start && !start.moved && event.type === "pointerup") {
       if (!start.hit) return;
       // From afar a tap is a step nearer; near by it opens.
@@ -211,9 +253,21 @@ export function BoardView({
         y: y + (arrow === "up" ? -by : arrow === "down" ? by : 0),
         scale,
       });
+    } else if ((arrow === "left" || arrow === "right") && event.shiftKey) {
+      // The device of the chosen slot, one place along.
+      const devices = devicesOf(index);
+      const here = devices.findIndex((device) => device.slots.some((one) => one.id === chosen));
+      const device = devices[here];
+      const before = arrow === "left" ? devices[here - 1] : devices[here + 2];
+      if (device?.id && (arrow === "right" ? devices[here + 1] : before)) {
+        onReorder(device.id, before?.id ?? null);
+      }
+    } else if (event.key === "Enter" && event.shiftKey) {
+      if (slot) onChoose(slot, slot.stubs[0] ?? null, true);
     } else if (arrow && !event.shiftKey) {
-      const slot = next(index, chosen, arrow);
+      const slot = next(index, walked.current, arrow);
       if (!slot) return;
+      walked.current = slot.id;
       onChoose(slot, slot.stubs[0] ?? null, false);
       const { left, right, top, bottom } = slot.box;
       const [wide, high] = [size.width / scale, size.height / scale];
@@ -298,6 +352,8 @@ export function BoardView({
             slot={slot ?? null}
             looked={index.slots.find((one) => one.slot.id === looked)?.slot ?? null}
             carried={carried}
+            ordering={ordering}
+            picked={picked}
             pixel={1 / shown.scale}
           />
         </g>
@@ -315,3 +371,32 @@ export function BoardView({
 /** A device with the room of its ends. */
 const grown = ({ left, right, top, bottom }: Box) =>
   ({ left: left - 45, right: right + 45, top: top - 45, bottom: bottom + 45 }) as Box;
+
+/** Every device that has a place in the order, each once. */
+const devicesOf = (index: BoardIndex) =>
+  index.board.rails
+    .flatMap((rail) => rail.devices)
+    .filter((device, i, all) => device.id && all.findIndex((other) => other.id === device.id) === i);
+
+/** Where a device would stand that is let go at a point: before the device there, or after the last of the rail. */
+function placeFor(index: BoardIndex, device: BoardDevice, x: number, y: number): Ordering {
+  const rail = index.board.rails.find(({ box }) => y >= box.top - 5 && y <= box.bottom + 5);
+  const standing = rail?.devices.filter((other) => other.id && other.id !== device.id) ?? [];
+  const next = standing.find(({ body }) => x < (body.left + body.right) / 2);
+  const last = standing.at(-1);
+  const devices = devicesOf(index);
+  const after = last ? devices[devices.findIndex((other) => other.id === last.id) + 1] : undefined;
+  const place = next ?? last;
+  return {
+    device,
+    before:
+      next ?? (after?.id === device.id ? (devices[devices.indexOf(after) + 1] ?? null) : (after ?? null)),
+    at: place
+      ? {
+          x: next ? place.body.left - 5 : place.body.right + 5,
+          top: place.body.top - 6,
+          bottom: place.body.bottom + 6,
+        }
+      : null,
+  };
+}

@@ -26,8 +26,11 @@ import {
 import { BoardSearch } from "./BoardSearch";
 import { BoardTable } from "./BoardTable";
 import { BoardView, type Carried, type Eyes } from "./BoardView";
+import { inOrder, moved } from "./order";
+import { Picked } from "./Picked";
 import { Legend } from "./signs";
 import { SlotPanel } from "./SlotPanel";
+import { Tried } from "./Tried";
 
 type Enclosure = Schemas["EnclosureDocument"];
 
@@ -41,6 +44,7 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
   const [as, setAs] = useState<"drawing" | "table">("drawing");
   const [pointed, setPointed] = useState<Hit | null>(null);
   const [carried, setCarried] = useState<Carried | null>(null);
+  const [picked, setPicked] = useState<string[]>([]);
   const [looked, setLooked] = useState<string | null>(null);
   const [landing, setLanding] = useState<{ part: JobLanding; version: number | null } | null>(null);
   const eyes = useRef<Eyes>(null);
@@ -75,6 +79,8 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
         rows: [{ wireId: wire.id, version: wire.version, [side === "a" ? "from" : "to"]: to }],
       }),
     );
+  const carriedWire = carried ? index.wires.get(carried.stub.wireId) : undefined;
+  const pickedWires = picked.flatMap((wire) => index.wires.get(wire) ?? []);
   const shown = pointed ?? (chosen ? { slot: chosen, stub } : null);
   const changeLanding = async (slot: Slot) => {
     const page = await jobApi.landings(id, { enclosure: enclosure.id, q: slot.name, limit: 1000 });
@@ -154,12 +160,32 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
               chosen={chosen?.id ?? null}
               lit={lit}
               looked={looked}
+              picked={picked}
               fades={fades}
               eyes={eyes}
-              onChoose={(slot, end) => choose(slot, end)}
+              onChoose={(slot, end, more) => {
+                // With a key held, one more is picked; without, this one alone is looked at.
+                if (more && end) {
+                  setPicked((before) =>
+                    before.includes(end.wireId)
+                      ? before.filter((one) => one !== end.wireId)
+                      : [...before, end.wireId],
+                  );
+                } else choose(slot, end);
+              }}
               onOpen={() => document.querySelector<HTMLElement>("[data-slot-panel] button")?.focus()}
               onPoint={setPointed}
               onCarry={setCarried}
+              onReorder={(device, before) => {
+                const devices = inOrder(job.devices, enclosure.id);
+                const parts = moved(devices, device, before);
+                if (parts.length === 0) return;
+                const name = (of: string | null) => devices.find(({ part }) => part.id === of)?.part.name;
+                const says = `Put ${name(device)} ${before ? `before ${name(before)}` : "last"}.`;
+                void changes.send((command, personId) =>
+                  jobApi.change(id, { id: command, personId, changes: parts, says }),
+                );
+              }}
               onDrop={(_, end, onto) => {
                 const wire = index.wires.get(end.wireId);
                 if (wire) move(wire, end.side, `${enclosure.name}/${onto.name}`);
@@ -167,9 +193,22 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
             />
           )}
           <Box role="status" minH="24px" fontSize="16px" data-told>
-            {shown &&
-              say(shown.slot, shown.stub, shown.stub ? index.wires.get(shown.stub.wireId) : undefined)}
+            {carried?.over && carriedWire ? (
+              <Tried
+                job={id}
+                enclosure={enclosure.name}
+                wire={carriedWire}
+                side={carried.stub.side}
+                onto={carried.over}
+              />
+            ) : (
+              shown &&
+              say(shown.slot, shown.stub, shown.stub ? index.wires.get(shown.stub.wireId) : undefined)
+            )}
           </Box>
+          {pickedWires.length > 0 && (
+            <Picked job={id} enclosure={enclosure.name} wires={pickedWires} onNone={() => setPicked([])} />
+          )}
           {as === "drawing" && <Legend />}
         </Flex>
         {chosen && (

@@ -102,17 +102,15 @@ function SlotPaint({ slot, form, level }: { slot: Slot; form: BoardDevice["form"
   const framed = strip || form === "breaker" || form === "machine";
   return (
     <g data-slot={slot.name}>
-      {framed && (
-        <rect
-          x={left}
-          y={top}
-          width={right - left}
-          height={bottom - top}
-          fill="none"
-          stroke={token("draw-steel-edge")}
-          strokeWidth={0.2}
-        />
-      )}
+      <rect
+        x={left}
+        y={top}
+        width={right - left}
+        height={bottom - top}
+        fill="none"
+        stroke={framed ? token("draw-steel-edge") : "none"}
+        strokeWidth={0.2}
+      />
       {strip && (
         <>
           <circle cx={x} cy={top + 7} r={Math.min(2, (right - left) * 0.36)} fill={token("draw-steel")} />

@@ -1,4 +1,4 @@
-import type { Carried } from "./BoardView";
+import type { Carried, Ordering } from "./BoardView";
 import { StubPaint } from "./DevicePaint";
 import type { BoardIndex, Slot } from "./boardModel";
 
@@ -11,6 +11,8 @@ export function Lit({
   slot,
   looked,
   carried,
+  ordering,
+  picked,
   pixel,
 }: {
   index: BoardIndex;
@@ -19,6 +21,9 @@ export function Lit({
   /** Where an end would go, if what somebody looks at were taken. */
   looked: Slot | null;
   carried: Carried | null;
+  /** A device on its way to another place. */
+  ordering: Ordering | null;
+  picked: string[];
   /** A pixel of the screen, mm. */
   pixel: number;
 }) {
@@ -75,6 +80,24 @@ export function Lit({
           </g>
         );
       })}
+      {picked.length > 0 &&
+        index.slots.flatMap(({ slot: one }) =>
+          one.stubs
+            .filter((stub) => picked.includes(stub.wireId))
+            .map((stub) => (
+              <line
+                key={stub.wireId + stub.side}
+                data-picked
+                x1={stub.x}
+                y1={stub.y}
+                x2={stub.toX}
+                y2={stub.toY}
+                stroke={token("focus")}
+                strokeWidth={4.4}
+                opacity={0.5}
+              />
+            )),
+        )}
       {slot && (
         <rect
           x={slot.box.left - 0.6}
@@ -98,6 +121,28 @@ export function Lit({
           strokeWidth={2 * pixel}
           data-over={target.name}
         />
+      )}
+      {ordering && (
+        <g data-ordering={ordering.device.name}>
+          <rect
+            x={ordering.device.body.left}
+            y={ordering.device.body.top}
+            width={ordering.device.body.right - ordering.device.body.left}
+            height={ordering.device.body.bottom - ordering.device.body.top}
+            fill={token("copper-wash")}
+            opacity={0.6}
+          />
+          {ordering.at && (
+            <line
+              x1={ordering.at.x}
+              x2={ordering.at.x}
+              y1={ordering.at.top}
+              y2={ordering.at.bottom}
+              stroke={token("copper")}
+              strokeWidth={5 * pixel}
+            />
+          )}
+        </g>
       )}
       {carried && (
         <>

@@ -62,6 +62,12 @@ export function slotAt(index: BoardIndex, x: number, y: number, reach: number): 
   return index.slots.find(({ slot }) => within(slot.box, x, y, reach))?.slot ?? null;
 }
 
+/** The device whose body, and none of its slots, is at a point. */
+export const deviceAt = (index: BoardIndex, x: number, y: number): BoardDevice | null =>
+  index.board.rails
+    .flatMap((rail) => rail.devices)
+    .find((device) => device.id && within(device.body, x, y)) ?? null;
+
 export type Step = "left" | "right" | "up" | "down";
 
 /** The slot that an arrow leads to: along the rail, or the nearest one on the rail above or below. */

@@ -31,6 +31,8 @@ export const jobApi = {
     ),
   board: (id: string, enclosure: string) =>
     take(http.GET("/api/jobs/{id}/boards/{enclosure}", { params: { path: { id, enclosure } } })),
+  tryWires: (id: string, body: Schemas["TypedWires"], lead: Lead) =>
+    take(http.POST("/api/jobs/{id}/wires/try", { params: { ...at(id), query: { lead } }, body })),
   addLine: (id: string, body: Schemas["TypedLine"]) =>
     take(http.POST("/api/jobs/{id}/wires/line", { params: at(id), body })),
   remedies: (id: string, wire: string, side: string, lead: Lead) =>

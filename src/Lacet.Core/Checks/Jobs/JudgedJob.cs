@@ -59,6 +59,20 @@ public sealed class JudgedJob
         return (undo, reach.Subjects);
     }
 
+    /// <summary>
+    /// What changes would make of the findings: which go, which come. The job is as it was afterwards. Throws
+    /// <see cref="ImpossibleInputException"/> where the job would no longer hold together.
+    /// </summary>
+    public (IReadOnlyList<JobFinding> Gone, IReadOnlyList<JobFinding> Come) Try(IReadOnlyList<EntityChange> changes)
+    {
+        var (undo, reached) = Apply(changes);
+        var after = reached.SelectMany(About).ToList();
+        Apply(undo);
+        var before = reached.SelectMany(About).ToList();
+        static (Subject About, string Check, Severity Severity) Key(JobFinding finding) => (finding.About, finding.Finding.Check, finding.Finding.Severity);
+        return ([.. before.ExceptBy(after.Select(Key), Key)], [.. after.ExceptBy(before.Select(Key), Key)]);
+    }
+
     private void Judge(IReadOnlyCollection<Subject> subjects)
     {
         foreach (var subject in subjects)

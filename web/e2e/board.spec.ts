@@ -1,0 +1,250 @@
+import { readFile } from "node:fs/promises";
+import { expect, test, type Page } from "@playwright/test";
+import { JobsOf } from "./jobs";
+
+// The board as a person meets it: traced, narrowed, dragged on, typed into, put right, undone, printed.
+
+const list = [
+  "Wire;From;From type;To;To type;Size;Type;Colour;Function;Circuit;Breaker",
+  "1;DCP/X1:1;push-in;DCP/X2:1;push-in;2,5;fine;blue;control +;24V;16",
+  "2;DCP/X1:2;push-in;DCP/X2:2;push-in;2,5;fine;blue;control -;24V;16",
+  "3;DCP/X1:3;push-in;BOX/R1:1;receptacle 15 A, brass screw;14 AWG;solid;black;line;5;15",
+  "4;DCP/X1:4;push-in;BOX/R1:2;receptacle 15 A, silver screw;14 AWG;solid;white;neutral;5;15",
+  "5;DCP/X1:5;push-in;BOX/R1:3;receptacle 15 A, green screw;14 AWG;solid;green/yellow;earth;5;15",
+  "6;DCP/X3:1;screw clamp;;;4;fine;black;line;7;20",
+].join("\r\n");
+
+/** A small panel and a box, on its board. */
+async function open(page: Page) {
+  const jobs = new JobsOf(page);
+  const name = `Board ${Date.now()}`;
+  await page.goto("/import");
+  await jobs.sendList(list);
+  await jobs.nameMyself("Mara Quist");
+  await page.getByLabel("What is the job called?").fill(name);
+  await page.getByRole("button", { name: /^Take/ }).click();
+  await expect(page.getByRole("heading", { name })).toBeVisible();
+  await page.getByRole("link", { name: "Board" }).click();
+  await expect(board(page)).toHaveAttribute("data-level", /middle|near/);
+  await expect(page.locator("[data-slot='X1:1']")).toBeAttached();
+  return name;
+}
+
+const board = (page: Page) => page.locator("[data-board]");
+const told = (page: Page) => page.locator("[data-told]");
+
+/** Where a slot stands on the screen. */
+async function at(page: Page, slot: string) {
+  await board(page).scrollIntoViewIfNeeded();
+  const box = await page.locator(`[data-slot='${slot}'] rect`).first().boundingBox();
+  if (!box) throw new Error(`${slot} is not on the screen.`);
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2, top: box.y, bottom: box.y + box.height };
+}
+
+test("a wire is traced to its other end, in this enclosure and in another", async ({ page }) => {
+  await open(page);
+  const slot = await at(page, "X1:1");
+  await page.mouse.move(slot.x, slot.y);
+  await expect(told(page)).toContainText("X1:1: wire 1, 2.5 mm², blue, control +");
+  await expect(told(page)).toContainText("to DCP/X2:1");
+  await expect(page.locator("[data-lit='1'] line").first()).toBeAttached();
+  // Both ends stand out, and the way between them.
+  await expect(page.locator("[data-lit='1'] > path")).toHaveCount(1);
+  const other = await at(page, "X1:3");
+  await page.mouse.click(other.x, other.y);
+  const panel = page.locator("[data-slot-panel='X1:3']");
+  await expect(panel).toContainText("End B · BOX/R1:1");
+  await expect(page.locator("[data-lit='3']")).toContainText("→ BOX/R1:1");
+  await panel.getByText("End B · BOX/R1:1").click();
+  await expect(page.locator("[data-slot-panel='R1:1']")).toBeVisible();
+  await expect(page.getByLabel("Enclosure").locator("option:checked")).toHaveText("BOX");
+  // Brass is on the left from behind.
+  const [brass, silver] = [await at(page, "R1:1"), await at(page, "R1:2")];
+  expect(brass.x).toBeLessThan(silver.x);
+});
+
+test("the board is narrowed, and the rest fades", async ({ page }) => {
+  await open(page);
+  await page.getByText("Show only…").click();
+  const only = page.getByRole("group", { name: "Show only" });
+  await only.getByLabel("Circuit").selectOption({ label: "5" });
+  const faded = page.locator("[data-device=X1] > g[opacity='0.16']");
+  await expect(faded).toHaveCount(2);
+  await only.getByRole("button", { name: "Show all again" }).click();
+  await expect(faded).toHaveCount(0);
+  await only.getByLabel("State").selectOption("planned");
+  await only.getByLabel("Size").selectOption({ label: "4 AWG" });
+  await expect(page.locator("[data-device=X1] > g[opacity='0.16']")).toHaveCount(5);
+});
+
+test("an end is dragged to another slot: what would be found is told before it is let go; undone with Ctrl-Z", async ({
+  page,
+}) => {
+  await open(page);
+  const from = await at(page, "X1:1");
+  const to = await at(page, "X1:2");
+  // By its insulation, a little above the slot.
+  await page.mouse.move(from.x, from.top - 20);
+  await page.mouse.down();
+  await page.mouse.move(to.x, to.y, { steps: 8 });
+  await expect(page.locator("[data-over='X1:2']")).toBeAttached();
+  await expect(page.locator("[data-tried='X1:2']")).toContainText("Stop");
+  await page.mouse.up();
+  await expect(page.getByRole("status").getByText("Changed wire 1.")).toBeVisible();
+  await page.mouse.move(to.x, to.y);
+  await expect(
+    page.locator("[data-slot='X1:2'] ~ * [data-mark=stop], [data-device=X1] [data-mark=stop]").first(),
+  ).toBeAttached();
+  await page.keyboard.press("Control+z");
+  await expect(page.locator("[data-device=X1] [data-mark=stop]")).toHaveCount(0);
+});
+
+test("an end is moved by typing a slot’s name, and put right with one tap that is looked at first", async ({
+  page,
+}) => {
+  await open(page);
+  await page.getByLabel(/Find a slot/).fill("X1:1");
+  await page.keyboard.press("Enter");
+  const panel = page.locator("[data-slot-panel]");
+  await panel.getByLabel("Lands at").fill("X1:2");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("status").getByText("Changed wire 1.")).toBeVisible();
+  await page.getByLabel(/Find a slot/).fill("X1:2");
+  await page.keyboard.press("Enter");
+  await expect(panel.getByRole("group", { name: "Wires here" }).getByRole("button")).toHaveCount(2);
+  const remedy = panel.locator("[data-remedy=move]").first();
+  await expect(remedy).toContainText("Move it to X1:1, which is free.");
+  await expect(remedy).toContainText("Stop gone: two conductors");
+  await remedy.getByRole("button", { name: "Look" }).click();
+  await expect(page.locator("[data-over='X1:1']")).toBeAttached();
+  await expect(remedy.locator("svg").first()).toBeVisible();
+  await remedy.getByRole("button", { name: "Do it" }).click();
+  await expect(panel.locator("[data-remedy]")).toHaveCount(0);
+  await board(page).focus();
+  await page.keyboard.press("Control+z");
+  await expect(page.locator("[data-device=X1] [data-mark=stop]").first()).toBeAttached();
+});
+
+test("a wire is added in one line, several are changed together, and what is refused stays typed", async ({
+  page,
+}) => {
+  await open(page);
+  const line = page.getByLabel(/Add a wire/);
+  await line.fill("9 X1:6 wibble");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("alert").getByText("“wibble” is no slot")).toBeVisible();
+  await expect(line).toHaveValue("9 X1:6 wibble");
+  await line.fill("9 X1:6 X2:6 2,5 fine red");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("[data-slot='X1:6']")).toBeAttached();
+  await expect(line).toHaveValue("");
+  for (const slot of ["X1:1", "X1:2"]) {
+    const point = await at(page, slot);
+    await page.keyboard.down("Control");
+    await page.mouse.click(point.x, point.y);
+    await page.keyboard.up("Control");
+  }
+  const several = page.getByRole("region", { name: "Several wires" });
+  await expect(several).toContainText("2 wires: 1, 2");
+  await several.getByLabel("Colour").fill("violet");
+  await several.getByRole("button", { name: "Set for all" }).click();
+  await expect(page.getByRole("status").getByText("Changed 2 wires.")).toBeVisible();
+  const point = await at(page, "X1:2");
+  await page.mouse.move(point.x, point.y);
+  await expect(told(page)).toContainText("violet");
+});
+
+test("devices are put in another order by keyboard and by dragging, and back", async ({ page }) => {
+  await open(page);
+  const left = async (device: string) =>
+    (await page.locator(`[data-device=${device}]`).boundingBox())?.x ?? Number.NaN;
+  expect(await left("X1")).toBeLessThan(await left("X2"));
+  await board(page).focus();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Shift+ArrowRight");
+  await expect.poll(async () => (await left("X1")) > (await left("X2"))).toBe(true);
+  await page.keyboard.press("Control+z");
+  await expect.poll(async () => (await left("X1")) < (await left("X2"))).toBe(true);
+  // By its name, at the left end of the strip.
+  const name = await page.locator("[data-device=X1] text", { hasText: /^X1$/ }).boundingBox();
+  const third = await page.locator("[data-device=X3]").boundingBox();
+  if (!name || !third) throw new Error("Not on the screen.");
+  await page.mouse.move(name.x + name.width / 2, name.y + name.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(third.x + third.width + 4, name.y + 10, { steps: 6 });
+  await expect(page.locator("[data-ordering=X1]")).toBeAttached();
+  await page.mouse.up();
+  await expect(page.getByRole("status").getByText("Put X1 last.")).toBeVisible();
+});
+
+test("the board by keyboard alone: from slot to slot, nearer, opened; and as a table", async ({ page }) => {
+  await open(page);
+  await board(page).focus();
+  for (const key of ["ArrowRight", "ArrowRight", "ArrowRight"]) await page.keyboard.press(key);
+  await expect(told(page)).toContainText("X1:3: wire 3");
+  await page.keyboard.press("ArrowLeft");
+  await expect(told(page)).toContainText("X1:2: wire 2");
+  for (let i = 0; i < 6; i++) await page.keyboard.press("+");
+  await expect(board(page)).toHaveAttribute("data-level", "near");
+  await expect(page.locator("[data-chosen='X1:2']")).toBeInViewport();
+  await page.keyboard.press("0");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("[data-slot-panel='X1:2'] button").first()).toBeFocused();
+  await page.keyboard.press("Enter");
+  await expect(page.locator("[data-slot-panel]")).toHaveCount(0);
+  await page.getByText("Table", { exact: true }).click();
+  const row = page.locator("[data-table-slot='X1:4']");
+  await expect(row).toContainText("BOX/R1:2");
+  await row.getByRole("button", { name: "Open X1:4" }).click();
+  await expect(page.locator("[data-slot-panel='X1:4']")).toBeVisible();
+});
+
+test("touch: two fingers zoom, a tap opens; at 360 px nothing is cut off", async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 360, height: 740 }, hasTouch: true });
+  const page = await context.newPage();
+  await open(page);
+  const slot = await at(page, "X1:1");
+  await page.touchscreen.tap(slot.x, slot.y);
+  await expect(page.locator("[data-slot-panel]")).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await context.close();
+});
+
+test("one enclosure a page on paper, with its legend; and as an SVG that stands by itself", async ({
+  page,
+}) => {
+  const name = await open(page);
+  await page.getByRole("button", { name: "Print" }).click();
+  await expect(page.locator("[data-sheet=DCP]")).toBeVisible();
+  await expect(page.locator("[data-sheet=BOX]")).toBeVisible();
+  await expect(page.getByRole("group", { name: "Legend" })).toHaveCount(2);
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.toString("latin1").match(/\/Type\s*\/Page[^s]/g)).toHaveLength(2);
+  const download = page.waitForEvent("download");
+  await page.getByRole("region", { name: "DCP" }).getByRole("button", { name: "SVG" }).click();
+  const file = await download;
+  expect(file.suggestedFilename()).toBe(`${name} DCP.svg`);
+  const svg = await readFile(await file.path(), "utf-8");
+  expect(svg).toContain("<svg");
+  expect(svg).not.toContain("var(");
+  expect(svg).toContain("1 · 2.5 mm² · control +");
+});
+
+test("a board that cannot draw much still draws: nothing in it, endless names, right to left", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Odd ${Date.now()}`, "Mara Quist");
+  await page.getByRole("link", { name: "Board" }).click();
+  await expect(page.getByText("This job has no enclosure yet.")).toBeVisible();
+  await page.goBack();
+  const long = "L".repeat(190);
+  await jobs.type("new", "Wire", "7-לוח");
+  await jobs.type("7-לוח", "From", `DCP/${long}`);
+  await jobs.type("7-לוח", "To", "DCP/מהדק:3");
+  await page.getByRole("link", { name: "Board" }).click();
+  await expect(page.locator(`[data-slot='${long}']`)).toBeAttached();
+  await page.getByLabel(/Find a slot/).fill("מהדק");
+  await page.keyboard.press("Enter");
+  await expect(told(page)).toContainText("7-לוח");
+});

@@ -1,0 +1,82 @@
+import { Box, Flex } from "@chakra-ui/react";
+import { useState } from "react";
+import type { Schemas } from "../client";
+import { jobApi } from "../jobs/jobApi";
+import { useChanges } from "../jobs/useChanges";
+import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
+import type { BoardWire } from "./boardModel";
+
+const fields = [
+  ["size", "Size"],
+  ["colour", "Colour"],
+  ["function", "Function"],
+  ["circuit", "Circuit"],
+] as const;
+
+/** Several wires at once: what is typed is said of all of them, and what is left empty stays as it is. */
+export function Picked({
+  job,
+  enclosure,
+  wires,
+  onNone,
+}: {
+  job: string;
+  enclosure: string;
+  wires: BoardWire[];
+  onNone: () => void;
+}) {
+  const { send, person } = useChanges();
+  const [typed, setTyped] = useState<Partial<Record<(typeof fields)[number][0], string>>>({});
+  const said = Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim()));
+  const set = async () => {
+    const rows = wires.map((wire): Schemas["TypedWire"] => ({
+      wireId: wire.id,
+      version: wire.version,
+      ...said,
+    }));
+    const done = await send((id, personId) => jobApi.typeWires(job, { id, personId, enclosure, rows }));
+    if (done) setTyped({});
+  };
+  const takeOut = async () => {
+    const changes = wires.map((wire) => ({ remove: wire.id, version: wire.version }));
+    const says = `Took out ${wires.length} wires.`;
+    const done = await send((id, personId) => jobApi.change(job, { id, personId, changes, says }));
+    if (done) onNone();
+  };
+  return (
+    <Panel as="section" aria-label="Several wires">
+      <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
+        <Box fontWeight={700} alignSelf="center">
+          {wires.length} wires:{" "}
+          {wires
+            .slice(0, 6)
+            .map((wire) => wire.name)
+            .join(", ")}
+          {wires.length > 6 && " …"}
+        </Box>
+        {fields.map(([name, label]) => (
+          <Box key={name} w="120px">
+            <FieldLabel htmlFor={`picked-${name}`}>{label}</FieldLabel>
+            <Field
+              id={`picked-${name}`}
+              value={typed[name] ?? ""}
+              maxLength={100}
+              autoComplete="off"
+              onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
+              onKeyDown={(event) => event.key === "Enter" && void set()}
+            />
+          </Box>
+        ))}
+        <Action look="main" disabled={!person || Object.keys(said).length === 0} onClick={() => void set()}>
+          {person ? "Set for all" : "Type your name first"}
+        </Action>
+        <Action disabled={!person} onClick={() => void takeOut()}>
+          Take them out
+        </Action>
+        <Action look="link" onClick={onNone}>
+          None of them
+        </Action>
+      </Flex>
+    </Panel>
+  );
+}
