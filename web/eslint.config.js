@@ -9,5 +9,5 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   reactHooks.configs.flat.recommended,
   { languageOptions: { globals: globals.browser } },
-  { files: ["e2e/**", "*.config.*"], languageOptions: { globals: globals.node } },
+  { files: ["e2e/**", "bench/**", "*.config.*"], languageOptions: { globals: globals.node } },
 );

@@ -22,6 +22,19 @@ public sealed class BoardTests
     }
 
     [Fact]
+    public async Task Some_of_a_board_is_told_as_it_stands_in_all_of_it()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, board) = await BoardAsync(bench);
+        var slot = Slots(board).Single(s => s.GetProperty("name").GetString() == "X2:1").GetProperty("id").GetGuid();
+        var (_, part) = await bench.Server.GetAsync($"/api/jobs/{job}/boards/{board.GetProperty("enclosureId").GetGuid()}?landing={slot}");
+        var device = Assert.Single(part.GetProperty("rails").EnumerateArray().SelectMany(r => r.GetProperty("devices").EnumerateArray()));
+        Assert.Contains(device.GetRawText(), board.GetRawText(), StringComparison.Ordinal);
+        Assert.Equal("X2", device.GetProperty("name").GetString());
+        Assert.Single(part.GetProperty("wires").EnumerateArray());
+    }
+
+    [Fact]
     public async Task An_enclosure_that_is_not_there_has_no_board()
     {
         await using var bench = await JobBench.StartAsync();

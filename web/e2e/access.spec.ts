@@ -65,6 +65,19 @@ for (const theme of ["light", "dark"] as const) {
         await page.waitForLoadState("networkidle").catch(() => undefined);
         await expectClean(page);
       }
+      await page.goto("/board");
+      await expect(page.locator("[data-board]")).toBeVisible();
+      await expectClean(page);
+      await page.getByLabel(/Find a slot/).fill("X1:1");
+      await page.keyboard.press("Enter");
+      await expect(page.locator("[data-slot-panel]")).toContainText("Not drawn");
+      await page.getByText("Show only…").click();
+      await expectClean(page);
+      await page.getByText("Table", { exact: true }).click();
+      await expectClean(page);
+      await page.getByRole("button", { name: "Print" }).click();
+      await expect(page.locator("[data-sheet]")).toBeVisible();
+      await expectClean(page);
       await page.goto("/jobs");
       await expect(page.locator("[data-job]").first()).toBeVisible();
       await expectClean(page);
@@ -85,7 +98,7 @@ test("nothing is cut off at 360 px, nor at 200 % zoom", async ({ browser }) => {
     const context = await browser.newContext({ viewport: { width, height: 400 } });
     const page = await context.newPage();
     await new BenchOf(page).open();
-    for (const place of ["/bench", "/log", "/shelf", "/jobs", "/import", "/findings"]) {
+    for (const place of ["/bench", "/log", "/shelf", "/jobs", "/board", "/import", "/findings"]) {
       await page.goto(place);
       await page.waitForLoadState("networkidle").catch(() => undefined);
       const overflow = await page.evaluate(

@@ -13,9 +13,11 @@ namespace Lacet.Core.Boards;
 public sealed record BoardDevice(
     Guid? DeviceId, string Name, DeviceForm Form, SceneBox Label, SceneBox Body, IReadOnlyList<ScenePart> Parts, IReadOnlyList<BoardSlot> Slots)
 {
+    // Asked for again and again while devices are stood side by side.
+    private SceneBox? _room;
+
     /// <summary>The room that it needs, with the ends that leave it, mm.</summary>
-    internal SceneBox Room => Slots.SelectMany(s => s.Stubs).Select(s => new SceneBox(Math.Min(s.X, s.ToX), Math.Min(s.Y, s.ToY), Math.Max(s.X, s.ToX), Math.Max(s.Y, s.ToY)))
-        .Concat(Slots.Select(s => s.Box)).Append(Label).Aggregate(Body, (a, b) => a.With(b));
+    internal SceneBox Room => _room ??= Around();
 
     internal BoardDevice Moved(double dx, double dy) => this with
     {
@@ -23,5 +25,26 @@ public sealed record BoardDevice(
         Body = Body.Moved(dx, dy),
         Parts = [.. Parts.Select(p => p with { Path = p.Path.Moved(dx, dy) })],
         Slots = [.. Slots.Select(s => s.Moved(dx, dy))],
+        _room = Room.Moved(dx, dy),
     };
+
+    private SceneBox Around()
+    {
+        var (left, top, right, bottom) = (Math.Min(Body.Left, Label.Left), Math.Min(Body.Top, Label.Top), Math.Max(Body.Right, Label.Right), Math.Max(Body.Bottom, Label.Bottom));
+        foreach (var slot in Slots)
+        {
+            Take(slot.Box.Left, slot.Box.Top);
+            Take(slot.Box.Right, slot.Box.Bottom);
+            foreach (var stub in slot.Stubs)
+            {
+                Take(stub.X, stub.Y);
+                Take(stub.ToX, stub.ToY);
+            }
+        }
+
+        return new(left, top, right, bottom);
+
+        void Take(double x, double y) =>
+            (left, top, right, bottom) = (Math.Min(left, x), Math.Min(top, y), Math.Max(right, x), Math.Max(bottom, y));
+    }
 }

@@ -34,6 +34,11 @@ public static class EndRemedies
     {
         var offered = new List<EndRemedy>();
         var slots = 0;
+        if (!IsWrong(judged, end))
+        {
+            return offered;
+        }
+
         foreach (var (id, says, at, changes) in Candidates(judged.Job, end, newId))
         {
             if (id is "move" && slots == MostSlots)
@@ -49,6 +54,27 @@ public static class EndRemedies
         }
 
         return offered;
+    }
+
+    /// <summary>Whether anything is to be put right at an end.</summary>
+    private static bool IsWrong(JudgedJob judged, EndOfWire end)
+    {
+        var subjects = new List<Subject> { new(CheckScope.End, end.Wire.Id, end.Side), new(CheckScope.Wire, end.Wire.Id) };
+        if (end.End.LandingId is { } landing)
+        {
+            subjects.Add(new(CheckScope.Landing, landing));
+            if (judged.Job.Landings[landing].DeviceId is { } device)
+            {
+                subjects.Add(new(CheckScope.Device, device));
+            }
+        }
+
+        if (end.Wire.CircuitId is { } circuit)
+        {
+            subjects.Add(new(CheckScope.Circuit, circuit));
+        }
+
+        return subjects.SelectMany(judged.About).Any(f => f.Finding.Severity != Severity.Note);
     }
 
     private static EndRemedy? Tried(JudgedJob judged, EndOfWire end, string id, string says, Guid? at, IReadOnlyList<EntityChange> changes)

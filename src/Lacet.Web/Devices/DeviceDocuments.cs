@@ -52,4 +52,5 @@ public sealed record PeakMessage(Guid ReadingId, string ToolId, string Tool, Rea
 /// <param name="Sequence">Its last command.</param>
 /// <param name="Says">What it did, in a line.</param>
 /// <param name="Person">Who, by name.</param>
-public sealed record JobMessage(Guid JobId, long Sequence, string Says, string Person) : StreamMessage;
+/// <param name="CommandId">The command, so that whoever sent it knows it again; null where something was recorded.</param>
+public sealed record JobMessage(Guid JobId, long Sequence, string Says, string Person, Guid? CommandId = null) : StreamMessage;

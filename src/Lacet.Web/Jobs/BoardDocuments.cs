@@ -1,9 +1,9 @@
+using System.Text.Json.Serialization;
 using Lacet.Core.Boards;
 using Lacet.Core.Drawings;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
-using Lacet.Exchange.Documents;
 
 namespace Lacet.Web.Jobs;
 
@@ -13,10 +13,16 @@ namespace Lacet.Web.Jobs;
 /// <param name="Box">All of it.</param>
 /// <param name="Rails">Top to bottom.</param>
 /// <param name="Wires">The wires that end here.</param>
-public sealed record BoardDocument(Guid EnclosureId, long Sequence, SceneBox Box, IReadOnlyList<BoardRailDocument> Rails, IReadOnlyList<BoardWire> Wires);
+public sealed record BoardDocument(Guid EnclosureId, long Sequence, BoardBox Box, IReadOnlyList<BoardRailDocument> Rails, IReadOnlyList<BoardWire> Wires);
+
+/// <summary>An upright rectangle, mm.</summary>
+public sealed record BoardBox(double Left, double Top, double Right, double Bottom);
+
+/// <summary>A part of a device’s drawing.</summary>
+public sealed record BoardPart(string Id, PartKind Kind, string Path);
 
 /// <summary>Devices that stand side by side.</summary>
-public sealed record BoardRailDocument(RailKind Kind, SceneBox Box, IReadOnlyList<BoardDeviceDocument> Devices);
+public sealed record BoardRailDocument(RailKind Kind, BoardBox Box, IReadOnlyList<BoardDeviceDocument> Devices);
 
 /// <summary>A device, or the piece of it that stands on one rail.</summary>
 /// <param name="Id">Which; null for landings of no device.</param>
@@ -28,7 +34,7 @@ public sealed record BoardRailDocument(RailKind Kind, SceneBox Box, IReadOnlyLis
 /// <param name="Parts">What is drawn of it, lowest first.</param>
 /// <param name="Slots">Its landings, in order.</param>
 public sealed record BoardDeviceDocument(
-    Guid? Id, long Version, string Name, DeviceForm Form, SceneBox Label, SceneBox Body, IReadOnlyList<ScenePartDocument> Parts, IReadOnlyList<BoardSlotDocument> Slots);
+    Guid? Id, long Version, string Name, DeviceForm Form, BoardBox Label, BoardBox Body, IReadOnlyList<BoardPart> Parts, IReadOnlyList<BoardSlotDocument> Slots);
 
 /// <summary>A landing in its place.</summary>
 /// <param name="Id">Which.</param>
@@ -42,7 +48,7 @@ public sealed record BoardDeviceDocument(
 /// <param name="Checks">What was found about it or its ends.</param>
 /// <param name="Spare">Whether it is left free on purpose.</param>
 public sealed record BoardSlotDocument(
-    Guid Id, string Name, string Mark, string Says, SceneBox Box, IReadOnlyList<BoardStubDocument> Stubs, int More, Severity? Worst, IReadOnlyList<string> Checks, bool Spare);
+    Guid Id, string Name, string Mark, string Says, BoardBox Box, IReadOnlyList<BoardStubDocument> Stubs, int More, Severity? Worst, IReadOnlyList<string> Checks, bool Spare);
 
 /// <summary>An end as it leaves its slot.</summary>
 /// <param name="WireId">Which wire.</param>
@@ -52,12 +58,22 @@ public sealed record BoardSlotDocument(
 /// <param name="ToX">Where the drawing of it stops.</param>
 /// <param name="ToY">Where the drawing of it stops.</param>
 /// <param name="State">How far it is.</param>
-/// <param name="OlderPlan">Whether it was landed to a plan that was changed since.</param>
+/// <param name="OlderPlan">True where it was landed to a plan that was changed since.</param>
 /// <param name="Worst">The worst finding about this end.</param>
 /// <param name="Ferrule">The ferrule that it gets, such as "2.5 mm²"; null for none.</param>
 /// <param name="By">Who landed it.</param>
 public sealed record BoardStubDocument(
-    Guid WireId, EndSide Side, double X, double Y, double ToX, double ToY, EndState State, bool OlderPlan, Severity? Worst, string? Ferrule, string? By);
+    Guid WireId,
+    EndSide Side,
+    double X,
+    double Y,
+    double ToX,
+    double ToY,
+    EndState State,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] bool? OlderPlan = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Severity? Worst = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ferrule = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? By = null);
 
 /// <summary>A wire of a board.</summary>
 /// <param name="Id">Which.</param>
@@ -84,5 +100,8 @@ public sealed record BoardWire(
     BoardPlace? A,
     BoardPlace? B);
 
-/// <summary>Where an end lands, in whichever enclosure.</summary>
-public sealed record BoardPlace(Guid EnclosureId, Guid LandingId, string Name);
+/// <summary>Where an end lands.</summary>
+/// <param name="LandingId">The slot.</param>
+/// <param name="Name">Its whole name, enclosure first.</param>
+/// <param name="EnclosureId">The enclosure; left out where it is this one, since a board has thousands of ends.</param>
+public sealed record BoardPlace(Guid LandingId, string Name, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Guid? EnclosureId = null);

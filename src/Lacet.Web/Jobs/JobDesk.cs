@@ -115,7 +115,7 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
             }
 
             job.Sequence = stored;
-            feed.Tell(new JobMessage(id, stored, says, who.Name));
+            feed.Tell(new JobMessage(id, stored, says, who.Name, command));
             return Done(job, command, says, changed);
         }
         finally

@@ -2371,7 +2371,9 @@ export interface paths {
         /** An enclosure as it stands, every end in its slot */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    landing?: string[];
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -4181,6 +4183,16 @@ export interface components {
             entry?: null | components["schemas"]["EntryDocument"];
             lead?: components["schemas"]["Lead"];
         };
+        BoardBox: {
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            right: number;
+            /** Format: double */
+            bottom: number;
+        };
         BoardDeviceDocument: {
             /** Format: uuid */
             id: null | string;
@@ -4188,9 +4200,9 @@ export interface components {
             version: number;
             name: string;
             form: components["schemas"]["DeviceForm"];
-            label: components["schemas"]["SceneBox"];
-            body: components["schemas"]["SceneBox"];
-            parts: components["schemas"]["ScenePartDocument"][];
+            label: components["schemas"]["BoardBox"];
+            body: components["schemas"]["BoardBox"];
+            parts: components["schemas"]["BoardPart"][];
             slots: components["schemas"]["BoardSlotDocument"][];
         };
         BoardDocument: {
@@ -4198,20 +4210,25 @@ export interface components {
             enclosureId: string;
             /** Format: int64 */
             sequence: number;
-            box: components["schemas"]["SceneBox"];
+            box: components["schemas"]["BoardBox"];
             rails: components["schemas"]["BoardRailDocument"][];
             wires: components["schemas"]["BoardWire"][];
         };
+        BoardPart: {
+            id: string;
+            kind: components["schemas"]["PartKind"];
+            path: string;
+        };
         BoardPlace: {
-            /** Format: uuid */
-            enclosureId: string;
             /** Format: uuid */
             landingId: string;
             name: string;
+            /** Format: uuid */
+            enclosureId?: null | string;
         };
         BoardRailDocument: {
             kind: components["schemas"]["RailKind"];
-            box: components["schemas"]["SceneBox"];
+            box: components["schemas"]["BoardBox"];
             devices: components["schemas"]["BoardDeviceDocument"][];
         };
         BoardSlotDocument: {
@@ -4220,7 +4237,7 @@ export interface components {
             name: string;
             mark: string;
             says: string;
-            box: components["schemas"]["SceneBox"];
+            box: components["schemas"]["BoardBox"];
             stubs: components["schemas"]["BoardStubDocument"][];
             /** Format: int32 */
             more: number;
@@ -4241,10 +4258,10 @@ export interface components {
             /** Format: double */
             toY: number;
             state: components["schemas"]["EndState"];
-            olderPlan: boolean;
-            worst: null | components["schemas"]["Severity"];
-            ferrule: null | string;
-            by: null | string;
+            olderPlan?: null | boolean;
+            worst?: null | components["schemas"]["Severity"];
+            ferrule?: null | string;
+            by?: null | string;
         };
         BoardWire: {
             /** Format: uuid */
@@ -5830,6 +5847,8 @@ export interface components {
             sequence: number;
             says: string;
             person: string;
+            /** Format: uuid */
+            commandId?: null | string;
         };
         StreamMessagePeakMessage: {
             /** @enum {string} */

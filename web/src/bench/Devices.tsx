@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
 import type { Schemas } from "../client";
+import { own } from "../jobs/own";
 
 type Tool = Schemas["ToolDocument"];
 export type Peak = Schemas["StreamMessagePeakMessage"];
@@ -22,6 +23,9 @@ const DevicesContext = createContext<Devices>({
   clearPeak: () => undefined,
 });
 
+/** The stream may be quicker than the answer to a command, ms. */
+const answerComesFirst = 120;
+
 /** Follows the page's one event stream. The browser comes back by itself when the line breaks. */
 export function DeviceProvider({ children }: { children: ReactNode }) {
   const queries = useQueryClient();
@@ -41,10 +45,13 @@ export function DeviceProvider({ children }: { children: ReactNode }) {
         setReading(null);
         setPeak(message);
       }
-      // Whatever shows this job reads it anew.
+      // Whatever shows this job reads it anew; what this page did itself it has read when its answer came.
       if (message.type === "job") {
-        void queries.invalidateQueries({ queryKey: ["job", message.jobId] });
-        void queries.invalidateQueries({ queryKey: ["jobs"] });
+        setTimeout(() => {
+          if (own.has(message.commandId)) return;
+          void queries.invalidateQueries({ queryKey: ["job", message.jobId] });
+          void queries.invalidateQueries({ queryKey: ["jobs"] });
+        }, answerComesFirst);
       }
     };
     stream.onerror = () => {

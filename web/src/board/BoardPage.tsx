@@ -16,8 +16,15 @@ export function BoardPage() {
   const navigate = useNavigate();
   const jobs = useQuery({ queryKey: ["jobs", "first"], queryFn: () => jobApi.list(0) });
   const items = jobs.data?.items ?? [];
-  const wanted = params.job ?? recall<string>("job", "");
-  const known = params.job ?? (items.some((item) => item.id === wanted) ? wanted : items[0]?.id);
+  // The job that was open last is opened without waiting for the list; where it is gone, the first of the list is.
+  const last = recall<string>("job", "");
+  const lastOpened = useQuery({
+    queryKey: ["job", last, "overview"],
+    queryFn: () => jobApi.open(last),
+    enabled: !params.job && last !== "",
+    retry: false,
+  });
+  const known = params.job ?? (last && !lastOpened.isError ? last : items[0]?.id);
   const job = useQuery({
     queryKey: ["job", known, "overview"],
     queryFn: () => jobApi.open(known ?? ""),
@@ -28,7 +35,7 @@ export function BoardPage() {
   }, [known]);
   const error = jobs.error ?? job.error;
   if (error) return <Panel role="alert">{error.message}</Panel>;
-  if (!jobs.data || (known && !job.data)) return <Box p={4}>Opening the board…</Box>;
+  if (known ? !job.data : !jobs.data) return <Box p={4}>Opening the board…</Box>;
   const enclosures = job.data?.enclosures ?? [];
   const enclosure = enclosures.find(({ part }) => part.id === params.enclosure)?.part ?? enclosures[0]?.part;
   return (
@@ -46,11 +53,12 @@ export function BoardPage() {
               label="Job"
               value={known}
               onChange={(next) => void navigate(`/board/${next}`)}
-              options={
-                items.some(({ id }) => id === known)
-                  ? items.map((item): [string, string] => [item.id, item.summary.name])
-                  : [[known, job.data.title.name]]
-              }
+              options={[
+                ...(items.some(({ id }) => id === known)
+                  ? []
+                  : [[known, job.data.title.name] satisfies [string, string]]),
+                ...items.map((item): [string, string] => [item.id, item.summary.name]),
+              ]}
             />
             {enclosure && (
               <Select

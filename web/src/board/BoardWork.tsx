@@ -1,6 +1,6 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useCallback, useMemo, useRef, useState } from "react";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMemo, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
@@ -15,7 +15,9 @@ import {
   indexOf,
   isNarrowed,
   matches,
+  patched,
   say,
+  shared,
   type Board,
   type BoardWire,
   type Hit,
@@ -25,20 +27,24 @@ import {
 } from "./boardModel";
 import { BoardSearch } from "./BoardSearch";
 import { BoardTable } from "./BoardTable";
-import { BoardView, type Carried, type Eyes } from "./BoardView";
+import { BoardView, type Eyes } from "./BoardView";
 import { inOrder, moved } from "./order";
 import { Picked } from "./Picked";
 import { Legend } from "./signs";
 import { SlotPanel } from "./SlotPanel";
 import { Tried } from "./Tried";
+import type { Carried } from "./useHands";
 
 type Enclosure = Schemas["EnclosureDocument"];
+
+const nothingFades = () => false;
 
 /** One enclosure: looked through, narrowed, opened end by end, and changed where it stands. */
 export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Enclosure }) {
   const id = job.title.id;
   const navigate = useNavigate();
   const changes = useChanges();
+  const queries = useQueryClient();
   const [params, setParams] = useSearchParams();
   const [filter, setFilter] = useState(everything);
   const [as, setAs] = useState<"drawing" | "table">("drawing");
@@ -52,11 +58,14 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
     queryKey: ["job", id, "board", enclosure.id],
     queryFn: async () => (await jobApi.board(id, enclosure.id)) as Board,
     placeholderData: keepPreviousData,
+    structuralSharing: shared,
   });
   const index = useMemo(() => (query.data ? indexOf(query.data) : null), [query.data]);
-  const fades = useCallback(
-    (slot: Slot, stub: Stub) =>
-      isNarrowed(filter) && !matches(filter, slot, stub, index?.wires.get(stub.wireId)),
+  const fades = useMemo(
+    () =>
+      isNarrowed(filter)
+        ? (slot: Slot, stub: Stub) => !matches(filter, slot, stub, index?.wires.get(stub.wireId))
+        : nothingFades,
     [filter, index],
   );
   if (query.error) return <Panel role="alert">{query.error.message}</Panel>;
@@ -71,14 +80,31 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
       replace: true,
     });
   const move = (wire: BoardWire, side: Side, to: string) =>
-    void changes.send((command, personId) =>
-      jobApi.typeWires(id, {
+    void changes.send(async (command, personId) => {
+      const done = await jobApi.typeWires(id, {
         id: command,
         personId,
         enclosure: enclosure.name,
         rows: [{ wireId: wire.id, version: wire.version, [side === "a" ? "from" : "to"]: to }],
-      }),
-    );
+      });
+      // The two slots at once; all the rest follows.
+      const slots = index.slots.filter(
+        ({ slot }) =>
+          slot.id === wire[side]?.landingId || slot.name === to || `${enclosure.name}/${slot.name}` === to,
+      );
+      if (slots.length === 2) {
+        const part = await jobApi.board(
+          id,
+          enclosure.id,
+          slots.map(({ slot }) => slot.id),
+        );
+        queries.setQueryData<Board>(
+          ["job", id, "board", enclosure.id],
+          (before) => before && patched(before, part as Board),
+        );
+      }
+      return done;
+    });
   const carriedWire = carried ? index.wires.get(carried.stub.wireId) : undefined;
   const pickedWires = picked.flatMap((wire) => index.wires.get(wire) ?? []);
   const shown = pointed ?? (chosen ? { slot: chosen, stub } : null);
@@ -221,7 +247,7 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
               const wire = index.wires.get(end.wireId);
               const place = wire?.[end.side];
               // The other end may be in another enclosure: the board follows.
-              if (place && place.enclosureId !== enclosure.id) {
+              if (place?.enclosureId) {
                 void navigate(
                   `/board/${id}/${place.enclosureId}?slot=${place.landingId}&end=${end.wireId}${end.side}`,
                 );

@@ -146,14 +146,7 @@ function outside(slot: Slot, form: BoardDevice["form"]): Box {
       : { ...slot.box, top: top - 5, bottom: bottom - 9 };
 }
 
-/** A device with its slots and ends, as near as the eye is. */
-export const DevicePaint = memo(function DevicePaint({
-  device,
-  wires,
-  level,
-  name,
-  fades,
-}: {
+interface Painted {
   device: BoardDevice;
   wires: Map<string, BoardWire>;
   level: Level;
@@ -161,7 +154,10 @@ export const DevicePaint = memo(function DevicePaint({
   name: number;
   /** Whether an end is not among those that are asked for. */
   fades: (slot: Slot, stub: Stub) => boolean;
-}) {
+}
+
+/** A device with its slots and ends, as near as the eye is. */
+export const DevicePaint = memo(function DevicePaint({ device, wires, level, name, fades }: Painted) {
   return (
     <g data-device={device.name}>
       {device.slots.map((slot) =>
@@ -173,7 +169,7 @@ export const DevicePaint = memo(function DevicePaint({
         )),
       )}
       {device.parts.map((part) => (
-        <ScenePaint key={part.id} part={part} metal="copper" pixel={0.25} />
+        <ScenePaint key={part.id} part={{ ...part, lineWidth: null }} metal="copper" pixel={0.25} />
       ))}
       {device.slots.map((slot) => (
         <SlotPaint key={slot.id} slot={slot} form={device.form} level={level} />
@@ -191,4 +187,17 @@ export const DevicePaint = memo(function DevicePaint({
       ))}
     </g>
   );
-});
+}, isSame);
+
+/** A device is painted again where it, one of its wires, or the way it is looked at has changed. */
+function isSame(before: Painted, after: Painted): boolean {
+  return (
+    before.device === after.device &&
+    before.level === after.level &&
+    before.name === after.name &&
+    before.fades === after.fades &&
+    after.device.slots.every((slot) =>
+      slot.stubs.every(({ wireId }) => before.wires.get(wireId) === after.wires.get(wireId)),
+    )
+  );
+}

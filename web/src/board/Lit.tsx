@@ -1,4 +1,5 @@
-import type { Carried, Ordering } from "./BoardView";
+import type { Ordering } from "./order";
+import type { Carried } from "./useHands";
 import { StubPaint } from "./DevicePaint";
 import type { BoardIndex, Slot } from "./boardModel";
 
@@ -34,7 +35,6 @@ export function Lit({
       )
     : [];
   const [first, second] = stubs;
-  const enclosure = index.board.enclosureId;
   const target = carried ? carried.over : looked;
   return (
     <g data-lit={of?.name}>
@@ -62,7 +62,7 @@ export function Lit({
               strokeLinecap="round"
             />
             <StubPaint stub={stub} wire={of} />
-            {other && other.enclosureId !== enclosure && (
+            {other?.enclosureId && (
               <text
                 x={stub.toX}
                 y={stub.toY + (stub.toY < stub.y ? -3 * pixel : 16 * pixel)}

@@ -7,12 +7,12 @@ import { jobApi } from "../jobs/jobApi";
 import { Choice } from "../shared/Choice";
 import { Action, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { indexOf, type Board } from "./boardModel";
+import { indexOf, shared, type Board } from "./boardModel";
 import { BoardSheet } from "./BoardSheet";
 import { Legend } from "./signs";
 import { saveAs, svgText } from "./svgFile";
 
-// On paper there is nothing but the sheets, in their light colours, each on a page of its own.
+// Paper is light, in a dark cupboard too. On it there is nothing but the sheets, each on a page of its own.
 const onPaper = (size: string) => `
   @page { size: ${size} landscape; margin: 10mm; }
   @media print {
@@ -35,7 +35,7 @@ export function PrintPage() {
   if (job.error) return <Panel role="alert">{job.error.message}</Panel>;
   if (!job.data) return <Box p={4}>Opening the job…</Box>;
   return (
-    <Flex direction="column" gap={3} className="light" colorPalette="gray" data-theme="light">
+    <Flex direction="column" gap={3} className="light" color="ink" bg="paper" rounded="md">
       <style>{onPaper(paper)}</style>
       <Flex gap={2} alignItems="center" flexWrap="wrap" data-screen-only>
         <chakra.h1 fontSize="24px" fontWeight={700}>
@@ -69,6 +69,7 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
   const query = useQuery({
     queryKey: ["job", job.title.id, "board", enclosure.id],
     queryFn: async () => (await jobApi.board(job.title.id, enclosure.id)) as Board,
+    structuralSharing: shared,
   });
   const index = useMemo(() => (query.data ? indexOf(query.data) : null), [query.data]);
   return (

@@ -1,7 +1,7 @@
 import type { Schemas } from "../client";
 
 export type Side = "a" | "b";
-export type Box = Schemas["SceneBox"];
+export type Box = Schemas["BoardBox"];
 export type BoardWire = Schemas["BoardWire"];
 /** The schema has an end’s side, an enumeration that is optional elsewhere, as possibly null; here it never is. */
 export type Stub = Schemas["BoardStubDocument"] & { side: Side };
@@ -9,6 +9,56 @@ export type Slot = Omit<Schemas["BoardSlotDocument"], "stubs"> & { stubs: Stub[]
 export type BoardDevice = Omit<Schemas["BoardDeviceDocument"], "slots"> & { slots: Slot[] };
 export type BoardRail = Omit<Schemas["BoardRailDocument"], "devices"> & { devices: BoardDevice[] };
 export type Board = Omit<Schemas["BoardDocument"], "rails"> & { rails: BoardRail[] };
+
+const texts = new WeakMap<object, string>();
+
+/** What a part of a board says, as a text that is made once. */
+function textOf(part: object): string {
+  const known = texts.get(part);
+  if (known !== undefined) return known;
+  const text = JSON.stringify(part);
+  texts.set(part, text);
+  return text;
+}
+
+/** The parts of a board that are what they were stay the same objects, so that they are not painted again. */
+export function shared(before: unknown, after: unknown): Board {
+  const [old, board] = [before as Board | undefined, after as Board];
+  if (!old) return board;
+  const keep = <T extends object>(was: Map<string, T>, key: string, now: T): T => {
+    const same = was.get(key);
+    return same && textOf(same) === textOf(now) ? same : now;
+  };
+  const place = (device: BoardDevice) => `${device.name} ${device.body.left} ${device.body.top}`;
+  const devices = new Map(old.rails.flatMap((rail) => rail.devices).map((device) => [place(device), device]));
+  const wires = new Map(old.wires.map((wire) => [wire.id, wire]));
+  return {
+    ...board,
+    rails: board.rails.map((rail) => ({
+      ...rail,
+      devices: rail.devices.map((device) => keep(devices, place(device), device)),
+    })),
+    wires: board.wires.map((wire) => keep(wires, wire.id, wire)),
+  };
+}
+
+/** A board with some of its devices as they are now, where they stand as they stood. */
+export function patched(board: Board, part: Board): Board {
+  const place = (device: BoardDevice) => `${device.name} ${device.body.left} ${device.body.top}`;
+  const devices = new Map(
+    part.rails.flatMap((rail) => rail.devices).map((device) => [place(device), device]),
+  );
+  const wires = new Map(part.wires.map((wire) => [wire.id, wire]));
+  return {
+    ...board,
+    sequence: part.sequence,
+    rails: board.rails.map((rail) => ({
+      ...rail,
+      devices: rail.devices.map((device) => devices.get(place(device)) ?? device),
+    })),
+    wires: [...board.wires.filter(({ id }) => !wires.has(id)), ...part.wires],
+  };
+}
 
 /** A board by what it is asked for: its slots in order, its wires by id. */
 export interface BoardIndex {
@@ -62,11 +112,11 @@ export function slotAt(index: BoardIndex, x: number, y: number, reach: number): 
   return index.slots.find(({ slot }) => within(slot.box, x, y, reach))?.slot ?? null;
 }
 
-/** The device whose body, and none of its slots, is at a point. */
+/** The device whose name is at a point: it is carried by its name, so that a plain drag on its body moves the board. */
 export const deviceAt = (index: BoardIndex, x: number, y: number): BoardDevice | null =>
   index.board.rails
     .flatMap((rail) => rail.devices)
-    .find((device) => device.id && within(device.body, x, y)) ?? null;
+    .find((device) => device.id && within(device.label, x, y)) ?? null;
 
 export type Step = "left" | "right" | "up" | "down";
 
@@ -111,7 +161,7 @@ export function matches(filter: Filter, slot: Slot, stub: Stub, wire: BoardWire 
     (!circuit || wire?.circuitId === circuit) &&
     (!size || wire?.size === size) &&
     (!ferrule || (stub.ferrule ?? "none") === ferrule) &&
-    (!state || (state === "older-plan" ? stub.olderPlan : stub.state === state)) &&
+    (!state || (state === "older-plan" ? stub.olderPlan === true : stub.state === state)) &&
     (!person || stub.by === person) &&
     (!finding ||
       (finding === "any" ? slot.worst !== null : slot.worst === finding || slot.checks.includes(finding)))

@@ -121,3 +121,5 @@ export function seen({ x, y, scale }: View, size: { width: number; height: numbe
 
 export const meets = (a: Box, b: Box) =>
   a.left <= b.right && b.left <= a.right && a.top <= b.bottom && b.top <= a.bottom;
+
+export type BoardEyes = ReturnType<typeof useView>;

@@ -7,7 +7,7 @@ export function ScenePaint({
   metal,
   pixel,
 }: {
-  part: Schemas["ScenePartDocument"];
+  part: Pick<Schemas["ScenePartDocument"], "id" | "kind" | "path" | "lineWidth">;
   metal: Metal;
   pixel: number;
 }) {

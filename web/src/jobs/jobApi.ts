@@ -29,8 +29,12 @@ export const jobApi = {
         params: { path: { id, wire, side }, query: { lead } },
       }),
     ),
-  board: (id: string, enclosure: string) =>
-    take(http.GET("/api/jobs/{id}/boards/{enclosure}", { params: { path: { id, enclosure } } })),
+  board: (id: string, enclosure: string, landing: string[] = []) =>
+    take(
+      http.GET("/api/jobs/{id}/boards/{enclosure}", {
+        params: { path: { id, enclosure }, query: landing.length ? { landing } : {} },
+      }),
+    ),
   tryWires: (id: string, body: Schemas["TypedWires"], lead: Lead) =>
     take(http.POST("/api/jobs/{id}/wires/try", { params: { ...at(id), query: { lead } }, body })),
   addLine: (id: string, body: Schemas["TypedLine"]) =>

@@ -12,6 +12,7 @@ import {
 import { Refusal, type Schemas } from "../client";
 import type { Person } from "../bench/recording";
 import { useRemembered } from "../shared/remembered";
+import { own } from "./own";
 import { jobApi, type Done, type Part } from "./jobApi";
 
 interface Changes {
@@ -61,10 +62,15 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
       setBusy(true);
       try {
         const answer = await change();
+        own.remember(answer.commandId);
         setError(null);
         setConflict(null);
+        // What is drawn comes first: it is what the hand waits for.
         await Promise.all([
-          queries.invalidateQueries({ queryKey: ["job", job] }),
+          queries.invalidateQueries({ queryKey: ["job", job, "board"] }),
+          queries.invalidateQueries({
+            predicate: ({ queryKey: [kind, id, what] }) => kind === "job" && id === job && what !== "board",
+          }),
           queries.invalidateQueries({ queryKey: ["jobs"] }),
         ]);
         return answer;
