@@ -15,7 +15,7 @@ export function AddWire({ job, enclosure, at }: { job: string; enclosure: string
     if (done) setText("");
   };
   return (
-    <Flex gap={2} alignItems="flex-end" flex="1 1 320px">
+    <Flex gap={2} alignItems="flex-end" maxW="820px">
       <Box flex={1}>
         <FieldLabel htmlFor="add-wire">Add a wire: name, from, to, size, colour, function</FieldLabel>
         <Field

@@ -97,7 +97,7 @@ export function BoardView({
       aria-label="The board. Arrows go from slot to slot, Enter opens, plus and minus go nearer and farther."
       tabIndex={0}
       position="relative"
-      h={{ base: "56dvh", md: "calc(100dvh - 270px)" }}
+      h={{ base: "56dvh", md: "calc(100dvh - 320px)" }}
       minH="320px"
       borderWidth="1px"
       borderColor="line"

@@ -159,9 +159,6 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
         </Action>
         <Action onClick={() => void navigate(`/print/${id}`)}>Print</Action>
       </Flex>
-      <Flex gap={2} flexWrap="wrap" alignItems="flex-end">
-        <AddWire job={id} enclosure={enclosure.name} at={chosen?.name ?? null} />
-      </Flex>
       <BoardFilter
         index={index}
         circuits={job.circuits.map(({ part }): [string, string] => [part.id, part.name])}
@@ -235,6 +232,7 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
           {pickedWires.length > 0 && (
             <Picked job={id} enclosure={enclosure.name} wires={pickedWires} onNone={() => setPicked([])} />
           )}
+          <AddWire job={id} enclosure={enclosure.name} at={chosen?.name ?? null} />
           {as === "drawing" && <Legend />}
         </Flex>
         {chosen && (
