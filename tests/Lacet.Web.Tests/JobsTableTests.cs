@@ -106,6 +106,58 @@ public sealed class JobsTableTests : IAsyncDisposable
         Assert.Single(await _jobs.PartsAsync(_job));
     }
 
+    [Fact]
+    public async Task A_change_is_undone_over_one_that_was_undone_itself()
+    {
+        var part = Guid.NewGuid();
+        await ApplyAsync(new JobEdit(part, "wire", "{\"v\":1}", 0));
+        var second = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":2}", 1));
+        var third = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":3}", 2));
+        await UndoAsync(third);
+        await UndoAsync(second);
+        Assert.Equal(("{\"v\":1}", 5L), ((await _jobs.PartsAsync(_job)).Single().Body, (await _jobs.PartsAsync(_job)).Single().Version));
+    }
+
+    [Fact]
+    public async Task What_is_not_as_a_change_left_it_is_not_undone()
+    {
+        var part = Guid.NewGuid();
+        await ApplyAsync(new JobEdit(part, "wire", "{\"v\":1}", 0));
+        var second = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":2}", 1));
+        await ApplyAsync(new JobEdit(part, "wire", "{\"v\":3}", 2));
+        await Assert.ThrowsAsync<JobConflictException>(() => UndoAsync(second));
+        Assert.Equal("{\"v\":3}", (await _jobs.PartsAsync(_job)).Single().Body);
+    }
+
+    [Fact]
+    public async Task A_part_that_was_put_in_and_taken_out_comes_back_and_goes_again()
+    {
+        var part = Guid.NewGuid();
+        var put = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":1}", 0));
+        var taken = await ApplyAsync(new JobEdit(part, "wire", null, 1));
+        Assert.Empty(await _jobs.PartsAsync(_job));
+        await UndoAsync(taken);
+        Assert.Equal(2, (await _jobs.PartsAsync(_job)).Single().Version);
+        await UndoAsync(put);
+        Assert.Empty(await _jobs.PartsAsync(_job));
+    }
+
+    [Fact]
+    public async Task Of_several_parts_one_that_moved_on_keeps_all_of_them()
+    {
+        var (a, b) = (Guid.NewGuid(), Guid.NewGuid());
+        var both = await ApplyAsync(new JobEdit(a, "wire", "{\"v\":1}", 0), new JobEdit(b, "wire", "{\"v\":1}", 0));
+        await ApplyAsync(new JobEdit(b, "wire", "{\"v\":2}", 1));
+        await Assert.ThrowsAsync<JobConflictException>(() => UndoAsync(both));
+        Assert.Equal(2, (await _jobs.PartsAsync(_job)).Count);
+    }
+
+    private async Task UndoAsync(Guid command)
+    {
+        var (says, edits) = (await _jobs.UndoOfAsync(_job, command))!.Value;
+        await _jobs.ApplyAsync(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), $"Undid: {says}", edits, command), "{}", default);
+    }
+
     private async Task<Guid> ApplyAsync(params JobEdit[] edits)
     {
         var id = Guid.NewGuid();

@@ -201,6 +201,98 @@ public sealed class BoardLayoutTests
         IEnumerable<string> Names(Job of) => BoardLayout.Of(of, sketch.Id("P")).Rails.SelectMany(r => r.Devices).OrderBy(d => d.Body.Left).Select(d => d.Name);
     }
 
+    [Fact]
+    public void Bars_stand_on_the_back_and_what_has_a_face_on_the_front()
+    {
+        var sketch = new Sketch().Panel("P").Breaker("P", "Q").Device("P", "PE", DeviceType.EarthBar).Landing("P", "PE:1", Ends.Block(), "PE").Landing("P", "PE:2", Ends.Block(), "PE")
+            .Receptacle("P", "R").Splice("P", "J");
+        var board = Board(sketch, "P");
+        Assert.Equal([RailKind.Rail, RailKind.Back, RailKind.Front, RailKind.Loose], board.Rails.Select(r => r.Kind));
+        var bar = board.Rails[1].Devices.Single();
+        Assert.Equal(2, Count(bar, PartKind.GreenScrew));
+        Assert.All(bar.Slots, s => Assert.InRange(s.Box.Left, bar.Label.Right, bar.Body.Right));
+    }
+
+    [Theory]
+    [InlineData(3, 0)]
+    [InlineData(6, 0)]
+    [InlineData(7, 4)]
+    [InlineData(12, 6)]
+    public void A_machine_of_many_terminals_has_them_along_both_edges(int terminals, int above)
+    {
+        var sketch = new Sketch().Panel("P").Device("P", "K", DeviceType.Load);
+        for (var i = 1; i <= terminals; i++)
+        {
+            sketch.Landing("P", $"K:{i}", Ends.Block(), "K");
+        }
+
+        var device = Single(sketch, "P");
+        Assert.Equal(above, device.Slots.Count(s => s.Box.Bottom < Middle(device.Body).Y));
+        Assert.Equal(terminals, device.Slots.Count);
+    }
+
+    [Theory]
+    [InlineData(2)]
+    [InlineData(3)]
+    [InlineData(5)]
+    public void The_ends_of_a_joint_leave_it_evenly_all_round(int count)
+    {
+        var sketch = new Sketch().Box("B").Splice("B", "J");
+        for (var i = 0; i < count; i++)
+        {
+            sketch.Wire($"{i}", "J", null);
+        }
+
+        var slot = Assert.Single(Single(sketch, "B").Slots);
+        var middle = Middle(slot.Box);
+        var angles = slot.Stubs.Select(s => Math.Atan2(s.ToY - middle.Y, s.ToX - middle.X)).ToList();
+        // The first to the left, and each as far from the next.
+        Assert.Equal(Math.PI, Math.Abs(angles[0]), 6);
+        Assert.All(angles.Zip(angles.Skip(1)), pair => Assert.Equal(2 * Math.PI / count, ((pair.Second - pair.First) + (4 * Math.PI)) % (2 * Math.PI), 6));
+        Assert.All(slot.Stubs, s => Assert.Equal(38, Math.Sqrt(Math.Pow(s.ToX - s.X, 2) + Math.Pow(s.ToY - s.Y, 2)), 6));
+    }
+
+    [Fact]
+    public void A_switch_has_all_but_its_earth_on_one_side()
+    {
+        var sketch = new Sketch().Box("B").Device("B", "S", DeviceType.Switch).Landing("B", "S:1", Ends.Screw(), "S").Landing("B", "S:2", Ends.Screw(), "S")
+            .Landing("B", "S:E", Ends.Screw(), "S", l => l with { Identity = TerminalIdentity.Green });
+        var device = Single(sketch, "B");
+        Assert.All(device.Slots.Where(s => s.Mark != "E"), s => Assert.Equal(device.Body.Left, Middle(s.Box).X, 6));
+        Assert.Equal(device.Body.Bottom, Middle(device.Slots.Single(s => s.Mark == "E").Box).Y, 6);
+        Assert.DoesNotContain(device.Parts, p => p.Kind == PartKind.Opening);
+    }
+
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public void A_receptacle_shows_as_many_outlets_as_it_has(int outlets) => Assert.Equal(
+        outlets, Count(Single(new Sketch().Box("B").Receptacle("B", "R", with: d => d with { Outlets = outlets }), "B"), PartKind.Opening));
+
+    [Fact]
+    public void Two_hots_of_a_plug_stand_beside_each_other_on_its_hot_side()
+    {
+        var sketch = new Sketch().Box("M").Device("M", "P1", DeviceType.Plug)
+            .Landing("M", "P1 X", Ends.Screw(), "P1", l => l with { Identity = TerminalIdentity.Brass }).Landing("M", "P1 Y", Ends.Screw(), "P1", l => l with { Identity = TerminalIdentity.Brass });
+        var device = Single(sketch, "M");
+        Assert.All(device.Slots, s => Assert.True(Middle(s.Box).X > Middle(device.Body).X));
+        Assert.False(Overlap(device.Slots[0].Box, device.Slots[1].Box));
+    }
+
+    [Fact]
+    public void Rails_are_as_wide_as_large_panels_and_no_wider()
+    {
+        var sketch = new Sketch().Panel("P");
+        for (var i = 0; i < 60; i++)
+        {
+            sketch.Breaker("P", $"Q{i}");
+        }
+
+        var board = Board(sketch, "P");
+        Assert.All(board.Rails, r => Assert.True(r.Box.Width < 580));
+        Assert.Equal(Enumerable.Range(0, 60).Select(i => $"Q{i}"), board.Rails.SelectMany(r => r.Devices).Select(d => d.Name));
+    }
+
     private static BoardLayout Board(Sketch sketch, string enclosure) => BoardLayout.Of(sketch.Job(), sketch.Id(enclosure));
 
     private static BoardDevice Single(Sketch sketch, string enclosure) => Assert.Single(Board(sketch, enclosure).Rails.SelectMany(r => r.Devices));
