@@ -109,6 +109,7 @@ test("the same on a phone, 360 px wide, by touch", async ({ browser }) => {
   );
   await bench.done.tap();
   await expect(page.getByText(/Recorded as event/)).toBeVisible();
+  await page.getByRole("button", { name: "More" }).tap();
   await page.getByRole("link", { name: "Log" }).tap();
   await expect(page.getByRole("listitem").filter({ hasText: "Lio Brandt" }).first()).toBeVisible();
   const overflow = await page.evaluate(
