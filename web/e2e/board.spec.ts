@@ -55,6 +55,9 @@ test("a wire is traced to its other end, in this enclosure and in another", asyn
   const panel = page.locator("[data-slot-panel='X1:3']");
   await expect(panel).toContainText("End B · BOX/R1:1");
   await expect(page.locator("[data-lit='3']")).toContainText("→ BOX/R1:1");
+  // One tap on a reading opens its reasons.
+  await panel.locator("[data-end-reading=strip]").click();
+  await expect(panel.getByRole("region", { name: "Why" })).toContainText("Why strip this much");
   await panel.getByText("End B · BOX/R1:1").click();
   await expect(page.locator("[data-slot-panel='R1:1']")).toBeVisible();
   await expect(page.getByLabel("Enclosure").locator("option:checked")).toHaveText("BOX");

@@ -27,7 +27,7 @@ export function shared(before: unknown, after: unknown): Board {
   if (!old) return board;
   const keep = <T extends object>(was: Map<string, T>, key: string, now: T): T => {
     const same = was.get(key);
-    return same && textOf(same) === textOf(now) ? same : now;
+    return same && (same === now || textOf(same) === textOf(now)) ? same : now;
   };
   const place = (device: BoardDevice) => `${device.name} ${device.body.left} ${device.body.top}`;
   const devices = new Map(old.rails.flatMap((rail) => rail.devices).map((device) => [place(device), device]));

@@ -34,7 +34,7 @@ export function useWalk(
   /** The device of the chosen slot, one place along. */
   const along = (arrow: "left" | "right") => {
     const devices = devicesOf(index);
-    const here = devices.findIndex((device) => device.slots.some((one) => one.id === chosen));
+    const here = devices.findIndex((device) => device.slots.some((one) => one.id === walked.current));
     const device = devices[here];
     const before = arrow === "left" ? devices[here - 1] : devices[here + 2];
     if (device?.id && (arrow === "right" ? devices[here + 1] : before)) {

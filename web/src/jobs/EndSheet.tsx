@@ -1,5 +1,9 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { ReadingName } from "../bench/Readings";
+import { Why } from "../bench/Why";
+import type { Recipe } from "../client";
 import { SceneView } from "../drawing/SceneView";
 import { FindingLines } from "../findings/FindingLines";
 import { Choice } from "../shared/Choice";
@@ -79,35 +83,57 @@ export function EndSheet({
   );
 }
 
-const Reading = chakra("div", { base: { flex: "1 1 150px", p: 2, bg: "paper.sunk", rounded: "md" } });
+const Reading = chakra("button", {
+  base: {
+    flex: "1 1 150px",
+    minH: "64px",
+    p: 2,
+    bg: "paper.sunk",
+    rounded: "md",
+    textAlign: "start",
+    cursor: "pointer",
+    "&[aria-expanded=true]": { outline: "2px solid {colors.copper}" },
+  },
+});
 
-function Three({ recipe }: { recipe: NonNullable<Awaited<ReturnType<typeof jobApi.end>>["recipe"]> }) {
+/** The three readings of an end; a tap on one opens its reasons. */
+function Three({ recipe }: { recipe: Recipe }) {
   const { lead } = useUnits();
-  const torque = recipe.torque;
+  const [why, setWhy] = useState<ReadingName | null>(null);
+  const { strip, torque } = recipe;
+  const reading = (name: ReadingName, label: string, says: string, beside: string | undefined) => (
+    <Reading
+      aria-expanded={why === name}
+      aria-controls="why"
+      onClick={() => setWhy(why === name ? null : name)}
+      data-end-reading={name}
+    >
+      <Box fontSize="14px" color="ink.soft">
+        {label}, why
+      </Box>
+      <Box
+        fontSize={name === "prepare" ? "18px" : "24px"}
+        fontFamily={name === "prepare" ? "body" : "numerals"}
+      >
+        {thin(says)}
+      </Box>
+      {beside && <Box fontSize="14px">{thin(beside)}</Box>}
+    </Reading>
+  );
+  const [stripFirst, stripThen] = strip ? inOrder(strip.target, lead) : ["—"];
+  const [torqueFirst, torqueThen] = torque ? inOrder(torque.target, lead) : [recipe.holding?.headline ?? "—"];
   return (
-    <Flex gap={2} mt={2} flexWrap="wrap">
-      <Reading>
-        <Box fontSize="14px" color="ink.soft">
-          STRIP
+    <>
+      <Flex gap={2} mt={2} flexWrap="wrap">
+        {reading("strip", "STRIP", stripFirst, stripThen)}
+        {reading("prepare", "PREPARE", recipe.preparation.headline, undefined)}
+        {reading("tighten", "TIGHTEN", torqueFirst, torqueThen)}
+      </Flex>
+      {why && (
+        <Box mt={2}>
+          <Why recipe={recipe} of={why} onClose={() => setWhy(null)} />
         </Box>
-        <Box fontSize="24px" fontFamily="numerals">
-          {recipe.strip ? thin(inOrder(recipe.strip.target, lead)[0]) : "—"}
-        </Box>
-      </Reading>
-      <Reading>
-        <Box fontSize="14px" color="ink.soft">
-          PREPARE
-        </Box>
-        <Box fontSize="18px">{thin(recipe.preparation.headline)}</Box>
-      </Reading>
-      <Reading>
-        <Box fontSize="14px" color="ink.soft">
-          TIGHTEN
-        </Box>
-        <Box fontSize="24px" fontFamily="numerals">
-          {torque ? thin(inOrder(torque.target, lead)[0]) : (recipe.holding?.headline ?? "—")}
-        </Box>
-      </Reading>
-    </Flex>
+      )}
+    </>
   );
 }
