@@ -64,6 +64,8 @@ const device = (name: string, left: number, top: number, slots: Slot[]): BoardDe
   body: box(left, top, left + 9 + slots.length * 10, top + 46),
   parts: [],
   slots,
+  worst: null,
+  checks: [],
 });
 
 const wire = (id: string, change: Partial<BoardWire> = {}): BoardWire => ({
@@ -157,6 +159,13 @@ test("a board is narrowed by each thing alone and by all together", () => {
   expect(of({ worst: "fix", checks: ["two-conductors"] }, {}, { finding: "stop" })).toBe(false);
   expect(of({ worst: "fix", checks: ["two-conductors"] }, {}, { finding: "two-conductors" })).toBe(true);
   expect(of({}, {}, { finding: "any" })).toBe(false);
+  // What was found about the device counts for all that lands on it.
+  const rated = { ...device("R", 0, 0, []), worst: "stop" as const, checks: ["receptacle-rating"] };
+  const bare = slot("R:1", 0, 0);
+  for (const finding of ["any", "stop", "receptacle-rating"]) {
+    expect(matches({ ...everything, finding }, bare, stub("w1", 0), undefined, rated)).toBe(true);
+  }
+  expect(matches({ ...everything, finding: "fix" }, bare, stub("w1", 0), undefined, rated)).toBe(false);
   expect(of({}, {}, { circuit: "c1", size: "14 AWG" })).toBe(false);
 });
 

@@ -33,8 +33,19 @@ public sealed record BoardRailDocument(RailKind Kind, BoardBox Box, IReadOnlyLis
 /// <param name="Body">Its outline.</param>
 /// <param name="Parts">What is drawn of it, lowest first.</param>
 /// <param name="Slots">Its landings, in order.</param>
+/// <param name="Worst">The worst finding about it as a whole, such as its rating.</param>
+/// <param name="Checks">What was found about it as a whole.</param>
 public sealed record BoardDeviceDocument(
-    Guid? Id, long Version, string Name, DeviceForm Form, BoardBox Label, BoardBox Body, IReadOnlyList<BoardPart> Parts, IReadOnlyList<BoardSlotDocument> Slots);
+    Guid? Id,
+    long Version,
+    string Name,
+    DeviceForm Form,
+    BoardBox Label,
+    BoardBox Body,
+    IReadOnlyList<BoardPart> Parts,
+    IReadOnlyList<BoardSlotDocument> Slots,
+    Severity? Worst,
+    IReadOnlyList<string> Checks);
 
 /// <summary>A landing in its place.</summary>
 /// <param name="Id">Which.</param>

@@ -49,15 +49,21 @@ internal static class BoardEndpoints
             ]);
     }
 
-    private static BoardDeviceDocument Device(OpenJob job, BoardDevice device, Dictionary<Guid, string> people) => new(
-        device.DeviceId,
-        device.DeviceId is { } id ? job.Version(id) : 0,
-        device.Name,
-        device.Form,
-        Rounded(device.Label),
-        Rounded(device.Body),
-        [.. device.Parts.Select(p => new BoardPart(p.Id, p.Kind, p.Path.Data))],
-        [.. device.Slots.Select(s => Slot(job, s, people))]);
+    private static BoardDeviceDocument Device(OpenJob job, BoardDevice device, Dictionary<Guid, string> people)
+    {
+        var found = device.DeviceId is { } of ? job.Judged.About(new Subject(CheckScope.Device, of)) : [];
+        return new(
+            device.DeviceId,
+            device.DeviceId is { } id ? job.Version(id) : 0,
+            device.Name,
+            device.Form,
+            Rounded(device.Label),
+            Rounded(device.Body),
+            [.. device.Parts.Select(p => new BoardPart(p.Id, p.Kind, p.Path.Data))],
+            [.. device.Slots.Select(s => Slot(job, s, people))],
+            found.Select(f => (Severity?)f.Finding.Severity).Min(),
+            [.. found.Select(f => f.Finding.Check)]);
+    }
 
     private static BoardSlotDocument Slot(OpenJob job, BoardSlot slot, Dictionary<Guid, string> people)
     {

@@ -4204,6 +4204,8 @@ export interface components {
             body: components["schemas"]["BoardBox"];
             parts: components["schemas"]["BoardPart"][];
             slots: components["schemas"]["BoardSlotDocument"][];
+            worst: null | components["schemas"]["Severity"];
+            checks: string[];
         };
         BoardDocument: {
             /** Format: uuid */

@@ -31,7 +31,7 @@ export function BoardFilter({
       sizes: sorted(wires.map((wire) => wire.size)),
       ferrules: sorted(stubs.map((stub) => stub.ferrule ?? "")),
       people: sorted(stubs.map((stub) => stub.by ?? "")),
-      checks: sorted(index.slots.flatMap(({ slot }) => slot.checks)),
+      checks: sorted(index.slots.flatMap(({ slot, device }) => [...slot.checks, ...device.checks])),
     };
   }, [index]);
   const [open, setOpen] = useState(false);

@@ -32,8 +32,8 @@ export function BoardTable({
     (slot.stubs.length ? slot.stubs : [null]).map((stub) => ({ slot, device, rail, stub })),
   );
   const shown = rows.filter(
-    ({ slot, stub }) =>
-      !isNarrowed(filter) || (stub && matches(filter, slot, stub, index.wires.get(stub.wireId))),
+    ({ slot, stub, device }) =>
+      !isNarrowed(filter) || (stub && matches(filter, slot, stub, index.wires.get(stub.wireId), device)),
   );
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="The board as a table">
@@ -64,7 +64,10 @@ export function BoardTable({
             return (
               <tr key={slot.id + (stub?.wireId ?? "") + (stub?.side ?? "")} data-table-slot={slot.name}>
                 <Cell fontFamily="numerals">{rail + 1}</Cell>
-                <Cell>{device.name}</Cell>
+                <Cell>
+                  {device.name}
+                  {device.worst && `, ${severities[device.worst].word.toLowerCase()}`}
+                </Cell>
                 <Cell>
                   <Open onClick={() => onOpen(slot, stub)} aria-label={`Open ${slot.name}`}>
                     {slot.mark}

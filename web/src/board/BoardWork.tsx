@@ -61,12 +61,14 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
     structuralSharing: shared,
   });
   const index = useMemo(() => (query.data ? indexOf(query.data) : null), [query.data]);
+  const devices = useMemo(() => new Map(index?.slots.map(({ slot, device }) => [slot.id, device])), [index]);
   const fades = useMemo(
     () =>
       isNarrowed(filter)
-        ? (slot: Slot, stub: Stub) => !matches(filter, slot, stub, index?.wires.get(stub.wireId))
+        ? (slot: Slot, stub: Stub) =>
+            !matches(filter, slot, stub, index?.wires.get(stub.wireId), devices.get(slot.id))
         : nothingFades,
-    [filter, index],
+    [devices, filter, index],
   );
   if (query.error) return <Panel role="alert">{query.error.message}</Panel>;
   if (!index) return <Box p={4}>Drawing the board…</Box>;

@@ -146,6 +146,18 @@ function outside(slot: Slot, form: BoardDevice["form"]): Box {
       : { ...slot.box, top: top - 5, bottom: bottom - 9 };
 }
 
+/** What was found about a device as a whole, at the corner of its name. */
+export function DeviceMark({ device, size }: { device: BoardDevice; size: number }) {
+  const { right, top } = device.label;
+  return (
+    device.worst && (
+      <g data-device-mark={device.name}>
+        <Mark severity={device.worst} x={right - size / 2} y={top + size / 2} size={size} />
+      </g>
+    )
+  );
+}
+
 interface Painted {
   device: BoardDevice;
   wires: Map<string, BoardWire>;
@@ -175,6 +187,7 @@ export const DevicePaint = memo(function DevicePaint({ device, wires, level, nam
         <SlotPaint key={slot.id} slot={slot} form={device.form} level={level} />
       ))}
       <BoxedText text={device.name} box={device.label} size={name} bold />
+      {device.worst && <DeviceMark device={device} size={4.6} />}
       {device.slots.map((slot) => (
         <g key={slot.id}>
           {slot.stubs.map((stub) => (

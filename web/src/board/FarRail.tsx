@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { BoxedText, hueOf, stubWidth } from "./DevicePaint";
+import { BoxedText, DeviceMark, hueOf, stubWidth } from "./DevicePaint";
 import type { BoardRail, BoardWire, Box, Slot, Stub } from "./boardModel";
 import { Mark } from "./signs";
 
@@ -51,6 +51,9 @@ export const FarRail = memo(function FarRail({
       <path d={slots.join("")} fill="none" stroke={token("draw-steel-edge")} strokeWidth={0.2} />
       {rail.devices.map((device, i) => (
         <BoxedText key={`${device.name}${i}`} text={device.name} box={device.label} size={name} bold />
+      ))}
+      {rail.devices.map((device, i) => (
+        <DeviceMark key={`${device.name}${i}`} device={device} size={mark} />
       ))}
       {marks.map(({ slot, severity }) => (
         <Mark

@@ -155,7 +155,13 @@ export const everything: Filter = { circuit: "", size: "", ferrule: "", state: "
 export const isNarrowed = (filter: Filter) => Object.values(filter).some(Boolean);
 
 /** Whether an end is among those that are asked for. */
-export function matches(filter: Filter, slot: Slot, stub: Stub, wire: BoardWire | undefined): boolean {
+export function matches(
+  filter: Filter,
+  slot: Slot,
+  stub: Stub,
+  wire: BoardWire | undefined,
+  device?: BoardDevice,
+): boolean {
   const { circuit, size, ferrule, state, finding, person } = filter;
   return (
     (!circuit || wire?.circuitId === circuit) &&
@@ -164,7 +170,11 @@ export function matches(filter: Filter, slot: Slot, stub: Stub, wire: BoardWire 
     (!state || (state === "older-plan" ? stub.olderPlan === true : stub.state === state)) &&
     (!person || stub.by === person) &&
     (!finding ||
-      (finding === "any" ? slot.worst !== null : slot.worst === finding || slot.checks.includes(finding)))
+      [slot, device].some(
+        (one) =>
+          one &&
+          (finding === "any" ? one.worst !== null : one.worst === finding || one.checks.includes(finding)),
+      ))
   );
 }
 
