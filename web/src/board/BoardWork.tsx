@@ -1,5 +1,5 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
-import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { useMemo, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
@@ -12,12 +12,10 @@ import { AddWire } from "./AddWire";
 import { BoardFilter } from "./BoardFilter";
 import {
   everything,
-  indexOf,
   isNarrowed,
   matches,
   patched,
   say,
-  shared,
   type Board,
   type BoardWire,
   type Hit,
@@ -33,6 +31,7 @@ import { Picked } from "./Picked";
 import { Legend } from "./signs";
 import { SlotPanel } from "./SlotPanel";
 import { Tried } from "./Tried";
+import { boardKey, useBoard } from "./useBoard";
 import type { Carried } from "./useHands";
 
 type Enclosure = Schemas["EnclosureDocument"];
@@ -54,13 +53,7 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
   const [looked, setLooked] = useState<string | null>(null);
   const [landing, setLanding] = useState<{ part: JobLanding; version: number | null } | null>(null);
   const eyes = useRef<Eyes>(null);
-  const query = useQuery({
-    queryKey: ["job", id, "board", enclosure.id],
-    queryFn: async () => (await jobApi.board(id, enclosure.id)) as Board,
-    placeholderData: keepPreviousData,
-    structuralSharing: shared,
-  });
-  const index = useMemo(() => (query.data ? indexOf(query.data) : null), [query.data]);
+  const { index, error } = useBoard(id, enclosure.id);
   const devices = useMemo(() => new Map(index?.slots.map(({ slot, device }) => [slot.id, device])), [index]);
   const fades = useMemo(
     () =>
@@ -70,7 +63,7 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
         : nothingFades,
     [devices, filter, index],
   );
-  if (query.error) return <Panel role="alert">{query.error.message}</Panel>;
+  if (error) return <Panel role="alert">{error.message}</Panel>;
   if (!index) return <Box p={4}>Drawing the board…</Box>;
 
   const chosen = index.slots.find(({ slot }) => slot.id === params.get("slot"))?.slot ?? null;
@@ -101,7 +94,7 @@ export function BoardWork({ job, enclosure }: { job: Schemas["JobOverview"]; enc
           slots.map(({ slot }) => slot.id),
         );
         queries.setQueryData<Board>(
-          ["job", id, "board", enclosure.id],
+          boardKey(id, enclosure.id),
           (before) => before && patched(before, part as Board),
         );
       }

@@ -1,15 +1,15 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useMemo, useRef } from "react";
+import { useRef } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
 import { Choice } from "../shared/Choice";
 import { Action, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { indexOf, shared, type Board } from "./boardModel";
 import { BoardSheet } from "./BoardSheet";
 import { Legend } from "./signs";
+import { useBoard } from "./useBoard";
 import { saveAs, svgText } from "./svgFile";
 
 // Paper is light, in a dark cupboard too. On it there is nothing but the sheets, each on a page of its own.
@@ -66,12 +66,7 @@ export function PrintPage() {
 
 function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Schemas["EnclosureDocument"] }) {
   const drawing = useRef<SVGSVGElement>(null);
-  const query = useQuery({
-    queryKey: ["job", job.title.id, "board", enclosure.id],
-    queryFn: async () => (await jobApi.board(job.title.id, enclosure.id)) as Board,
-    structuralSharing: shared,
-  });
-  const index = useMemo(() => (query.data ? indexOf(query.data) : null), [query.data]);
+  const { index, error } = useBoard(job.title.id, enclosure.id);
   return (
     <Panel as="section" aria-label={enclosure.name} data-page={enclosure.name}>
       <Flex justifyContent="space-between" gap={3} flexWrap="wrap" alignItems="baseline">
@@ -94,8 +89,8 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
           SVG
         </Action>
       </Flex>
-      {query.error ? (
-        <Box role="alert">{query.error.message}</Box>
+      {error ? (
+        <Box role="alert">{error.message}</Box>
       ) : !index ? (
         <Box p={3}>Drawing it…</Box>
       ) : index.slots.length === 0 ? (

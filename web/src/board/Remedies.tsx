@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { SceneView } from "../drawing/SceneView";
+import { useEnd } from "../jobs/EndSheet";
 import { jobApi } from "../jobs/jobApi";
 import { severities, sayCheck } from "../jobs/severity";
 import { useChanges } from "../jobs/useChanges";
@@ -31,6 +32,7 @@ export function Remedies({
     queryKey: ["job", job, "remedies", wire.id, side, lead],
     queryFn: () => jobApi.remedies(job, wire.id, side, lead),
   });
+  const metal = useEnd(job, wire.id, side).data?.wire.wire.conductor?.material ?? "copper";
   if (!remedies.data?.length) return null;
   return (
     <Box as="section" aria-label="What can be done" mt={3}>
@@ -81,7 +83,7 @@ export function Remedies({
               </Flex>
               {open &&
                 (remedy.section ? (
-                  <SceneView scene={remedy.section} metal="copper" height="150px" />
+                  <SceneView scene={remedy.section} metal={metal} height="150px" />
                 ) : (
                   <Box color="ink.soft">As it will be is not known well enough to be drawn.</Box>
                 ))}

@@ -26,7 +26,15 @@ export function useWalk(
 ) {
   // Where the arrows are: hands are faster than the address of the page.
   const walked = useRef(chosen);
+  const onTheWay = useRef<string[]>([]);
   useEffect(() => {
+    // A step of our own that the address has come to: the arrows may be further already.
+    const come = chosen ? onTheWay.current.indexOf(chosen) : -1;
+    if (come >= 0) {
+      onTheWay.current.splice(0, come + 1);
+      return;
+    }
+    onTheWay.current = [];
     walked.current = chosen;
   }, [chosen]);
   const { step, putBack, onOpen, onChoose, onReorder } = does;
@@ -44,7 +52,9 @@ export function useWalk(
   const walk = (arrow: Step) => {
     const slot = next(index, walked.current, arrow);
     if (!slot) return;
+    if (slot.id === walked.current) return;
     walked.current = slot.id;
+    onTheWay.current.push(slot.id);
     onChoose(slot, slot.stubs[0] ?? null, false);
     const { x, y, scale } = view.current;
     const { left, right, top, bottom } = slot.box;
