@@ -58,6 +58,20 @@ internal static class JobEndpoints
             ["version"] = conflict.Now?.Version,
         });
 
+    /// <summary>The outcome of a change: done, no such job, or a part that has moved on.</summary>
+    internal static async Task<Results<Ok<T>, ProblemHttpResult>> AnswerAsync<T>(Task<T?> change)
+        where T : class
+    {
+        try
+        {
+            return await change is { } done ? TypedResults.Ok(done) : NoJob();
+        }
+        catch (JobConflictException conflict)
+        {
+            return Conflict(conflict);
+        }
+    }
+
     internal static int CheckedLimit(int limit, int most = LargestPage) => limit >= 1 && limit <= most
         ? limit
         : throw new ImpossibleInputException("limit", $"A page has 1 to {most} items.");
@@ -225,57 +239,18 @@ internal static class JobEndpoints
             atHand is null ? null : SceneDocument.Of(Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)), lead));
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobDesk desk, CancellationToken cancellation)
-    {
-        try
-        {
-            return await desk.ChangeAsync(
-                id, request.Id, request.PersonId, job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes), cancellation) is { } done
-                ? TypedResults.Ok(done)
-                : NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return Conflict(conflict);
-        }
-    }
+    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobDesk desk, CancellationToken cancellation) => AnswerAsync(
+        desk.ChangeAsync(id, request.Id, request.PersonId, job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes), cancellation));
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> TypeWires(Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation)
-    {
-        try
-        {
-            return await typing.ChangeAsync(id, request, desk, cancellation) is { } done ? TypedResults.Ok(done) : NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return Conflict(conflict);
-        }
-    }
+    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> TypeWires(Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation) =>
+        AnswerAsync(typing.ChangeAsync(id, request, desk, cancellation));
 
-    private static async Task<Results<Ok<Difference>, ProblemHttpResult>> TryWires(
-        Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation, string lead = "metric")
-    {
-        try
-        {
-            return await typing.TryAsync(id, request, desk, BenchEndpoints.LeadOf(lead), cancellation) is { } difference ? TypedResults.Ok(difference) : NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return Conflict(conflict);
-        }
-    }
+    private static Task<Results<Ok<Difference>, ProblemHttpResult>> TryWires(
+        Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation, string lead = "metric") =>
+        AnswerAsync(typing.TryAsync(id, request, desk, BenchEndpoints.LeadOf(lead), cancellation));
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> AddLine(Guid id, TypedLine request, JobDesk desk, WireTyping typing, CancellationToken cancellation)
-    {
-        try
-        {
-            return await typing.AddLineAsync(id, request, desk, cancellation) is { } done ? TypedResults.Ok(done) : NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return Conflict(conflict);
-        }
-    }
+    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> AddLine(Guid id, TypedLine request, JobDesk desk, WireTyping typing, CancellationToken cancellation) =>
+        AnswerAsync(typing.AddLineAsync(id, request, desk, cancellation));
 
     private static async Task<Results<Ok<CommandPage>, ProblemHttpResult>> Commands(Guid id, JobsTable jobs, long? before = null, int limit = 50)
     {

@@ -5,7 +5,6 @@ using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
-using Lacet.Store;
 using Lacet.Web.Bench;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -31,29 +30,22 @@ internal static class RemedyEndpoints
             : JobEndpoints.NoJob();
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Take(Guid id, Guid wire, string side, TakeRemedy request, JobDesk desk, CancellationToken cancellation)
+    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> Take(Guid id, Guid wire, string side, TakeRemedy request, JobDesk desk, CancellationToken cancellation)
     {
         var which = QueryWord.Read<EndSide>(side, "side");
-        try
-        {
-            return await desk.ChangeAsync(
-                id,
-                request.Id,
-                request.PersonId,
-                job =>
-                {
-                    // Worked out anew: what is taken is what puts the job right as it is now.
-                    var remedy = (End(job, wire, which) is { } end ? EndRemedies.For(job.Judged, end, Guid.CreateVersion7) : [])
-                        .FirstOrDefault(r => string.Equals(Key(r), request.Key, StringComparison.Ordinal))
-                        ?? throw new ImpossibleInputException("key", "That puts nothing right any more: something was changed. Look again.");
-                    return (remedy.Says, [.. remedy.Changes.Select(c => new PartChange(Written(job, c.After!), null, job.Version(c.Id)))]);
-                },
-                cancellation) is { } done ? TypedResults.Ok(done) : JobEndpoints.NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return JobEndpoints.Conflict(conflict);
-        }
+        return JobEndpoints.AnswerAsync(desk.ChangeAsync(
+            id,
+            request.Id,
+            request.PersonId,
+            job =>
+            {
+                // Worked out anew: what is taken is what puts the job right as it is now.
+                var remedy = (End(job, wire, which) is { } end ? EndRemedies.For(job.Judged, end, Guid.CreateVersion7) : [])
+                    .FirstOrDefault(r => string.Equals(Key(r), request.Key, StringComparison.Ordinal))
+                    ?? throw new ImpossibleInputException("key", "That puts nothing right any more: something was changed. Look again.");
+                return (remedy.Says, [.. remedy.Changes.Select(c => new PartChange(Written(job, c.After!), null, job.Version(c.Id)))]);
+            },
+            cancellation));
     }
 
     private static EndOfWire? End(OpenJob job, Guid wire, EndSide side) => job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired ? new(found, side) : null;
