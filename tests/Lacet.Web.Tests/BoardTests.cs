@@ -22,16 +22,63 @@ public sealed class BoardTests
     }
 
     [Fact]
-    public async Task Some_of_a_board_is_told_as_it_stands_in_all_of_it()
+    public async Task Whoever_knows_a_board_is_told_only_what_has_changed_since()
     {
         await using var bench = await JobBench.StartAsync();
         var (job, board) = await BoardAsync(bench);
-        var slot = Slots(board).Single(s => s.GetProperty("name").GetString() == "X2:1").GetProperty("id").GetGuid();
-        var (_, part) = await bench.Server.GetAsync($"/api/jobs/{job}/boards/{board.GetProperty("enclosureId").GetGuid()}?landing={slot}");
-        var device = Assert.Single(part.GetProperty("rails").EnumerateArray().SelectMany(r => r.GetProperty("devices").EnumerateArray()));
-        Assert.Contains(device.GetRawText(), board.GetRawText(), StringComparison.Ordinal);
-        Assert.Equal("X2", device.GetProperty("name").GetString());
-        Assert.Single(part.GetProperty("wires").EnumerateArray());
+        await bench.TypeAsync(job, new { name = "8", from = "DCP/X1:2", to = "DCP/X5:1", toLanding = "push-in", size = "2,5 fine" });
+        var address = $"/api/jobs/{job}/boards/{board.GetProperty("enclosureId").GetGuid()}";
+        // A landing came: everything may stand elsewhere.
+        var (_, whole) = await bench.Server.GetAsync($"{address}?since={board.GetProperty("mark").GetString()}");
+        Assert.True(whole.GetProperty("whole").GetBoolean());
+        Assert.Equal(4, Slots(whole).Count());
+
+        // Nothing since.
+        var (_, none) = await bench.Server.GetAsync($"{address}?since={whole.GetProperty("mark").GetString()}");
+        Assert.Equal((false, whole.GetProperty("mark").GetString()), (none.GetProperty("whole").GetBoolean(), none.GetProperty("mark").GetString()));
+        Assert.Empty(Devices(none));
+        Assert.Empty(none.GetProperty("wires").EnumerateArray());
+
+        var eight = (await bench.WiresAsync(job)).Single(w => w.GetProperty("wire").GetProperty("name").GetString() == "8");
+        await bench.CommandAsync(job, new { put = JobBench.Part(eight, w => w["colour"] = "red"), version = 1 });
+        var (_, coloured) = await bench.Server.GetAsync($"{address}?since={none.GetProperty("mark").GetString()}");
+        Assert.Equal("red", Assert.Single(coloured.GetProperty("wires").EnumerateArray()).GetProperty("hue").GetString());
+        // Only where it ends: on X1 and X5.
+        Assert.Equal(["X1", "X5"], Devices(coloured).Select(d => d.GetProperty("name").GetString()).Order(StringComparer.Ordinal));
+
+        await bench.CommandAsync(job, new { remove = JobBench.Id(eight), version = 2 });
+        var (_, gone) = await bench.Server.GetAsync($"{address}?since={coloured.GetProperty("mark").GetString()}");
+        Assert.False(gone.GetProperty("whole").GetBoolean());
+        Assert.Equal(JobBench.Id(eight), Assert.Single(gone.GetProperty("gone").EnumerateArray()).GetGuid());
+        Assert.Empty(Devices(gone).Single(d => d.GetProperty("name").GetString() == "X5").GetProperty("slots")[0].GetProperty("stubs").EnumerateArray());
+        // Whoever missed the answer before is told both.
+        var (_, both) = await bench.Server.GetAsync($"{address}?since={none.GetProperty("mark").GetString()}");
+        Assert.Equal(["X1", "X5"], Devices(both).Select(d => d.GetProperty("name").GetString()).Order(StringComparer.Ordinal));
+
+        // A mark of some other board, or none at all: everything.
+        foreach (var other in new[] { "wibble", $"{Guid.NewGuid():N}-1", "" })
+        {
+            Assert.True((await bench.Server.GetAsync($"{address}?since={other}")).Json.GetProperty("whole").GetBoolean());
+        }
+    }
+
+    [Fact]
+    public async Task What_is_recorded_at_an_end_is_a_change_of_its_board()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(
+            job,
+            new { name = "1", from = "DCP/X1:1", fromLanding = "push-in", to = "DCP/X2:1", toLanding = "push-in", size = "2,5 fine" },
+            new { name = "2", from = "DCP/X3:1", fromLanding = "push-in", to = "DCP/X2:2", toLanding = "push-in", size = "2,5 fine" });
+        var enclosure = (await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("enclosures")[0].GetProperty("part").GetProperty("id").GetGuid();
+        var mark = (await bench.Server.GetAsync($"/api/jobs/{job}/boards/{enclosure}")).Json.GetProperty("mark").GetString();
+        await bench.RecordAsync(job, JobBench.Id((await bench.WiresAsync(job))[0]), "termination", bench.Ada);
+        var (_, board) = await bench.Server.GetAsync($"/api/jobs/{job}/boards/{enclosure}?since={mark}");
+        Assert.False(board.GetProperty("whole").GetBoolean());
+        var stub = Devices(board).Single(d => d.GetProperty("name").GetString() == "X1").GetProperty("slots")[0].GetProperty("stubs")[0];
+        Assert.Equal("landed", stub.GetProperty("state").GetString());
+        Assert.DoesNotContain("X3", Devices(board).Select(d => d.GetProperty("name").GetString()));
     }
 
     [Fact]
@@ -137,8 +184,10 @@ public sealed class BoardTests
         Assert.Equal(HttpStatusCode.Conflict, (await Try(new { wireId = Guid.NewGuid(), version = 1, size = "14" })).Status);
     }
 
-    private static IEnumerable<JsonElement> Slots(JsonElement board) =>
-        board.GetProperty("rails").EnumerateArray().SelectMany(r => r.GetProperty("devices").EnumerateArray()).SelectMany(d => d.GetProperty("slots").EnumerateArray());
+    private static IEnumerable<JsonElement> Devices(JsonElement board) =>
+        board.GetProperty("rails").EnumerateArray().SelectMany(r => r.GetProperty("devices").EnumerateArray()).Where(d => d.ValueKind != JsonValueKind.Null);
+
+    private static IEnumerable<JsonElement> Slots(JsonElement board) => Devices(board).SelectMany(d => d.GetProperty("slots").EnumerateArray());
 
     /// <summary>A panel of two strips, and a wire between them that is far too thick.</summary>
     private static async Task<(Guid Job, JsonElement Board)> BoardAsync(JobBench bench)

@@ -39,6 +39,19 @@ internal sealed class JobBench : IAsyncDisposable
     internal Task<(HttpStatusCode Status, JsonElement Json)> CommandAsync(Guid job, params object[] changes) =>
         Server.PostAsync($"/api/jobs/{job}/commands", new { id = Guid.NewGuid(), personId = Ada, changes });
 
+    /// <summary>Records at end A of a wire.</summary>
+    internal Task<(HttpStatusCode Status, JsonElement Json)> RecordAsync(Guid job, Guid wire, string kind, Guid person, Guid? id = null) => Server.PostAsync("/api/records", new
+    {
+        id = id ?? Guid.NewGuid(),
+        device = "t",
+        deviceSequence = 1,
+        personId = person,
+        claimedAt = RunningServer.Now,
+        kind,
+        subject = new { jobId = job, wireId = wire, side = "a" },
+        tightening = kind == "termination" ? new { method = "seated" } : null,
+    });
+
     internal async Task<List<JsonElement>> WiresAsync(Guid job) => [.. (await Server.GetAsync($"/api/jobs/{job}/wires")).Json.GetProperty("items").EnumerateArray()];
 
     internal async Task<List<JsonElement>> FindingsAsync(Guid job) => [.. (await Server.GetAsync($"/api/jobs/{job}/findings")).Json.GetProperty("items").EnumerateArray()];

@@ -10,18 +10,7 @@ public sealed class JobRecordTests
         var job = await bench.JobAsync();
         await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14" });
         var wire = JobBench.Id((await bench.WiresAsync(job)).Single());
-        var subject = new { jobId = job, wireId = wire, side = "a" };
-        async Task<HttpStatusCode> Record(string kind, Guid person) => (await bench.Server.PostAsync("/api/records", new
-        {
-            id = Guid.NewGuid(),
-            device = "t",
-            deviceSequence = 1,
-            personId = person,
-            claimedAt = RunningServer.Now,
-            kind,
-            subject,
-            tightening = kind == "termination" ? new { method = "seated" } : null,
-        })).Status;
+        async Task<HttpStatusCode> Record(string kind, Guid person) => (await bench.RecordAsync(job, wire, kind, person)).Status;
         async Task<string> State() => string.Join(' ', (await bench.WiresAsync(job)).Single().GetProperty("a").EnumerateObject().Select(p => p.Value.ToString()));
         Assert.Equal("ready False", await State());
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await Record("check", bench.Bo));
@@ -71,10 +60,10 @@ public sealed class JobRecordTests
         await using var bench = await JobBench.StartAsync();
         var (job, wire) = await WireAsync(bench);
         Assert.Equal(("ready", null), await OnBoardAsync(bench, job));
-        await RecordAsync(bench, job, wire, "termination", bench.Ada);
+        await bench.RecordAsync(job, wire, "termination", bench.Ada);
         Assert.Equal(("landed", "Ada"), await OnBoardAsync(bench, job));
-        await RecordAsync(bench, job, wire, "check", bench.Bo);
-        await RecordAsync(bench, job, wire, "sign-off", bench.Bo);
+        await bench.RecordAsync(job, wire, "check", bench.Bo);
+        await bench.RecordAsync(job, wire, "sign-off", bench.Bo);
         // Signed by another, it is still hers.
         Assert.Equal(("signed", "Ada"), await OnBoardAsync(bench, job));
     }
@@ -90,7 +79,7 @@ public sealed class JobRecordTests
         await using var bench = await JobBench.StartAsync();
         var (job, wire) = await WireAsync(bench);
         await bench.TypeAsync(job, new { name = "2", from = "DCP/X1:2", fromLanding = "spring cage" });
-        await RecordAsync(bench, job, wire, "termination", bench.Ada);
+        await bench.RecordAsync(job, wire, "termination", bench.Ada);
         await bench.TypeAsync(job, new Dictionary<string, object>(StringComparer.Ordinal) { ["wireId"] = wire, ["version"] = 1, ["from"] = "DCP/X1:1", [cell] = text });
         var row = (await bench.WiresAsync(job)).First(w => JobBench.Id(w) == wire);
         Assert.Equal(older, row.GetProperty("a").GetProperty("olderPlan").GetBoolean());
@@ -103,7 +92,7 @@ public sealed class JobRecordTests
         await using var bench = await JobBench.StartAsync();
         var (job, wire) = await WireAsync(bench);
         var landed = Guid.NewGuid();
-        await RecordAsync(bench, job, wire, "termination", bench.Ada, landed);
+        await bench.RecordAsync(job, wire, "termination", bench.Ada, landed);
         Assert.Equal("landed", (await OnBoardAsync(bench, job)).State);
         Assert.Equal(HttpStatusCode.Created, (await bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, landed))).Status);
         Assert.Equal(("ready", null), await OnBoardAsync(bench, job));
@@ -118,7 +107,7 @@ public sealed class JobRecordTests
     {
         await using var bench = await JobBench.StartAsync();
         var (job, wire) = await WireAsync(bench);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await RecordAsync(bench, job, wire, kind, bench.Bo)).Status);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.RecordAsync(job, wire, kind, bench.Bo)).Status);
         Assert.Equal(0, await bench.Server.EventsAsync());
     }
 
@@ -127,8 +116,8 @@ public sealed class JobRecordTests
     {
         await using var bench = await JobBench.StartAsync();
         var (job, wire) = await WireAsync(bench);
-        Assert.NotEqual(HttpStatusCode.Created, (await RecordAsync(bench, job, Guid.NewGuid(), "termination", bench.Ada)).Status);
-        Assert.NotEqual(HttpStatusCode.Created, (await RecordAsync(bench, Guid.NewGuid(), wire, "termination", bench.Ada)).Status);
+        Assert.NotEqual(HttpStatusCode.Created, (await bench.RecordAsync(job, Guid.NewGuid(), "termination", bench.Ada)).Status);
+        Assert.NotEqual(HttpStatusCode.Created, (await bench.RecordAsync(Guid.NewGuid(), wire, "termination", bench.Ada)).Status);
         Assert.Equal(0, await bench.Server.EventsAsync());
     }
 
@@ -138,18 +127,6 @@ public sealed class JobRecordTests
         await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:3", toLanding = "spring cage", size = "14" });
         return (job, JobBench.Id((await bench.WiresAsync(job)).Single()));
     }
-
-    private static Task<(HttpStatusCode Status, JsonElement Json)> RecordAsync(JobBench bench, Guid job, Guid wire, string kind, Guid person, Guid? id = null) => bench.Server.PostAsync("/api/records", new
-    {
-        id = id ?? Guid.NewGuid(),
-        device = "t",
-        deviceSequence = 1,
-        personId = person,
-        claimedAt = RunningServer.Now,
-        kind,
-        subject = new { jobId = job, wireId = wire, side = "a" },
-        tightening = kind == "termination" ? new { method = "seated" } : null,
-    });
 
     private static async Task<(string? State, string? By)> OnBoardAsync(JobBench bench, Guid job)
     {

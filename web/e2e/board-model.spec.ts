@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import {
+  answered,
   deviceAt,
   everything,
   hit,
@@ -7,17 +8,17 @@ import {
   isNarrowed,
   matches,
   next,
-  patched,
   print,
   say,
-  shared,
   slotAt,
   type Board,
   type BoardDevice,
+  type BoardRail,
   type BoardWire,
   type Slot,
   type Stub,
 } from "../src/board/boardModel";
+import { slice, statesAlike, stubsAlike } from "../src/board/paths";
 import { devicesOf, inOrder, moved, placeFor } from "../src/board/order";
 
 // What the page makes of a board, without a browser: finding, walking, narrowing, ordering.
@@ -99,6 +100,9 @@ function board(): Board {
   return {
     enclosureId: "e",
     sequence: 1,
+    mark: "s-1",
+    whole: true,
+    gone: [],
     box: box(-10, -50, 210, 260),
     rails: [rail([x1, x2], 0), rail([y], 200)],
     wires: [wire("w1"), wire("w2", { circuitId: "c2", size: "14 AWG", function: "" })],
@@ -185,34 +189,66 @@ test("what is printed and said of an end is what is known of it", () => {
   ).toBe("X:9: 5 wires, stop");
 });
 
-test("what did not change stays the same object, and what did is the new one", () => {
+test("an answer of what changed takes its place, and the rest stays the same objects", () => {
   const before = board();
-  const after = board();
-  const changed = after.rails[0]?.devices[1] as BoardDevice;
-  changed.slots = [slot("X2:1", 109, 0, [stub("w9", 114)])];
-  const merged = shared(before, after);
-  expect(merged.rails[0]?.devices[0]).toBe(before.rails[0]?.devices[0]);
-  expect(merged.rails[0]?.devices[1]).toBe(changed);
-  expect(merged.wires[0]).toBe(before.wires[0]);
-  expect(shared(undefined, after)).toBe(after);
+  const changed = device("X2", 100, 0, [slot("X2:1", 109, 0, [stub("w9", 114)])]);
+  const [first, second] = before.rails;
+  const after = answered(before, {
+    ...before,
+    mark: "s-2",
+    whole: false,
+    rails: [
+      { ...(first as BoardRail), devices: [null, changed] },
+      { ...(second as BoardRail), devices: [null] },
+    ],
+    wires: [wire("w2", { name: "2b" }), wire("w9")],
+    gone: ["w1"],
+  });
+  expect(after.mark).toBe("s-2");
+  expect(after.rails[0]?.devices[0]).toBe(first?.devices[0]);
+  expect(after.rails[0]?.devices[1]).toBe(changed);
+  expect(after.rails[1]?.devices).toEqual(second?.devices);
+  expect(after.wires.map(({ id, name }) => [id, name])).toEqual([
+    ["w2", "2b"],
+    ["w9", "w9"],
+  ]);
 });
 
-test("some devices read anew take the place of the old, and the rest stays", () => {
-  const before = board();
-  const x2 = device("X2", 100, 0, [slot("X2:1", 109, 0, [stub("w1", 114)])]);
-  const part: Board = {
-    ...before,
-    sequence: 2,
-    rails: [{ kind: "rail", box: box(0, 0, 200, 46), devices: [x2] }],
-    wires: [wire("w1", { version: 2 })],
-  };
-  const now = patched(before, part);
-  expect(now.sequence).toBe(2);
-  expect(now.rails[0]?.devices[1]).toBe(x2);
-  expect(now.rails[0]?.devices[0]).toBe(before.rails[0]?.devices[0]);
-  expect(now.rails[1]).toEqual(before.rails[1]);
-  expect(now.wires.find(({ id }) => id === "w1")?.version).toBe(2);
-  expect(now.wires).toHaveLength(2);
+test("a whole answer owes nothing to what was there", () => {
+  const whole = board();
+  expect(answered(undefined, whole)).toEqual(whole);
+  expect(answered({ ...board(), wires: [wire("old")] }, whole).wires).toEqual(whole.wires);
+});
+
+test("ends that look alike are one path, those that fade another", () => {
+  const slots = [
+    slot("X:1", 0, 0, [stub("w1", 5), stub("w2", 7)]),
+    slot("X:2", 10, 0, [stub("w3", 15, { state: "landed" }), stub("w4", 17)]),
+  ];
+  const wires = new Map(
+    [wire("w1"), wire("w2"), wire("w3", { stripe: "yellow" }), wire("w4")].map((one) => [one.id, one]),
+  );
+  const alike = stubsAlike(slots, wires, (_, { wireId }) => wireId === "w2");
+  expect(alike.map(({ hue, stripe, faded, path }) => [hue, stripe, faded, path.match(/L/g)?.length])).toEqual(
+    [
+      ["blue", null, true, 1],
+      ["blue", null, false, 2],
+      ["blue", "yellow", false, 1],
+    ],
+  );
+  const states = statesAlike(slots, () => false);
+  expect(states.map(({ state, at }) => [state, at.length])).toEqual([
+    ["ready", 3],
+    ["landed", 1],
+  ]);
+  // On the end, 1.6 mm out of its slot.
+  expect(states[0]?.at[0]).toEqual([5, -1.6]);
+});
+
+test("a slice of a disc ends where its share of the turn does", () => {
+  expect(slice(0, 0, 2, 0.25)).toMatch(/A2 2 0 0 1 2 0Z$/);
+  expect(slice(0, 0, 2, 0.5)).toMatch(/A2 2 0 0 1 0 2Z$/);
+  expect(slice(0, 0, 2, 0.75)).toMatch(/A2 2 0 1 1 -2 0Z$/);
 });
 
 test("a device is put before another or last, and only those between move", () => {

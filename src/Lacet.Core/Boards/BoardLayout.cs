@@ -18,48 +18,58 @@ public sealed record BoardLayout(Guid EnclosureId, SceneBox Box, IReadOnlyList<B
     private const double Apart = 12, Between = 10, Margin = 14;
 
     /// <summary>Lays out an enclosure of a job. Throws <see cref="KeyNotFoundException"/> where there is no such enclosure.</summary>
-    public static BoardLayout Of(Job job, Guid enclosure)
+    public static BoardLayout Of(Job job, Guid enclosure) => Of(job, enclosure, (_, draw) => draw(), (device, dx, dy) => device.Moved(dx, dy));
+
+    /// <summary>Lays out an enclosure with figures that may be kept by their key, and stand where they stood.</summary>
+    internal static BoardLayout Of(
+        Job job, Guid enclosure, Func<Guid, Func<IEnumerable<BoardDevice>>, IEnumerable<BoardDevice>> figure, Func<BoardDevice, double, double, BoardDevice> stand)
     {
         _ = job.Enclosures[enclosure];
         var rails = new List<BoardRail>();
         var (kind, standing, y) = (RailKind.Rail, new List<BoardDevice>(), Margin);
-        foreach (var device in Devices(job, enclosure))
+        foreach (var device in Devices(job, enclosure, figure))
         {
             var on = KindOf(device.Form);
             if (standing.Count > 0 && (on != kind || WidthOf(standing, device) > MostWidth + EndsAtSlot.Length))
             {
-                y = Stand(rails, kind, standing, y);
+                y = Stand(rails, kind, standing, y, stand);
             }
 
             kind = on;
             standing.Add(device);
         }
 
-        Stand(rails, kind, standing, y);
+        Stand(rails, kind, standing, y, stand);
         var box = rails.Count == 0 ? new SceneBox(0, 0, 200, 80) : rails.Select(r => r.Box).Aggregate((a, b) => a.With(b)).Grown(Margin);
         return new(enclosure, box, rails);
     }
 
+    /// <summary>What a landing is drawn with: its device; itself, where it is a joint; or the strip of what belongs to no device.</summary>
+    internal static Guid FigureOf(JobLanding landing) => landing.Splice is not null ? landing.Id : landing.DeviceId ?? Guid.Empty;
+
     /// <summary>Devices in their order; then landings of no device in a strip, and joints.</summary>
-    private static IEnumerable<BoardDevice> Devices(Job job, Guid enclosure)
+    private static IEnumerable<BoardDevice> Devices(Job job, Guid enclosure, Func<Guid, Func<IEnumerable<BoardDevice>>, IEnumerable<BoardDevice>> figure)
     {
-        var landings = job.LandingsIn(enclosure).ToLookup(l => l.DeviceId);
+        var landings = job.LandingsIn(enclosure).ToLookup(FigureOf);
         foreach (var device in job.DevicesIn(enclosure).OrderBy(d => d.Order).ThenBy(d => d.Id))
         {
-            foreach (var figure in DeviceFigure.Of(job, device, [.. landings[device.Id].Where(l => l.Splice is null)]))
+            foreach (var drawn in figure(device.Id, () => DeviceFigure.Of(job, device, [.. landings[device.Id]])))
             {
-                yield return figure;
+                yield return drawn;
             }
         }
 
-        foreach (var figure in DeviceFigure.Of(job, null, [.. landings[null].Where(l => l.Splice is null)]))
+        foreach (var drawn in figure(Guid.Empty, () => DeviceFigure.Of(job, null, [.. landings[Guid.Empty]])))
         {
-            yield return figure;
+            yield return drawn;
         }
 
         foreach (var joint in job.LandingsIn(enclosure).Where(l => l.Splice is not null))
         {
-            yield return DeviceFigure.Joint(job, joint);
+            foreach (var drawn in figure(joint.Id, () => [DeviceFigure.Joint(job, joint)]))
+            {
+                yield return drawn;
+            }
         }
     }
 
@@ -74,7 +84,7 @@ public sealed record BoardLayout(Guid EnclosureId, SceneBox Box, IReadOnlyList<B
     private static double WidthOf(List<BoardDevice> standing, BoardDevice next) => standing.Append(next).Sum(d => d.Room.Width + Apart);
 
     /// <summary>Stands devices side by side, the middles of their bodies on one line; gives where the next rail begins.</summary>
-    private static double Stand(List<BoardRail> rails, RailKind kind, List<BoardDevice> standing, double top)
+    private static double Stand(List<BoardRail> rails, RailKind kind, List<BoardDevice> standing, double top, Func<BoardDevice, double, double, BoardDevice> stand)
     {
         if (standing.Count == 0)
         {
@@ -87,7 +97,7 @@ public sealed record BoardLayout(Guid EnclosureId, SceneBox Box, IReadOnlyList<B
         var placed = new List<BoardDevice>();
         foreach (var device in standing)
         {
-            placed.Add(device.Moved(x - device.Room.Left, line - Middle(device)));
+            placed.Add(stand(device, x - device.Room.Left, line - Middle(device)));
             x += device.Room.Width + Apart;
         }
 

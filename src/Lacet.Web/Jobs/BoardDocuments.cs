@@ -10,10 +10,14 @@ namespace Lacet.Web.Jobs;
 /// <summary>An enclosure as it stands: where everything is, in mm, and how far every end is.</summary>
 /// <param name="EnclosureId">Which.</param>
 /// <param name="Sequence">The job’s last command that it shows.</param>
+/// <param name="Mark">How it stands, for asking what has changed since.</param>
+/// <param name="Whole">Whether it is all there; otherwise only what has changed since what was asked for.</param>
 /// <param name="Box">All of it.</param>
 /// <param name="Rails">Top to bottom.</param>
 /// <param name="Wires">The wires that end here.</param>
-public sealed record BoardDocument(Guid EnclosureId, long Sequence, BoardBox Box, IReadOnlyList<BoardRailDocument> Rails, IReadOnlyList<BoardWire> Wires);
+/// <param name="Gone">Wires that no longer end here.</param>
+public sealed record BoardDocument(
+    Guid EnclosureId, long Sequence, string Mark, bool Whole, BoardBox Box, IReadOnlyList<BoardRailDocument> Rails, IReadOnlyList<BoardWire> Wires, IReadOnlyList<Guid> Gone);
 
 /// <summary>An upright rectangle, mm.</summary>
 public sealed record BoardBox(double Left, double Top, double Right, double Bottom);
@@ -22,7 +26,10 @@ public sealed record BoardBox(double Left, double Top, double Right, double Bott
 public sealed record BoardPart(string Id, PartKind Kind, string Path);
 
 /// <summary>Devices that stand side by side.</summary>
-public sealed record BoardRailDocument(RailKind Kind, BoardBox Box, IReadOnlyList<BoardDeviceDocument> Devices);
+/// <param name="Kind">What they stand on.</param>
+/// <param name="Box">The room that they take with their ends.</param>
+/// <param name="Devices">Left to right; null is one that stands as it stood.</param>
+public sealed record BoardRailDocument(RailKind Kind, BoardBox Box, IReadOnlyList<BoardDeviceDocument?> Devices);
 
 /// <summary>A device, or the piece of it that stands on one rail.</summary>
 /// <param name="Id">Which; null for landings of no device.</param>

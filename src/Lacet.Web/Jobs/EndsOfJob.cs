@@ -21,11 +21,11 @@ internal sealed class EndsOfJob(IReadOnlyDictionary<Guid, LandedEnd> landed, IRe
             var recorded = JsonSerializer.Deserialize<EventDocument>(stored.Bytes, Json.Options)!;
             if (recorded is { Kind: EventKind.Termination, Termination: { } made })
             {
-                landed[end] = new(EndState.Landed, recorded.Person.Id, made);
+                landed[end] = new(EndState.Landed, recorded.Person.Id, made, stored.Sequence);
             }
             else if (landed.TryGetValue(end, out var before))
             {
-                landed[end] = before with { State = recorded.Kind == EventKind.SignOff ? EndState.Signed : before.State == EndState.Signed ? EndState.Signed : EndState.Checked };
+                landed[end] = before with { Last = stored.Sequence, State = recorded.Kind == EventKind.SignOff ? EndState.Signed : before.State == EndState.Signed ? EndState.Signed : EndState.Checked };
             }
         }
 
@@ -34,11 +34,17 @@ internal sealed class EndsOfJob(IReadOnlyDictionary<Guid, LandedEnd> landed, IRe
 
     internal LandedEnd? Of(Guid end) => landed.GetValueOrDefault(end);
 
+    /// <summary>The ends that stand otherwise than they did.</summary>
+    internal IEnumerable<Guid> Since(EndsOfJob before) =>
+        landed.Keys.Union(before.Landed.Keys).Where(end => landed.GetValueOrDefault(end)?.Last != before.Landed.GetValueOrDefault(end)?.Last);
+
+    private IReadOnlyDictionary<Guid, LandedEnd> Landed => landed;
+
     internal bool HasEvents(WireDocument wire) => withEvents.Contains(wire.A.Id) || withEvents.Contains(wire.B.Id);
 }
 
-/// <summary>An end that was landed.</summary>
-internal sealed record LandedEnd(EndState State, Guid By, TerminationDocument Made)
+/// <summary>An end that was landed; <paramref name="Last"/> is the last event that stands at it.</summary>
+internal sealed record LandedEnd(EndState State, Guid By, TerminationDocument Made, long Last)
 {
     /// <summary>Whether the plan is still the one that it was landed to.</summary>
     internal bool IsTo(OpenJob job, EndOfWire end)

@@ -67,7 +67,9 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
             }
 
             var put = await ResolveAsync(job, changes);
-            var (undo, _) = job.Judged.Apply([.. put.Select(p => p.Change)]);
+            var (undo, judged) = job.Judged.Apply([.. put.Select(p => p.Change)]);
+            IJobEntity[] reached = [.. undo.Concat(put.Select(p => p.Change)).Select(c => c.After).OfType<IJobEntity>()];
+            job.Changed(reached, judged);
             long? sequence;
             try
             {
@@ -78,14 +80,14 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
             }
             catch
             {
-                job.Judged.Apply(undo);
+                TakeBack();
                 throw;
             }
 
             if (sequence is not { } stored)
             {
                 // Sent before, and stored then.
-                job.Judged.Apply(undo);
+                TakeBack();
                 return Done(job, command, says, []);
             }
 
@@ -114,9 +116,13 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
                 }
             }
 
+            // Whether an end is landed to the plan as it is now, is told by what is written.
+            job.Changed(reached, judged);
             job.Sequence = stored;
             feed.Tell(new JobMessage(id, stored, says, who.Name, command));
             return Done(job, command, says, changed);
+
+            void TakeBack() => job.Changed(reached, job.Judged.Apply(undo).Judged);
         }
         finally
         {
@@ -163,7 +169,7 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
         await job.Gate.WaitAsync(cancellation);
         try
         {
-            job.Ends = await EndsOfJob.ReadAsync(events, id);
+            job.Recorded(await EndsOfJob.ReadAsync(events, id));
             await jobs.SummariseAsync(id, JsonSerializer.Serialize(Summary(job), Json.Options), cancellation);
             feed.Tell(new JobMessage(id, job.Sequence, says, person));
         }
@@ -324,7 +330,7 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
         }
 
         var sequence = await jobs.LastSequenceAsync(id);
-        return new OpenJob(await jobs.PartsAsync(id), sequence) { Ends = await EndsOfJob.ReadAsync(events, id) };
+        return new OpenJob(await jobs.PartsAsync(id), sequence, await EndsOfJob.ReadAsync(events, id));
     }
 
     /// <summary>A job was put away or taken out again.</summary>

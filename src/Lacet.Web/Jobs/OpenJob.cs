@@ -13,8 +13,9 @@ internal sealed class OpenJob : IDisposable
 {
     private readonly Dictionary<Guid, (JobPartDocument Part, long Version)> _parts = [];
 
-    internal OpenJob(IEnumerable<JobPartRow> rows, long sequence)
+    internal OpenJob(IEnumerable<JobPartRow> rows, long sequence, EndsOfJob? ends = null)
     {
+        Ends = ends ?? EndsOfJob.None;
         foreach (var row in rows)
         {
             _parts.Add(row.Id, (JobPartDocument.Parse(row.Body), row.Version));
@@ -37,7 +38,12 @@ internal sealed class OpenJob : IDisposable
 
     internal Job Job => Judged.Job;
 
-    internal EndsOfJob Ends { get; set; } = EndsOfJob.None;
+    internal EndsOfJob Ends { get; private set; } = EndsOfJob.None;
+
+    private readonly Dictionary<(Guid Wire, EndSide Side), EndProgress> _progress = [];
+
+    /// <summary>The boards that were asked for.</summary>
+    private readonly Dictionary<Guid, KeptBoard> _boards = [];
 
     internal IEnumerable<JobPartDocument> Parts => _parts.Values.Select(p => p.Part);
 
@@ -65,7 +71,19 @@ internal sealed class OpenJob : IDisposable
 
     internal JobDocument Document() => JobDocument.Of(Title, Parts.Where(p => p.Kind != EntityKind.Title));
 
+    /// <summary>How far an end is. It is asked of every end after each change, and worked out anew where the change reached it.</summary>
     internal EndProgress Progress(EndOfWire end)
+    {
+        var key = (end.Wire.Id, end.Side);
+        if (!_progress.TryGetValue(key, out var known))
+        {
+            _progress.Add(key, known = ProgressNow(end));
+        }
+
+        return known;
+    }
+
+    private EndProgress ProgressNow(EndOfWire end)
     {
         var landed = Ends.Of(end.End.Id);
         if (landed is not null)
@@ -73,13 +91,69 @@ internal sealed class OpenJob : IDisposable
             return new(landed.State, !landed.IsTo(this, end));
         }
 
-        return new(
-            Judged.Plan(end.Wire.Id, end.Side) is not null
-                && !Judged.About(new Subject(CheckScope.End, end.Wire.Id, end.Side)).Concat(Judged.About(new Subject(CheckScope.Landing, end.End.LandingId!.Value)))
-                    .Concat(Judged.About(new Subject(CheckScope.Wire, end.Wire.Id))).Any(f => f.Finding.Severity == Severity.Stop)
-                ? EndState.Ready
-                : EndState.Planned,
-            OlderPlan: false);
+        var isReady = Judged.Plan(end.Wire.Id, end.Side) is not null
+            && !IsStopped(new(CheckScope.End, end.Wire.Id, end.Side)) && !IsStopped(new(CheckScope.Landing, end.End.LandingId!.Value)) && !IsStopped(new(CheckScope.Wire, end.Wire.Id));
+        return new(isReady ? EndState.Ready : EndState.Planned, OlderPlan: false);
+    }
+
+    private bool IsStopped(Subject subject) => Judged.About(subject).Any(f => f.Finding.Severity == Severity.Stop);
+
+    /// <summary>An enclosure’s board, kept from one time that it is asked for to the next; null where there is no such enclosure.</summary>
+    internal KeptBoard? Board(Guid enclosure)
+    {
+        if (!Job.Enclosures.ContainsKey(enclosure))
+        {
+            _boards.Remove(enclosure);
+            return null;
+        }
+
+        if (!_boards.TryGetValue(enclosure, out var board))
+        {
+            _boards.Add(enclosure, board = new(this, enclosure));
+        }
+
+        return board;
+    }
+
+    /// <summary>A change was made or taken back: the parts before and after it, and what was judged anew because of it.</summary>
+    internal void Changed(IReadOnlyCollection<IJobEntity> parts, IReadOnlyCollection<Subject> judged)
+    {
+        if (parts.Any(p => p is not JobWire))
+        {
+            _progress.Clear();
+        }
+
+        foreach (var wire in parts.OfType<JobWire>().Select(w => w.Id).Concat(judged.Where(s => s.Scope == CheckScope.Wire).Select(s => s.Id)))
+        {
+            _progress.Remove((wire, EndSide.A));
+            _progress.Remove((wire, EndSide.B));
+        }
+
+        foreach (var subject in judged)
+        {
+            switch (subject.Scope)
+            {
+                case CheckScope.End:
+                    _progress.Remove((subject.Id, subject.Side));
+                    break;
+                case CheckScope.Landing:
+                    Job.EndsAt(subject.Id).ToList().ForEach(e => _progress.Remove((e.Wire.Id, e.Side)));
+                    break;
+            }
+        }
+
+        foreach (var board in _boards.Values)
+        {
+            board.Reach(parts, judged);
+        }
+    }
+
+    /// <summary>Something was recorded at ends, or taken back.</summary>
+    internal void Recorded(EndsOfJob ends)
+    {
+        var changed = ends.Since(Ends).ToHashSet();
+        Ends = ends;
+        Changed([.. Job.Wires.Values.Where(w => changed.Contains(w.A.Id) || changed.Contains(w.B.Id))], []);
     }
 
     public void Dispose() => Gate.Dispose();

@@ -2372,7 +2372,7 @@ export interface paths {
         get: {
             parameters: {
                 query?: {
-                    landing?: string[];
+                    since?: string;
                 };
                 header?: never;
                 path: {
@@ -4212,9 +4212,12 @@ export interface components {
             enclosureId: string;
             /** Format: int64 */
             sequence: number;
+            mark: string;
+            whole: boolean;
             box: components["schemas"]["BoardBox"];
             rails: components["schemas"]["BoardRailDocument"][];
             wires: components["schemas"]["BoardWire"][];
+            gone: string[];
         };
         BoardPart: {
             id: string;

@@ -1,11 +1,11 @@
 import { Box } from "@chakra-ui/react";
-import { useCallback, useRef, useState } from "react";
+import { memo, useCallback, useMemo, useRef, useState } from "react";
 import { useKey } from "../shared/keys";
 import { Field, FieldLabel } from "../shared/Panel";
 import type { BoardIndex, Slot, Stub } from "./boardModel";
 
 /** Goes to a slot or a wire by its name; Enter again goes to the next that answers. */
-export function BoardSearch({
+export const BoardSearch = memo(function BoardSearch({
   index,
   onGo,
 }: {
@@ -20,15 +20,19 @@ export function BoardSearch({
     useCallback(() => field.current?.focus(), []),
   );
   const words = text.trim().toLowerCase();
-  const found = words
-    ? index.slots.flatMap(({ slot }) => {
-        if (slot.name.toLowerCase().includes(words)) return [{ slot, stub: slot.stubs[0] ?? null }];
-        const stub = slot.stubs.find((one) =>
-          index.wires.get(one.wireId)?.name.toLowerCase().includes(words),
-        );
-        return stub ? [{ slot, stub }] : [];
-      })
-    : [];
+  const found = useMemo(
+    () =>
+      words
+        ? index.slots.flatMap(({ slot }) => {
+            if (slot.name.toLowerCase().includes(words)) return [{ slot, stub: slot.stubs[0] ?? null }];
+            const stub = slot.stubs.find((one) =>
+              index.wires.get(one.wireId)?.name.toLowerCase().includes(words),
+            );
+            return stub ? [{ slot, stub }] : [];
+          })
+        : [],
+    [index, words],
+  );
   // Whoever types the whole name means that one.
   const exact = found.findIndex(
     ({ slot, stub }) =>
@@ -64,4 +68,4 @@ export function BoardSearch({
       />
     </Box>
   );
-}
+});

@@ -35,6 +35,7 @@ export function BoardSheet({
               wires={index.wires}
               level="near"
               name={6}
+              mark={4}
               fades={never}
             />
           ))}

@@ -1,14 +1,13 @@
 import { Box as Area } from "@chakra-ui/react";
-import { useEffect, useImperativeHandle, useMemo, useRef, type Ref } from "react";
+import { memo, useEffect, useImperativeHandle, useMemo, useRef, type Ref } from "react";
 import type { BoardIndex, Box, Slot, Stub } from "./boardModel";
 import { DevicePaint } from "./DevicePaint";
-import { FarRail } from "./FarRail";
 import { Lit } from "./Lit";
 import { MiniMap } from "./MiniMap";
 import { RailPaint } from "./RailPaint";
 import { useSize } from "../shared/useSize";
 import { useHands, type HandsDo } from "./useHands";
-import { levelOf, meets, seen, useView } from "./useView";
+import { levelOf, margin, meets, seen, useView } from "./useView";
 import { useWalk } from "./useWalk";
 
 export interface Eyes {
@@ -24,7 +23,7 @@ export interface Eyes {
  * The board itself: drawn from the core’s layout, moved with one hand, reached by keyboard. A plain drag moves the
  * board; a drag that begins on an end carries that end to another slot.
  */
-export function BoardView({
+export const BoardView = memo(function BoardView({
   index,
   chosen,
   lit,
@@ -47,7 +46,7 @@ export function BoardView({
 }) {
   const [ref, size] = useSize<HTMLDivElement>();
   const eye = useView(size, index.board.box);
-  const { group, shown, view, zoom, fit, goTo } = eye;
+  const { sheet, shown, view, zoom, fit, goTo } = eye;
 
   const slot = index.slots.find((one) => one.slot.id === chosen)?.slot;
   /** Nearer or farther, to what is chosen where it is in sight, else to the middle. */
@@ -82,6 +81,7 @@ export function BoardView({
   const { carried, ordering, carry, down, over, up } = useHands(ref, index, eye, does);
   const keys = useWalk(index, chosen, size, eye, { ...does, step, putBack: () => carry(null) });
 
+  const [besideX, besideY] = [size.width * margin, size.height * margin];
   const level = levelOf(shown.scale);
   const window = seen(shown, size);
   const rails = useMemo(
@@ -89,7 +89,9 @@ export function BoardView({
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the window is what is shown, by value
     [index.board.rails, window.left, window.top, window.right, window.bottom],
   );
-  const name = Math.min(8, Math.max(3.4, 15 / shown.scale));
+  // In steps, so that a small step nearer does not paint every device anew.
+  const name = halves(Math.min(8, Math.max(3.4, 15 / shown.scale)));
+  const mark = halves(Math.min(11, Math.max(3.6, 9 / shown.scale)));
   return (
     <Area
       ref={ref}
@@ -116,34 +118,41 @@ export function BoardView({
       data-level={level}
       data-sequence={index.board.sequence}
     >
-      <svg width={size.width} height={size.height} aria-hidden style={{ display: "block" }}>
-        <g ref={group}>
+      <svg
+        ref={sheet}
+        width={size.width + 2 * besideX}
+        height={size.height + 2 * besideY}
+        aria-hidden
+        style={{
+          position: "absolute",
+          left: -besideX,
+          top: -besideY,
+          transformOrigin: `${besideX}px ${besideY}px`,
+          // Drawn once and moved as it is while a hand moves it.
+          willChange: "transform",
+        }}
+      >
+        <g
+          transform={`translate(${besideX} ${besideY}) scale(${shown.scale}) translate(${-shown.x} ${-shown.y})`}
+          data-drawn
+        >
           <g opacity={lit ? 0.55 : 1}>
             {rails.map((rail) => (
               <g key={rail.box.top}>
                 <RailPaint rail={rail} />
-                {level === "far" ? (
-                  <FarRail
-                    rail={rail}
-                    wires={index.wires}
-                    name={name}
-                    mark={Math.max(3.6, Math.min(11, 9 / shown.scale))}
-                    fades={fades}
-                  />
-                ) : (
-                  rail.devices
-                    .filter((device) => meets(grown(device.body), window))
-                    .map((device) => (
-                      <DevicePaint
-                        key={`${device.name}${device.body.left}`}
-                        device={device}
-                        wires={index.wires}
-                        level={level}
-                        name={name}
-                        fades={fades}
-                      />
-                    ))
-                )}
+                {rail.devices
+                  .filter((device) => meets(grown(device.body), window))
+                  .map((device) => (
+                    <DevicePaint
+                      key={`${device.name}${device.body.left}`}
+                      device={device}
+                      wires={index.wires}
+                      level={level}
+                      name={name}
+                      mark={mark}
+                      fades={fades}
+                    />
+                  ))}
               </g>
             ))}
           </g>
@@ -167,7 +176,9 @@ export function BoardView({
       />
     </Area>
   );
-}
+});
+
+const halves = (mm: number) => Math.round(mm * 2) / 2;
 
 /** A device with the room of its ends. */
 const grown = ({ left, right, top, bottom }: Box) =>

@@ -1,12 +1,13 @@
 import { memo } from "react";
 import { ScenePaint } from "../drawing/ScenePaint";
 import { print, type BoardDevice, type BoardWire, type Box, type Slot, type Stub } from "./boardModel";
-import { Mark, StateDot } from "./signs";
+import { besideSlot, rectangle, ring, statesAlike, stubsAlike } from "./paths";
+import { Mark, OlderPlan, StateSigns } from "./signs";
 import type { Level } from "./useView";
 
 const token = (name: string) => `var(--chakra-colors-${name})`;
 export const hueOf = (hue: string | null | undefined) => token(`draw-hue-${hue ?? "unknown"}`);
-export const stubWidth = 2;
+const stubWidth = 2;
 
 /** A conductor’s end: its insulation, striped where striped. */
 export function StubPaint({
@@ -57,7 +58,7 @@ function StubPrint({ stub, wire }: { stub: Stub; wire: BoardWire | undefined }) 
 const middle = ({ left, right, top, bottom }: Box) => [(left + right) / 2, (top + bottom) / 2] as const;
 
 /** A name in its box, turned where the box is taller than wide, never larger than the box lets it be. */
-export function BoxedText({
+function BoxedText({
   text,
   box,
   size,
@@ -95,41 +96,58 @@ export function BoxedText({
   );
 }
 
-function SlotPaint({ slot, form, level }: { slot: Slot; form: BoardDevice["form"]; level: Level }) {
-  const { left, top, right, bottom } = slot.box;
-  const [x] = middle(slot.box);
-  const strip = form === "strip";
-  const framed = strip || form === "breaker" || form === "machine";
+/** What is printed at a slot: its mark, and how many more ends it has than are drawn. */
+function SlotPrint({ slot, form }: { slot: Slot; form: BoardDevice["form"] }) {
+  const { top, bottom } = slot.box;
   return (
     <g data-slot={slot.name}>
-      <rect
-        x={left}
-        y={top}
-        width={right - left}
-        height={bottom - top}
-        fill="none"
-        stroke={framed ? token("draw-steel-edge") : "none"}
-        strokeWidth={0.2}
-      />
-      {strip && (
-        <>
-          <circle cx={x} cy={top + 7} r={Math.min(2, (right - left) * 0.36)} fill={token("draw-steel")} />
-          <circle cx={x} cy={bottom - 7} r={Math.min(2, (right - left) * 0.36)} fill={token("draw-steel")} />
-        </>
-      )}
-      {level === "near" && form !== "joint" && (
+      {form !== "joint" && (
         <BoxedText
           text={slot.mark}
           size={3}
-          box={strip ? { ...slot.box, top: top + 13, bottom: bottom - 13 } : outside(slot, form)}
+          box={form === "strip" ? { ...slot.box, top: top + 13, bottom: bottom - 13 } : outside(slot, form)}
         />
       )}
       {slot.more > 0 && (
-        <text x={x} y={bottom + 3.4} style={{ fontSize: 3 }} textAnchor="middle" fill={token("ink")}>
+        <text
+          x={middle(slot.box)[0]}
+          y={bottom + 3.4}
+          style={{ fontSize: 3 }}
+          textAnchor="middle"
+          fill={token("ink")}
+        >
           +{slot.more}
         </text>
       )}
     </g>
+  );
+}
+
+/** The frames of slots, and the screws of a strip. */
+function Slots({ device, screws }: { device: BoardDevice; screws: boolean }) {
+  const { form, slots } = device;
+  if (form !== "strip" && form !== "breaker" && form !== "machine") return null;
+  return (
+    <>
+      <path
+        d={slots.map((slot) => rectangle(slot.box)).join("")}
+        fill="none"
+        stroke={token("draw-steel-edge")}
+        strokeWidth={0.2}
+      />
+      {screws && form === "strip" && (
+        <path
+          d={slots
+            .map(({ box }) => {
+              const r = Math.min(2, (box.right - box.left) * 0.36);
+              const [x] = middle(box);
+              return ring(x, box.top + 7, r) + ring(x, box.bottom - 7, r);
+            })
+            .join("")}
+          fill={token("draw-steel")}
+        />
+      )}
+    </>
   );
 }
 
@@ -147,7 +165,7 @@ function outside(slot: Slot, form: BoardDevice["form"]): Box {
 }
 
 /** What was found about a device as a whole, at the corner of its name. */
-export function DeviceMark({ device, size }: { device: BoardDevice; size: number }) {
+function DeviceMark({ device, size }: { device: BoardDevice; size: number }) {
   const { right, top } = device.label;
   return (
     device.worst && (
@@ -158,45 +176,94 @@ export function DeviceMark({ device, size }: { device: BoardDevice; size: number
   );
 }
 
+/** The insulation of a device’s ends. */
+function Ends({ device, wires, fades }: Pick<Painted, "device" | "wires" | "fades">) {
+  return stubsAlike(device.slots, wires, fades).map(({ hue, stripe, faded, path }) => (
+    <g key={`${hue} ${stripe} ${faded}`} opacity={faded ? 0.16 : 1} data-faded={faded || undefined}>
+      <path d={path} stroke={token("draw-steel-edge")} strokeWidth={stubWidth + 0.5} fill="none" />
+      <path d={path} stroke={hueOf(hue)} strokeWidth={stubWidth} fill="none" />
+      {stripe && (
+        <path
+          d={path}
+          stroke={hueOf(stripe)}
+          strokeWidth={stubWidth * 0.55}
+          strokeDasharray="3 2.4"
+          fill="none"
+        />
+      )}
+    </g>
+  ));
+}
+
+/** How far a device’s ends are. */
+function States({ device, fades }: Pick<Painted, "device" | "fades">) {
+  const older = device.slots.flatMap((slot) => slot.stubs.filter((stub) => stub.olderPlan));
+  return (
+    <>
+      {statesAlike(device.slots, fades).map(({ state, faded, at }) => (
+        <g key={`${state} ${faded}`} opacity={faded ? 0.16 : 1}>
+          <StateSigns state={state} at={at} r={1.25} />
+        </g>
+      ))}
+      {older.length > 0 && <OlderPlan at={older.map(besideSlot)} r={1.6} />}
+    </>
+  );
+}
+
 interface Painted {
   device: BoardDevice;
   wires: Map<string, BoardWire>;
   level: Level;
   /** How large its name is printed, mm. */
   name: number;
+  /** How large marks of findings are, mm. */
+  mark: number;
   /** Whether an end is not among those that are asked for. */
   fades: (slot: Slot, stub: Stub) => boolean;
 }
 
-/** A device with its slots and ends, as near as the eye is. */
-export const DevicePaint = memo(function DevicePaint({ device, wires, level, name, fades }: Painted) {
+/** A device with its slots and ends, as near as the eye is: from afar no screws, states and notes; near by in print. */
+export const DevicePaint = memo(function DevicePaint(painted: Painted) {
+  const { device, wires, level, name, mark, fades } = painted;
+  const far = level === "far";
+  const marked = device.slots.filter(({ worst }) => worst && !(far && worst === "note"));
   return (
     <g data-device={device.name}>
-      {device.slots.map((slot) =>
-        slot.stubs.map((stub) => (
-          <g key={stub.wireId + stub.side} opacity={fades(slot, stub) ? 0.16 : 1}>
-            <StubPaint stub={stub} wire={wires.get(stub.wireId)} />
-            {level === "near" && <StubPrint stub={stub} wire={wires.get(stub.wireId)} />}
-          </g>
-        )),
+      <Ends {...painted} />
+      {level === "near" &&
+        device.slots.map((slot) =>
+          slot.stubs.map((stub) => (
+            <g key={stub.wireId + stub.side} opacity={fades(slot, stub) ? 0.16 : 1}>
+              <StubPrint stub={stub} wire={wires.get(stub.wireId)} />
+            </g>
+          )),
+        )}
+      {far ? (
+        <path
+          d={rectangle(device.body)}
+          fill={token("draw-body")}
+          stroke={token("draw-steel-edge")}
+          strokeWidth={0.4}
+        />
+      ) : (
+        device.parts.map((part) => (
+          <ScenePaint key={part.id} part={{ ...part, lineWidth: null }} metal="copper" pixel={0.25} />
+        ))
       )}
-      {device.parts.map((part) => (
-        <ScenePaint key={part.id} part={{ ...part, lineWidth: null }} metal="copper" pixel={0.25} />
-      ))}
-      {device.slots.map((slot) => (
-        <SlotPaint key={slot.id} slot={slot} form={device.form} level={level} />
-      ))}
+      <Slots device={device} screws={!far} />
+      {level === "near" &&
+        device.slots.map((slot) => <SlotPrint key={slot.id} slot={slot} form={device.form} />)}
       <BoxedText text={device.name} box={device.label} size={name} bold />
-      {device.worst && <DeviceMark device={device} size={4.6} />}
-      {device.slots.map((slot) => (
-        <g key={slot.id}>
-          {slot.stubs.map((stub) => (
-            <StateDot key={stub.wireId + stub.side} stub={stub} faded={fades(slot, stub)} />
-          ))}
-          {slot.worst && (
-            <Mark severity={slot.worst} x={middle(slot.box)[0]} y={slot.box.top + 2.6} size={4} />
-          )}
-        </g>
+      {device.worst && <DeviceMark device={device} size={far ? mark : 4.6} />}
+      {!far && <States {...painted} />}
+      {marked.map((slot) => (
+        <Mark
+          key={slot.id}
+          severity={slot.worst ?? "note"}
+          x={middle(slot.box)[0]}
+          y={slot.box.top + (far ? mark / 2 : 2.6)}
+          size={far ? mark : 4}
+        />
       ))}
     </g>
   );
@@ -208,6 +275,7 @@ function isSame(before: Painted, after: Painted): boolean {
     before.device === after.device &&
     before.level === after.level &&
     before.name === after.name &&
+    (before.mark === after.mark || after.level !== "far") &&
     before.fades === after.fades &&
     after.device.slots.every((slot) =>
       slot.stubs.every(({ wireId }) => before.wires.get(wireId) === after.wires.get(wireId)),

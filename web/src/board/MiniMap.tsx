@@ -1,13 +1,12 @@
 import { Box as Area } from "@chakra-ui/react";
 import { memo } from "react";
-import type { BoardIndex, Box } from "./boardModel";
+import type { BoardIndex } from "./boardModel";
+import { rectangle } from "./paths";
 import type { View } from "./useView";
 
 const token = (name: string) => `var(--chakra-colors-${name})`;
 const height = 150;
 const widest = 130;
-
-const rectangle = ({ left, top, right, bottom }: Box) => `M${left} ${top}H${right}V${bottom}H${left}Z`;
 
 const Bodies = memo(function Bodies({ index }: { index: BoardIndex }) {
   const wrong = index.slots

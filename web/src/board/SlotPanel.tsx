@@ -1,10 +1,10 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { X } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import { EndSheet } from "../jobs/EndSheet";
 import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
 import { thin } from "../shared/Units";
-import type { BoardIndex, BoardWire, Side, Slot, Stub } from "./boardModel";
+import { opened, type BoardIndex, type BoardWire, type Side, type Slot, type Stub } from "./boardModel";
 import { Remedies } from "./Remedies";
 
 const Close = chakra("button", {
@@ -12,11 +12,11 @@ const Close = chakra("button", {
 });
 
 /** The slot that is open, beside the board: its ends, one of them with all that is known of it. */
-export function SlotPanel({
+export const SlotPanel = memo(function SlotPanel({
   job,
   index,
-  slot,
-  stub,
+  slotId,
+  end,
   onStub,
   onMove,
   onLook,
@@ -25,15 +25,17 @@ export function SlotPanel({
 }: {
   job: string;
   index: BoardIndex;
-  slot: Slot;
-  stub: Stub | null;
+  slotId: string;
+  end: string | null;
   onStub: (stub: Stub) => void;
   onMove: (wire: BoardWire, side: Side, to: string) => void;
   onLook: (landing: string | null) => void;
-  onChangeLanding: () => void;
+  onChangeLanding: (slot: Slot) => void;
   onClose: () => void;
 }) {
+  const { slot, stub } = opened(index, slotId, end);
   const wire = stub ? index.wires.get(stub.wireId) : undefined;
+  if (!slot) return null;
   return (
     <Panel
       as="section"
@@ -84,12 +86,12 @@ export function SlotPanel({
       ) : (
         <Box my={3}>{slot.spare ? "Left free on purpose." : "Nothing lands here."}</Box>
       )}
-      <Action look="link" onClick={onChangeLanding}>
+      <Action look="link" onClick={() => onChangeLanding(slot)}>
         Change what the slot is
       </Action>
     </Panel>
   );
-}
+});
 
 /** Where this end lands, typed. */
 function MoveTo({

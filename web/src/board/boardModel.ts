@@ -10,53 +10,27 @@ export type BoardDevice = Omit<Schemas["BoardDeviceDocument"], "slots"> & { slot
 export type BoardRail = Omit<Schemas["BoardRailDocument"], "devices"> & { devices: BoardDevice[] };
 export type Board = Omit<Schemas["BoardDocument"], "rails"> & { rails: BoardRail[] };
 
-const texts = new WeakMap<object, string>();
+/** An answer: all of a board, or what has changed of it since; a device that is null stands as it stood. */
+export type BoardAnswer = Omit<Board, "rails"> & {
+  rails: (Omit<BoardRail, "devices"> & { devices: (BoardDevice | null)[] })[];
+};
 
-/** What a part of a board says, as a text that is made once. */
-function textOf(part: object): string {
-  const known = texts.get(part);
-  if (known !== undefined) return known;
-  const text = JSON.stringify(part);
-  texts.set(part, text);
-  return text;
-}
-
-/** The parts of a board that are what they were stay the same objects, so that they are not painted again. */
-export function shared(before: unknown, after: unknown): Board {
-  const [old, board] = [before as Board | undefined, after as Board];
-  if (!old) return board;
-  const keep = <T extends object>(was: Map<string, T>, key: string, now: T): T => {
-    const same = was.get(key);
-    return same && (same === now || textOf(same) === textOf(now)) ? same : now;
-  };
-  const place = (device: BoardDevice) => `${device.name} ${device.body.left} ${device.body.top}`;
-  const devices = new Map(old.rails.flatMap((rail) => rail.devices).map((device) => [place(device), device]));
-  const wires = new Map(old.wires.map((wire) => [wire.id, wire]));
+/** A board after an answer. What did not change stays the same objects, so that it is not painted again. */
+export function answered(before: Board | undefined, answer: BoardAnswer): Board {
+  const wires = new Map(answer.wires.map((wire) => [wire.id, wire]));
+  const gone = new Set(answer.gone);
+  const kept = answer.whole ? [] : (before?.wires ?? []);
+  const known = new Set(kept.map(({ id }) => id));
   return {
-    ...board,
-    rails: board.rails.map((rail) => ({
+    ...answer,
+    rails: answer.rails.map((rail, i) => ({
       ...rail,
-      devices: rail.devices.map((device) => keep(devices, place(device), device)),
+      devices: rail.devices.flatMap((device, j) => device ?? before?.rails[i]?.devices[j] ?? []),
     })),
-    wires: board.wires.map((wire) => keep(wires, wire.id, wire)),
-  };
-}
-
-/** A board with some of its devices as they are now, where they stand as they stood. */
-export function patched(board: Board, part: Board): Board {
-  const place = (device: BoardDevice) => `${device.name} ${device.body.left} ${device.body.top}`;
-  const devices = new Map(
-    part.rails.flatMap((rail) => rail.devices).map((device) => [place(device), device]),
-  );
-  const wires = new Map(part.wires.map((wire) => [wire.id, wire]));
-  return {
-    ...board,
-    sequence: part.sequence,
-    rails: board.rails.map((rail) => ({
-      ...rail,
-      devices: rail.devices.map((device) => devices.get(place(device)) ?? device),
-    })),
-    wires: [...board.wires.filter(({ id }) => !wires.has(id)), ...part.wires],
+    wires: [
+      ...kept.flatMap((wire) => (gone.has(wire.id) ? [] : (wires.get(wire.id) ?? wire))),
+      ...answer.wires.filter(({ id }) => !known.has(id)),
+    ],
   };
 }
 
@@ -75,6 +49,18 @@ export function indexOf(board: Board): BoardIndex {
     ),
     wires: new Map(board.wires.map((wire) => [wire.id, wire])),
   };
+}
+
+/** The slot that is open and the end that is looked at: the one that is asked for, else the slot’s first. */
+export function opened(
+  index: BoardIndex,
+  slotId: string | null,
+  end: string | null,
+): Hit | { slot: null; stub: null } {
+  const slot = index.slots.find((one) => one.slot.id === slotId)?.slot;
+  return slot
+    ? { slot, stub: slot.stubs.find((one) => `${one.wireId}${one.side}` === end) ?? slot.stubs[0] ?? null }
+    : { slot: null, stub: null };
 }
 
 const within = (box: Box, x: number, y: number, by = 0) =>

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { memo } from "react";
 import type { Schemas } from "../client";
-import type { Stub } from "./boardModel";
+import { ring, slice } from "./paths";
 
 const token = (name: string) => `var(--chakra-colors-${name})`;
 
@@ -33,45 +34,48 @@ export function Mark({ severity, x, y, size }: { severity: Severity; x: number; 
 }
 
 /** How far: an empty ring grows full, as its word says in the legend. */
-export function StateSign({ state, x, y, r }: { state: State; x: number; y: number; r: number }) {
-  const edge = { planned: "line-strong", ready: "copper", landed: "copper", checked: "copper", signed: "go" }[
-    state
-  ];
-  const full = { planned: 0, ready: 0.25, landed: 0.5, checked: 0.75, signed: 1 }[state];
-  const angle = full * 2 * Math.PI - Math.PI / 2;
+const looks = {
+  planned: { edge: "line-strong", full: 0 },
+  ready: { edge: "copper", full: 0.25 },
+  landed: { edge: "copper", full: 0.5 },
+  checked: { edge: "copper", full: 0.75 },
+  signed: { edge: "go", full: 1 },
+} satisfies Record<State, { edge: string; full: number }>;
+
+/** The state of all ends that are as far as each other, where each leaves its slot. */
+export function StateSigns({
+  state,
+  at,
+  r,
+}: {
+  state: State;
+  at: readonly (readonly [number, number])[];
+  r: number;
+}) {
+  const { edge, full } = looks[state];
   return (
-    <g transform={`translate(${x} ${y})`} data-state={state}>
-      <circle
-        r={r}
+    <g data-state={state}>
+      <path
+        d={at.map(([x, y]) => ring(x, y, r)).join("")}
         fill={full === 1 ? token(edge) : token("paper-raised")}
         stroke={token(edge)}
         strokeWidth={r * 0.3}
       />
       {full > 0 && full < 1 && (
-        <path
-          d={`M0 0V${-r}A${r} ${r} 0 ${full > 0.5 ? 1 : 0} 1 ${r * Math.cos(angle)} ${r * Math.sin(angle)}Z`}
-          fill={token(edge)}
-        />
+        <path d={at.map(([x, y]) => slice(x, y, r, full)).join("")} fill={token(edge)} />
       )}
     </g>
   );
 }
 
-/** The state of an end, where it leaves its slot. */
-export function StateDot({ stub, faded }: { stub: Stub; faded: boolean }) {
-  const long = Math.hypot(stub.toX - stub.x, stub.toY - stub.y) || 1;
-  const [x, y] = [stub.x + ((stub.toX - stub.x) / long) * 1.6, stub.y + ((stub.toY - stub.y) / long) * 1.6];
+/** Ends that were landed to a plan that was changed since: struck through. */
+export function OlderPlan({ at, r }: { at: readonly (readonly [number, number])[]; r: number }) {
   return (
-    <g opacity={faded ? 0.16 : 1}>
-      <StateSign state={stub.state} x={x} y={y} r={1.25} />
-      {stub.olderPlan && (
-        <path
-          d={`M${x - 1.6} ${y + 1.6}L${x + 1.6} ${y - 1.6}`}
-          stroke={token("caution")}
-          strokeWidth={0.7}
-        />
-      )}
-    </g>
+    <path
+      d={at.map(([x, y]) => `M${x - r} ${y + r}L${x + r} ${y - r}`).join("")}
+      stroke={token("caution")}
+      strokeWidth={r * 0.44}
+    />
   );
 }
 
@@ -84,8 +88,10 @@ const Sign = ({ children, word }: { children: React.ReactNode; word: string }) =
   </Flex>
 );
 
+const middle = [[0, 0]] as const;
+
 /** What the signs of a board mean. */
-export function Legend() {
+export const Legend = memo(function Legend() {
   return (
     <Flex
       gap={3}
@@ -98,12 +104,12 @@ export function Legend() {
     >
       {(["planned", "ready", "landed", "checked", "signed"] as const).map((state) => (
         <Sign key={state} word={state}>
-          <StateSign state={state} x={0} y={0} r={2.2} />
+          <StateSigns state={state} at={middle} r={2.2} />
         </Sign>
       ))}
       <Sign word="landed to an older plan">
-        <StateSign state="landed" x={0} y={0} r={2.2} />
-        <path d="M-2.6 2.6L2.6-2.6" stroke={token("caution")} strokeWidth={0.9} />
+        <StateSigns state="landed" at={middle} r={2.2} />
+        <OlderPlan at={middle} r={2.6} />
       </Sign>
       {(["stop", "fix", "note"] as const).map((severity) => (
         <Sign key={severity} word={severity}>
@@ -113,4 +119,4 @@ export function Legend() {
       <Box>Up: to this enclosure. Down: to outside.</Box>
     </Flex>
   );
-}
+});

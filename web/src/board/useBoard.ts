@@ -1,17 +1,20 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useMemo } from "react";
 import { jobApi } from "../jobs/jobApi";
-import { indexOf, shared, type Board } from "./boardModel";
+import { answered, indexOf, type Board, type BoardAnswer } from "./boardModel";
 
-export const boardKey = (job: string, enclosure: string) => ["job", job, "board", enclosure];
-
-/** An enclosure’s board, by what it is asked for; null until it is read. */
+/** An enclosure’s board, by what it is asked for; null until it is read. Once read, only its changes are. */
 export function useBoard(job: string, enclosure: string) {
+  const queries = useQueryClient();
+  const queryKey = ["job", job, "board", enclosure];
   const { data, error } = useQuery({
-    queryKey: boardKey(job, enclosure),
-    queryFn: async () => (await jobApi.board(job, enclosure)) as Board,
+    queryKey,
+    queryFn: async () => {
+      const before = queries.getQueryData<Board>(queryKey);
+      return answered(before, (await jobApi.board(job, enclosure, before?.mark)) as BoardAnswer);
+    },
     placeholderData: keepPreviousData,
-    structuralSharing: shared,
+    structuralSharing: false,
   });
   const index = useMemo(() => (data ? indexOf(data) : null), [data]);
   return { index, error };

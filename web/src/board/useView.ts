@@ -19,27 +19,29 @@ export const levelOf = (scale: number): Level =>
   scale < levels.middle ? "far" : scale < levels.near ? "middle" : "near";
 
 /**
- * Pans and zooms a group of an SVG. While a hand moves, only the group’s transform changes; what is mounted follows when
- * the view comes to its edge, or to rest.
+ * Pans and zooms an SVG that is larger than its window by a margin. While a hand moves, the finished picture is moved
+ * and scaled as it is; it is drawn anew when the view comes to its edge, is far from its scale, or comes to rest.
  */
 export function useView(size: { width: number; height: number }, box: Box) {
-  const group = useRef<SVGGElement>(null);
+  const sheet = useRef<SVGSVGElement>(null);
   const [shown, setShown] = useState<View>({ x: box.left, y: box.top, scale: 1 });
   const view = useRef<View>(shown);
   const frame = useRef(0);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const mounted = useRef(shown);
+  const drawn = useRef(shown);
 
   const apply = useCallback(() => {
     const { x, y, scale } = view.current;
-    group.current?.setAttribute("transform", `scale(${scale}) translate(${-x} ${-y})`);
+    const was = drawn.current;
+    if (!sheet.current) return;
+    sheet.current.style.transform = `translate(${(was.x - x) * scale}px, ${(was.y - y) * scale}px) scale(${scale / was.scale})`;
   }, []);
-  useLayoutEffect(apply);
+  useLayoutEffect(() => {
+    drawn.current = shown;
+    apply();
+  }, [apply, shown]);
 
-  const settle = useCallback(() => {
-    mounted.current = view.current;
-    setShown(view.current);
-  }, []);
+  const settle = useCallback(() => setShown(view.current), []);
 
   const move = useCallback(
     (to: View, atOnce = false) => {
@@ -47,16 +49,12 @@ export function useView(size: { width: number; height: number }, box: Box) {
       cancelAnimationFrame(frame.current);
       frame.current = requestAnimationFrame(() => {
         apply();
-        const was = mounted.current;
-        const [wide, high] = [size.width / was.scale, size.height / was.scale];
-        const left =
-          Math.abs(view.current.x - was.x) > wide * 0.4 || Math.abs(view.current.y - was.y) > high * 0.4;
-        if (atOnce || left || levelOf(was.scale) !== levelOf(view.current.scale)) settle();
+        if (atOnce || !covers(drawn.current, view.current, size)) settle();
       });
       clearTimeout(timer.current);
       timer.current = setTimeout(settle, settleAfter);
     },
-    [apply, settle, size.height, size.width],
+    [apply, settle, size],
   );
   useEffect(
     () => () => {
@@ -110,13 +108,34 @@ export function useView(size: { width: number; height: number }, box: Box) {
     return { x: x + px / scale, y: y + py / scale };
   }, []);
 
-  return { group, shown, view, move, zoom, fit, goTo, at };
+  return { sheet, shown, view, move, zoom, fit, goTo, at };
 }
 
-/** What is mounted: the window, and half of it on every side. */
+/** How much more than the window is drawn on every side, in windows: what a hand brings in is there already. */
+export const margin = 0.25;
+
+/** What is drawn for a view. */
 export function seen({ x, y, scale }: View, size: { width: number; height: number }): Box {
   const [wide, high] = [size.width / scale, size.height / scale];
-  return { left: x - wide / 2, top: y - high / 2, right: x + wide * 1.5, bottom: y + high * 1.5 } as Box;
+  return {
+    left: x - wide * margin,
+    top: y - high * margin,
+    right: x + wide * (1 + margin),
+    bottom: y + high * (1 + margin),
+  };
+}
+
+/** Whether what is drawn for one view will do for another: all of it is there, and not too coarse. */
+function covers(drawn: View, view: View, size: { width: number; height: number }): boolean {
+  const there = seen(drawn, size);
+  const by = view.scale / drawn.scale;
+  return (
+    by < 2.5 &&
+    view.x >= there.left &&
+    view.y >= there.top &&
+    view.x + size.width / view.scale <= there.right &&
+    view.y + size.height / view.scale <= there.bottom
+  );
 }
 
 export const meets = (a: Box, b: Box) =>

@@ -29,10 +29,10 @@ export const jobApi = {
         params: { path: { id, wire, side }, query: { lead } },
       }),
     ),
-  board: (id: string, enclosure: string, landing: string[] = []) =>
+  board: (id: string, enclosure: string, since?: string) =>
     take(
       http.GET("/api/jobs/{id}/boards/{enclosure}", {
-        params: { path: { id, enclosure }, query: landing.length ? { landing } : {} },
+        params: { path: { id, enclosure }, query: since ? { since } : {} },
       }),
     ),
   tryWires: (id: string, body: Schemas["TypedWires"], lead: Lead) =>

@@ -65,9 +65,9 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         own.remember(answer.commandId);
         setError(null);
         setConflict(null);
-        // What is drawn comes first: it is what the hand waits for.
+        // What is drawn comes first, and alone: it is what the hand waits for.
+        await queries.invalidateQueries({ queryKey: ["job", job, "board"] });
         await Promise.all([
-          queries.invalidateQueries({ queryKey: ["job", job, "board"] }),
           queries.invalidateQueries({
             predicate: ({ queryKey: [kind, id, what] }) => kind === "job" && id === job && what !== "board",
           }),
