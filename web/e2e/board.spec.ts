@@ -292,3 +292,33 @@ test("a board that cannot draw much still draws: nothing in it, endless names, r
   await page.keyboard.press("Enter");
   await expect(told(page)).toContainText("7-לוח");
 });
+
+test("an end that something is wrong with is assessed as it is seen, recorded, and shown; another is set aside and taken up again", async ({
+  page,
+}) => {
+  await open(page);
+  await page.getByLabel(/Find a slot/).fill("X1:1");
+  await page.keyboard.press("Enter");
+  const panel = page.locator("[data-slot-panel='X1:1']");
+  await panel.getByText("Something is wrong with it, or it must wait").click();
+  await panel.getByRole("group", { name: "What is wrong" }).getByLabel("Loose").check();
+  await expect(panel.locator("[data-verdict=put-right]")).toContainText("Put it right");
+  await panel.getByLabel("Strands lost").fill("9");
+  await panel.getByLabel("of, counted").fill("7");
+  await expect(panel.getByRole("alert").filter({ hasText: "Of 7 strands" })).toBeVisible();
+  await panel.getByLabel("Strands lost").fill("3");
+  await expect(panel.locator("[data-verdict=cut-back]")).toContainText("57 %");
+  await panel.getByRole("button", { name: "Record it" }).click();
+  await expect(panel.locator("[data-stands=rejected]")).toContainText("cut it back and land it anew");
+  await expect(page.locator("[data-device=X1] [data-state=rejected]")).toBeAttached();
+  // By keyboard alone: taken back, then set aside with a reason.
+  await panel.getByRole("button", { name: "Take that back" }).press("Enter");
+  await expect(panel.locator("[data-stands]")).toHaveCount(0);
+  await panel.getByLabel("Set it aside").selectOption("waits-for-part");
+  await panel.getByRole("button", { name: "Set aside" }).press("Enter");
+  await expect(page.locator("[data-device=X1] [data-state=parked]")).toBeAttached();
+  await panel.getByRole("button", { name: "Take it up again" }).press("Enter");
+  await expect(page.locator("[data-device=X1] [data-state=parked]")).toHaveCount(0);
+  await page.goto("/log");
+  await expect(page.getByText("3 of 7 strands lost, loose: cut it back.").first()).toBeVisible();
+});

@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Cords;
@@ -7,12 +8,6 @@ public sealed record CableEntry
 {
     /// <summary>The jacket reaches so far past the clamp on its inside: 1/4 in (NEC 314.17(C), from memory).</summary>
     private static readonly Length PastTheClamp = Length.FromInches(0.25);
-
-    /// <summary>Free conductor at a device: 6 in (NEC 300.14, from memory).</summary>
-    private static readonly Length FreeAtADevice = Length.FromInches(6);
-
-    /// <summary>What one rework costs besides the strip: about 10 mm (common practice).</summary>
-    private static readonly Length ReworkTrim = new(10);
 
     private const int Reworks = 2;
 
@@ -44,7 +39,7 @@ public sealed record CableEntry
     /// </summary>
     public Length JacketOff(Length strip, bool atADevice)
     {
-        var asked = Reach + strip + new Length(Reworks * (strip + ReworkTrim).Millimetres);
-        return (atADevice && asked < FreeAtADevice ? FreeAtADevice : asked) - PastTheClamp;
+        var asked = Reach + strip + new Length(Reworks * FreeLength.Spent(strip).Millimetres);
+        return (atADevice && asked < FreeLength.Least ? FreeLength.Least : asked) - PastTheClamp;
     }
 }

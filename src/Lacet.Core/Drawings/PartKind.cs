@@ -86,4 +86,7 @@ public enum PartKind
 
     /// <summary>A green screw: for the earth.</summary>
     GreenScrew,
+
+    /// <summary>A strand that is cut off or nicked.</summary>
+    LostStrand,
 }

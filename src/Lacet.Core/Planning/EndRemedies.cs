@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using System.Globalization;
 using Lacet.Core.Checks;
 using Lacet.Core.Checks.Jobs;
@@ -20,8 +21,8 @@ public static class EndRemedies
     /// <summary>Of many free slots, so many are tried.</summary>
     private const int MostTried = 24;
 
-    /// <summary>What cutting back costs: a usual strip and about 10 mm (common practice), mm.</summary>
-    private const double CutBack = 20;
+    /// <summary>A usual strip, where nothing is planned for an end (common practice), mm.</summary>
+    private const double UsualStrip = 10;
 
     /// <summary>A pigtail: 6 in free, and its strip at both ends (NEC 300.14, common practice), mm.</summary>
     private const double Pigtail = 200;
@@ -141,7 +142,7 @@ public static class EndRemedies
 
         if (end.End.Condition != EndCondition.Fresh)
         {
-            var left = end.End.FreeLength is { } free ? new Length(Math.Max(0, free.Millimetres - CutBack)) : (Length?)null;
+            var left = end.End.FreeLength is { } free ? new Length(Math.Max(0, (free - FreeLength.Spent(new(UsualStrip))).Millimetres)) : (Length?)null;
             yield return ("cut-back", "Cut it back, and strip it anew.", null, [Put(end, end.End with { Condition = EndCondition.Fresh, FreeLength = left })]);
         }
 
@@ -174,6 +175,11 @@ public static class EndRemedies
         if (ends.Count == 2 && landing.Landing is PrintedLanding { TakesTwo: false } printed)
         {
             yield return ("twin", Say($"Where {landing.Name} is marked for two: land both there, stranded ones in one twin ferrule."), null, [EntityChange.Put(landing with { Landing = printed with { TakesTwo = true } })]);
+        }
+
+        if (ends.Count == 1 && landing.Splice is null && FreeLength.IsShort(end.End.FreeLength, end.End.PastOpening, job.Enclosures[landing.EnclosureId].Opening))
+        {
+            yield return ("pigtail", Say($"Splice a pigtail to it that reaches {landing.Name}."), null, Spliced(job, landing, ends, newId));
         }
 
         if (ends.Count > 1 && landing.Splice is null)

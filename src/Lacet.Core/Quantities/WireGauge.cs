@@ -23,6 +23,10 @@ public static class WireGauge
     /// <summary>The area of a solid conductor of that gauge.</summary>
     public static Area AreaOf(int n) => new(Math.PI / 4 * Math.Pow(DiameterOf(n).Millimetres, 2));
 
+    /// <summary>The gauge of an area, which need not be whole: the law the other way round.</summary>
+    public static double Of(Area area) =>
+        36 - (39 * Math.Log(Math.Sqrt(area.SquareMillimetres * 4 / Math.PI) / Length.FromInches(0.005).Millimetres) / Math.Log(92));
+
     /// <summary>How the trade writes it: "14 AWG", "2/0 AWG".</summary>
     public static string Name(int n) => n > 0
         ? string.Create(CultureInfo.InvariantCulture, $"{n} AWG")

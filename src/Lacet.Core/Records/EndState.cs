@@ -17,4 +17,10 @@ public enum EndState
 
     /// <summary>Signed for by another.</summary>
     Signed,
+
+    /// <summary>Set aside, with a reason.</summary>
+    Parked,
+
+    /// <summary>To be cut back and made anew.</summary>
+    Rejected,
 }

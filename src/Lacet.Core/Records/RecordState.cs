@@ -17,4 +17,13 @@ public enum RecordState
 
     /// <summary>Signed for.</summary>
     Signed,
+
+    /// <summary>Set aside, with a reason.</summary>
+    Parked,
+
+    /// <summary>To be cut back and made anew.</summary>
+    Rejected,
+
+    /// <summary>Looked at and left, or put right without loss.</summary>
+    PutRight,
 }

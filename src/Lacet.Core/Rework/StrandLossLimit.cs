@@ -18,10 +18,13 @@ public sealed record StrandLossLimit(int MostStrands, int Class12, int Class3)
     private static readonly IReadOnlyList<StrandLossLimit> Rows = ReferenceTable.Rows<StrandLossLimit>("strand-loss");
 
     /// <summary>How many strands of a conductor may be nicked or cut off, by the house's class.</summary>
-    public static int For(Conductor conductor, StrandLoss rule)
+    public static int For(Conductor conductor, StrandLoss rule) => For(conductor.Strands, rule);
+
+    /// <summary>How many of so many strands may be nicked or cut off, by the house's class.</summary>
+    public static int For(int strands, StrandLoss rule)
     {
-        var row = Rows.First(r => r.MostStrands >= conductor.Strands);
+        var row = Rows.First(r => r.MostStrands >= strands);
         var limit = rule == StrandLoss.General ? row.Class12 : row.Class3;
-        return conductor.Strands > MostCounted ? conductor.Strands * limit / 100 : limit;
+        return strands > MostCounted ? strands * limit / 100 : limit;
     }
 }

@@ -3,6 +3,8 @@ using Lacet.Core.Checks.End;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
+using Lacet.Core.Records;
+using Lacet.Core.Rework;
 
 namespace Lacet.Exchange.Documents;
 
@@ -23,6 +25,8 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Kind">What it is.</param>
 /// <param name="Corrects">The event that a withdrawal takes back.</param>
 /// <param name="Termination">What was made; null for anything but a termination.</param>
+/// <param name="Rework">What was wrong and what became of it; left out for anything but a rework.</param>
+/// <param name="Park">Why it was set aside; left out for anything but that.</param>
 public sealed record EventDocument(
     int V,
     Guid Id,
@@ -36,7 +40,9 @@ public sealed record EventDocument(
     DateTimeOffset ReceivedAt,
     EventKind Kind,
     Guid? Corrects,
-    TerminationDocument? Termination);
+    TerminationDocument? Termination,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ReworkRecordDocument? Rework = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null);
 
 /// <summary>Who, without the name: it lies outside, and its salted digest ties it to the event.</summary>
 public sealed record PersonReference(Guid Id, string NameDigest);
@@ -58,7 +64,21 @@ public enum EventKind
 
     /// <summary>Somebody other than who landed it signs for it.</summary>
     SignOff,
+
+    /// <summary>Something was wrong with an end: it was left, put right, or rejected.</summary>
+    Rework,
+
+    /// <summary>An end was set aside, with a reason.</summary>
+    Park,
 }
+
+/// <summary>What was wrong with an end, and what became of it by the rules as they were.</summary>
+/// <param name="Faults">What was wrong.</param>
+/// <param name="Strands">How many strands were counted; null where nobody counted.</param>
+/// <param name="Damaged">How many of them were lost.</param>
+/// <param name="Verdict">Left, put right or cut back.</param>
+/// <param name="Spent">How much wire it cost; null where that was not known.</param>
+public sealed record ReworkRecordDocument(IReadOnlyList<Fault> Faults, int? Strands, int Damaged, FaultVerdict Verdict, Readout? Spent);
 
 /// <summary>An end as it was made, beside what it was made to.</summary>
 public sealed record TerminationDocument(

@@ -39,7 +39,7 @@ internal static class BenchEndpoints
     /// <summary>The lead that a query names.</summary>
     internal static UnitLead LeadOf(string lead) => Of(QueryWord.Read<Lead>(lead, "lead"));
 
-    private static UnitLead Of(Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
+    internal static UnitLead Of(Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
 
     /// <summary>A measured strip as a length; throws with a sentence where it cannot be one.</summary>
     internal static Length? MeasuredStrip(double? mm) => mm is null ? null

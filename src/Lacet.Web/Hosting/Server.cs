@@ -7,6 +7,7 @@ using Lacet.Web.Devices;
 using Lacet.Web.Jobs;
 using Lacet.Web.People;
 using Lacet.Web.Records;
+using Lacet.Web.Rework;
 using Lacet.Web.Shelf;
 
 namespace Lacet.Web.Hosting;
@@ -81,6 +82,7 @@ internal static class Server
         app.MapFindings();
         app.MapBoards();
         app.MapRemedies();
+        app.MapRework();
         app.MapJobImports();
         app.MapJobFiles();
         app.MapSurveys();

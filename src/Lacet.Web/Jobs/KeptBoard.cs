@@ -164,7 +164,7 @@ internal sealed class KeptBoard(OpenJob job, Guid enclosure)
             stub.WireId, stub.Side, Rounded(stub.X), Rounded(stub.Y), Rounded(stub.ToX), Rounded(stub.ToY), progress.State, progress.OlderPlan ? true : null,
             AboutEnd(end).Select(f => (Severity?)f.Severity).Min(),
             end.End.Ferrule?.SizeMm2 is { } given ? Mm2(given) : job.Judged.Plan(stub.WireId, stub.Side)?.Ferrule is { } ferrule ? Mm2(ferrule.Size.SquareMillimetres) : null,
-            job.Ends.Of(end.End.Id) is { } landed ? people.GetValueOrDefault(landed.By) : null);
+            job.Ends.Of(end.End.Id) is { Made: not null } landed ? people.GetValueOrDefault(landed.By) : null);
     }
 
     private BoardWire Wire(JobWire wire) => new(

@@ -85,10 +85,10 @@ internal sealed class OpenJob : IDisposable
 
     private EndProgress ProgressNow(EndOfWire end)
     {
-        var landed = Ends.Of(end.End.Id);
-        if (landed is not null)
+        if (Ends.Of(end.End.Id) is { } recorded)
         {
-            return new(landed.State, !landed.IsTo(this, end));
+            var stands = recorded.State is EndState.Parked or EndState.Rejected;
+            return new(recorded.State, recorded.Made is not null && !recorded.IsTo(this, end), recorded.Park, stands ? recorded.LastId : null);
         }
 
         var isReady = Judged.Plan(end.Wire.Id, end.Side) is not null

@@ -4,6 +4,7 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
 using Lacet.Web.People;
+using Lacet.Web.Rework;
 
 namespace Lacet.Web.Records;
 
@@ -13,7 +14,7 @@ namespace Lacet.Web.Records;
 /// <param name="DeviceSequence">That device's own count.</param>
 /// <param name="PersonId">Who.</param>
 /// <param name="ClaimedAt">When, by the device's clock.</param>
-/// <param name="Kind">termination, check, sign-off or withdrawal.</param>
+/// <param name="Kind">termination, check, sign-off, rework, park or withdrawal.</param>
 /// <param name="Corrects">The event that a withdrawal takes back.</param>
 /// <param name="Conductor">The wire; needed for a termination.</param>
 /// <param name="Landing">Where it went; needed for a termination.</param>
@@ -23,6 +24,8 @@ namespace Lacet.Web.Records;
 /// <param name="Second">A second wire in the same landing.</param>
 /// <param name="FerruleLabelMm2">The ferrule size that the kit's own label gave, mm²; null where it was chosen by area.</param>
 /// <param name="Subject">The end of a job that it is about, whose wire, landing and house rules are then the job's; null at the Bench.</param>
+/// <param name="Rework">What is wrong with the end; needed for a rework.</param>
+/// <param name="Park">Why the end is set aside; needed for that.</param>
 public sealed record NewRecord(
     Guid Id,
     string Device,
@@ -38,7 +41,9 @@ public sealed record NewRecord(
     HouseRulesDocument? HouseRules = null,
     ConductorDocument? Second = null,
     double? FerruleLabelMm2 = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] RecordSubject? Subject = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] RecordSubject? Subject = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] FaultsFound? Rework = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null);
 
 /// <summary>An end of a job.</summary>
 /// <param name="JobId">The job.</param>
@@ -72,7 +77,9 @@ public sealed record RecordItem(
     Judgement? TorqueJudgement,
     IReadOnlyList<FindingDocument> Findings,
     string Hash,
-    EventSubject Subject);
+    EventSubject Subject,
+    ReworkRecordDocument? Rework,
+    ParkReason? Park);
 
 /// <summary>A page of the Log.</summary>
 /// <param name="Items">Newest first.</param>

@@ -2,6 +2,7 @@ using System.Runtime.CompilerServices;
 using System.Text.Json;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
+using Lacet.Core.Rework;
 using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Store;
@@ -145,13 +146,17 @@ internal static class RecordEndpoints
             made is { Recipe.Torque: { } torque, Tightening.Torque: { } tightened } ? torque.Read().Judge(new(tightened.Value)) : null,
             made is null ? [] : [.. made.Judge().Select(f => FindingDocument.Of(f, lead))],
             stored.Hash,
-            recorded.Subject);
+            recorded.Subject,
+            recorded.Rework,
+            recorded.Park);
     }
 
     private static RecordState StateOf(StoredEvent stored, EventDocument recorded) =>
         stored.Withdrawn || recorded.Kind == EventKind.Withdrawal ? RecordState.Withdrawn
         : recorded.Kind == EventKind.Check ? RecordState.Checked
         : recorded.Kind == EventKind.SignOff ? RecordState.Signed
+        : recorded.Kind == EventKind.Park ? RecordState.Parked
+        : recorded.Rework is { } rework ? rework.Verdict == FaultVerdict.CutBack ? RecordState.Rejected : RecordState.PutRight
         : recorded.Termination is { } made && made.Judge().Any(f => f.Severity != Severity.Note) ? RecordState.Wanting
         : RecordState.Landed;
 

@@ -5,11 +5,14 @@ using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 using Lacet.Core.Records;
+using Lacet.Core.Rework;
 using Lacet.Exchange;
 using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Web.Bench;
 using Lacet.Web.Jobs;
+using Lacet.Web.Rework;
 using Lacet.Web.Shelf;
 
 namespace Lacet.Web.Records;
@@ -40,13 +43,15 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
         var digest = Seal.Of(JsonSerializer.SerializeToUtf8Bytes(request, Json.Options));
         var person = await people.FindAsync(request.PersonId)
             ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
-        var at = request.Subject is { } subject ? await EndAsync(subject, cancellation) : null;
+        var at = request.Subject is { } subject ? await EndAsync(subject, request, cancellation) : null;
         CheckSubject(request, at, person.Id);
         var termination = request.Kind == EventKind.Termination ? await TerminationAsync(at is null ? request : AsPlanned(request, at)) : null;
         if (request.Kind == EventKind.Withdrawal)
         {
             await CheckWithdrawalAsync(request);
         }
+
+        var rework = request.Kind == EventKind.Rework ? at?.Rework : null;
 
         var nameDigest = Seal.Digest(person.Salt, person.Name);
         var appended = await events.AppendAsync(
@@ -67,7 +72,9 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
                     receivedAt,
                     request.Kind,
                     request.Corrects,
-                    termination),
+                    termination,
+                    rework,
+                    request.Kind == EventKind.Park ? request.Park : null),
                 Json.Options),
             cancellation,
             request.Subject?.JobId,
@@ -78,11 +85,16 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
             await jobs.RecordedAsync(changed, at is null ? "Took a record back." : $"Recorded {at.Says}.", person.Name, cancellation);
         }
 
+        if (rework is { Verdict: FaultVerdict.CutBack, Spent: { } spent } && request.Subject is { } spentAt)
+        {
+            await SpendAsync(request.Id, person.Id, spentAt, new Length(spent.Value), cancellation);
+        }
+
         return appended;
     }
 
     /// <summary>The end as its job plans it.</summary>
-    private async Task<PlannedEnd> EndAsync(RecordSubject subject, CancellationToken cancellation) => await jobs.ReadAsync(
+    private async Task<PlannedEnd> EndAsync(RecordSubject subject, NewRecord request, CancellationToken cancellation) => await jobs.ReadAsync(
         subject.JobId,
         job =>
         {
@@ -92,12 +104,48 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
             }
 
             var end = new EndOfWire(wire, subject.Side);
-            var (conductor, landing) = LandedEnd.PlanOf(job, end);
+            var (conductor, landing) = RecordedEnd.PlanOf(job, end);
             var second = job.Judged.Plan(wire.Id, subject.Side)?.AtHand.Second;
             return new PlannedEnd(
-                end.End.Id, conductor, landing, second is null ? null : ConductorDocument.Of(second), job.Title.HouseRules, job.Ends.Of(end.End.Id), $"wire {wire.Name} at {JobEndpoints.Place(job, end.End)}");
+                end.End.Id, conductor, landing, second is null ? null : ConductorDocument.Of(second), job.Title.HouseRules, job.Ends.Of(end.End.Id), $"wire {wire.Name} at {JobEndpoints.Place(job, end.End)}",
+                request.Kind == EventKind.Rework ? Reworked(job, end, request.Rework) : null);
         },
         cancellation) ?? throw new ImpossibleInputException("subject", "There is no such end in that job.");
+
+    private static ReworkRecordDocument Reworked(OpenJob job, EndOfWire end, FaultsFound? found)
+    {
+        if (found is null || (found.Damaged == 0 && found.Faults is not [_, ..]))
+        {
+            throw new ImpossibleInputException("rework", "Say what is wrong with the end.");
+        }
+
+        var assessed = ReworkAssessment.Of(ReworkEndpoints.Spoiled(job, end, found));
+        return new([.. assessed.Faults.Select(f => f.Fault)], found.Strands, found.Damaged, assessed.Verdict, assessed.Spent?.Read());
+    }
+
+    /// <summary>What was cut back is free no more. The event’s id is the command’s too: sent twice, it is spent once.</summary>
+    private async Task SpendAsync(Guid command, Guid person, RecordSubject at, Length spent, CancellationToken cancellation)
+    {
+        static double? Less(double? mm, Length by) => mm is { } some ? Math.Max(0, some - by.Millimetres) : null;
+        static bool IsMeasured(EndDocument end) => end.FreeLengthMm is not null || end.PastOpeningMm is not null;
+        static EndDocument Of(WireDocument wire, EndSide side) => side == EndSide.A ? wire.A : wire.B;
+        if (await jobs.ReadAsync(at.JobId, job => (WireDocument)job.Part(at.WireId), cancellation) is not { } known || !IsMeasured(Of(known, at.Side)))
+        {
+            return;
+        }
+
+        await jobs.ChangeAsync(
+            at.JobId,
+            command,
+            person,
+            job =>
+            {
+                var wire = (WireDocument)job.Part(at.WireId);
+                var end = Of(wire, at.Side) with { FreeLengthMm = Less(Of(wire, at.Side).FreeLengthMm, spent), PastOpeningMm = Less(Of(wire, at.Side).PastOpeningMm, spent) };
+                return ($"Cut wire {wire.Name} back by {spent.Read().Metric}.", [new PartChange(at.Side == EndSide.A ? wire with { A = end } : wire with { B = end }, null, job.Version(wire.Id))]);
+            },
+            cancellation);
+    }
 
     private static NewRecord AsPlanned(NewRecord request, PlannedEnd end) => request with
     {
@@ -114,7 +162,7 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
             throw new ImpossibleInputException("subject", "At an end of a job, wire, landing and house rules are the job’s: leave them out.");
         }
 
-        if (request.Kind is not (EventKind.Check or EventKind.SignOff))
+        if (request.Kind is EventKind.Termination or EventKind.Withdrawal)
         {
             return;
         }
@@ -124,12 +172,22 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
             throw new ImpossibleInputException("subject", "Say which end of which job.");
         }
 
-        if (at.Landed is null)
+        if (request.Kind == EventKind.Park && request.Park is null)
         {
-            throw new ImpossibleInputException("subject", "Nothing is recorded as landed there yet.");
+            throw new ImpossibleInputException("park", "Say why it is set aside.");
         }
 
-        if (request.Kind == EventKind.SignOff && at.Landed.By == person)
+        if (request.Kind is EventKind.Park or EventKind.Rework)
+        {
+            return;
+        }
+
+        if (at.Recorded is not { Made: not null, State: EndState.Landed or EndState.Checked or EndState.Signed })
+        {
+            throw new ImpossibleInputException("subject", "Nothing stands as landed there: it was not recorded yet, or was set aside or rejected since.");
+        }
+
+        if (request.Kind == EventKind.SignOff && at.Recorded.By == person)
         {
             throw new ImpossibleInputException("personId", "Somebody other than who landed it signs for it.");
         }
@@ -138,7 +196,7 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
     private static EventDocument Read(StoredEvent? stored) => JsonSerializer.Deserialize<EventDocument>(stored!.Bytes, Json.Options)!;
 
     private sealed record PlannedEnd(
-        Guid EndId, ConductorDocument? Conductor, LandingDocument? Landing, ConductorDocument? Second, HouseRulesDocument? HouseRules, LandedEnd? Landed, string Says);
+        Guid EndId, ConductorDocument? Conductor, LandingDocument? Landing, ConductorDocument? Second, HouseRulesDocument? HouseRules, RecordedEnd? Recorded, string Says, ReworkRecordDocument? Rework);
 
     private async Task<TerminationDocument> TerminationAsync(NewRecord request)
     {

@@ -141,6 +141,155 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rework/assess": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether an end may stay as it was made, and what is lost of it */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ReworkRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ReworkDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/wires/{wire}/ends/{side}/rework": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same at an end of a job, by its wire, landing and house rules */
+        post: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    wire: string;
+                    side: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["FaultsFound"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ReworkDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stream": {
         parameters: {
             query?: never;
@@ -4472,6 +4621,14 @@ export interface components {
             gone: components["schemas"]["FindingInShort"][];
             come: components["schemas"]["FindingInShort"][];
         };
+        EffectiveSizeDocument: {
+            left: components["schemas"]["Readout"];
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            gauge: null | number;
+            lessThan: null | string;
+        };
         EnclosureDocument: {
             name: string;
             form?: components["schemas"]["EnclosureForm"];
@@ -4524,6 +4681,9 @@ export interface components {
         EndProgress: {
             state: components["schemas"]["EndState"];
             olderPlan: boolean;
+            park?: null | components["schemas"]["ParkReason"];
+            /** Format: uuid */
+            lastRecord?: null | string;
         };
         /** @enum {unknown} */
         EndSide: "a" | "b" | null;
@@ -4531,7 +4691,7 @@ export interface components {
          * @description How far an end of a job is.
          * @enum {unknown}
          */
-        EndState: "planned" | "ready" | "landed" | "checked" | "signed";
+        EndState: "planned" | "ready" | "landed" | "checked" | "signed" | "parked" | "rejected";
         EntryDocument: {
             /** Format: double */
             jacketOuterDiameterMm: number;
@@ -4539,7 +4699,7 @@ export interface components {
             reachMm: number;
         };
         /** @enum {unknown} */
-        EventKind: "termination" | "withdrawal" | "check" | "sign-off";
+        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park";
         EventSubject: {
             /** Format: uuid */
             job: null | string;
@@ -4553,6 +4713,26 @@ export interface components {
          * @enum {unknown}
          */
         Fastening: "screw" | "nut" | "bolt" | "spring" | "lever" | "pivot" | "solder";
+        /**
+         * @description What can be wrong with an end that was made.
+         * @enum {unknown}
+         */
+        Fault: "nick" | "strands-cut" | "ring" | "opened-hook" | "over-twist" | "too-short" | "too-long" | "insulation-caught" | "strand-out" | "wrong-way" | "double-stacked" | "loose";
+        /**
+         * @description What becomes of an end with a fault, mildest first.
+         * @enum {unknown}
+         */
+        FaultVerdict: "accept" | "put-right" | "cut-back";
+        FaultsFound: {
+            faults?: null | components["schemas"]["Fault"][];
+            /** Format: int32 */
+            strands?: null | number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            damaged: number;
+        };
         /** @enum {unknown} */
         FerruleAcceptance: "allowed" | "required" | "unnecessary" | "forbidden" | null;
         /** @enum {unknown} */
@@ -4957,6 +5137,13 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        JudgedFaultDocument: {
+            fault: components["schemas"]["Fault"];
+            verdict: components["schemas"]["FaultVerdict"];
+            says: string;
+            do: string;
+            source: string;
+        };
         /** @enum {unknown} */
         Judgement: "short" | "pass" | "long" | null;
         LaceRun: {
@@ -5263,7 +5450,10 @@ export interface components {
             landing: components["schemas"]["LandingDocument"];
             drawing: components["schemas"]["SceneDocument"];
         };
-        /** @enum {unknown} */
+        /**
+         * @default metric
+         * @enum {unknown}
+         */
         Lead: "metric" | "imperial";
         ListChange: {
             column: components["schemas"]["ColumnMeaning"];
@@ -5358,6 +5548,8 @@ export interface components {
             /** Format: double */
             ferruleLabelMm2?: null | number;
             subject?: null | components["schemas"]["RecordSubject"];
+            rework?: null | components["schemas"]["FaultsFound"];
+            park?: null | components["schemas"]["ParkReason"];
         };
         NewRemedyJob: {
             /** Format: uuid */
@@ -5387,6 +5579,8 @@ export interface components {
          * @enum {unknown}
          */
         Operation: "strip" | "prepare" | "crimp" | "land" | "tighten" | "check";
+        /** @enum {unknown} */
+        ParkReason: "waits-for-part" | "waits-for-other" | "no-access" | "unclear" | "not-dead" | null;
         PartChange: {
             put?: null | components["schemas"]["JobPartDocument"];
             /** Format: uuid */
@@ -5398,7 +5592,7 @@ export interface components {
          * @description What a part of a drawing is. The painter gives each kind its look.
          * @enum {unknown}
          */
-        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw";
+        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw" | "lost-strand";
         PartVersion: {
             /** Format: uuid */
             id: string;
@@ -5541,6 +5735,8 @@ export interface components {
             findings: components["schemas"]["FindingDocument"][];
             hash: string;
             subject: components["schemas"]["EventSubject"];
+            rework: null | components["schemas"]["ReworkRecordDocument"];
+            park: null | components["schemas"]["ParkReason"];
         };
         RecordPage: {
             items: components["schemas"]["RecordItem"][];
@@ -5553,7 +5749,7 @@ export interface components {
          * @description The state of a recorded termination, folded from its events.
          * @enum {unknown}
          */
-        RecordState: "landed" | "wanting" | "withdrawn" | "checked" | "signed";
+        RecordState: "landed" | "wanting" | "withdrawn" | "checked" | "signed" | "parked" | "rejected" | "put-right";
         RecordSubject: {
             /** Format: uuid */
             jobId: string;
@@ -5584,6 +5780,49 @@ export interface components {
             count: number;
             /** @description "pieces" or "m". */
             unit: string;
+        };
+        ReworkDocument: {
+            verdict: components["schemas"]["FaultVerdict"];
+            faults: components["schemas"]["JudgedFaultDocument"][];
+            effective: null | components["schemas"]["EffectiveSizeDocument"];
+            /** Format: int32 */
+            allowed: number;
+            spent: null | components["schemas"]["Readout"];
+            left: null | components["schemas"]["Readout"];
+            pigtail: null | components["schemas"]["Readout"];
+            section: null | components["schemas"]["SceneDocument"];
+        };
+        ReworkRecordDocument: {
+            faults: components["schemas"]["Fault"][];
+            /** Format: int32 */
+            strands: null | number;
+            /** Format: int32 */
+            damaged: number;
+            verdict: components["schemas"]["FaultVerdict"];
+            spent: null | components["schemas"]["Readout"];
+        };
+        ReworkRequest: {
+            conductor: components["schemas"]["ConductorDocument"];
+            /** Format: int32 */
+            strands?: null | number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            damaged: number;
+            class?: components["schemas"]["StrandLoss"];
+            faults?: null | components["schemas"]["Fault"][];
+            /** @default false */
+            inLug: boolean;
+            /** Format: double */
+            stripMm?: null | number;
+            /** Format: double */
+            freeMm?: null | number;
+            /** Format: double */
+            pastOpeningMm?: null | number;
+            /** Format: double */
+            openingMm?: null | number;
+            lead?: components["schemas"]["Lead"];
         };
         /** @enum {unknown} */
         RingShape: "ring" | "fork" | null;
@@ -5838,8 +6077,12 @@ export interface components {
             text: string;
             holdPoint: null | string;
         };
-        /** @enum {unknown} */
-        StrandLoss: "general" | "critical" | null;
+        /**
+         * @description How many strands may be lost before an end is cut back (IPC/WHMA-A-620).
+         * @default general
+         * @enum {unknown}
+         */
+        StrandLoss: "general" | "critical";
         /** @enum {unknown} */
         StrandsBeforeFerrule: "leave-lay" | "slight-twist" | null;
         StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"] | components["schemas"]["StreamMessageJobMessage"];

@@ -19,10 +19,10 @@ function stamp() {
 }
 
 /**
- * Records what was done. The event is made once, so trying again after a failure sends the very same one and it is
+ * Sends events. Each is made once, so trying again after a failure sends the very same one and it is
  * stored once.
  */
-export function useRecording() {
+export function useEventRecording() {
   const { lead } = useUnits();
   const queries = useQueryClient();
   const [unsent, setUnsent] = useState<Schemas["NewRecord"] | null>(null);
@@ -36,6 +36,22 @@ export function useRecording() {
     },
   });
   return {
+    send: (event: Omit<Schemas["NewRecord"], "id" | "device" | "deviceSequence" | "claimedAt">) =>
+      send.mutateAsync({ ...stamp(), ...event }),
+    withdraw: (id: string, person: Person) =>
+      send.mutateAsync({ ...stamp(), kind: "withdrawal", personId: person.id, corrects: id }),
+    again: unsent && send.isError ? () => send.mutateAsync(unsent) : null,
+    error: send.error,
+    busy: send.isPending,
+    reset: send.reset,
+  };
+}
+
+/** Records what was done at the Bench. */
+export function useRecording() {
+  const events = useEventRecording();
+  return {
+    ...events,
     done: (
       { conductor, landing, second, about }: Pair,
       houseRules: HouseRules,
@@ -43,8 +59,7 @@ export function useRecording() {
       measuredStripMm: number | null,
       tightening: NewTightening,
     ) =>
-      send.mutateAsync({
-        ...stamp(),
+      events.send({
         kind: "termination",
         personId: person.id,
         conductor,
@@ -55,11 +70,5 @@ export function useRecording() {
         measuredStripMm,
         tightening,
       }),
-    withdraw: (id: string, person: Person) =>
-      send.mutateAsync({ ...stamp(), kind: "withdrawal", personId: person.id, corrects: id }),
-    again: unsent && send.isError ? () => send.mutateAsync(unsent) : null,
-    error: send.error,
-    busy: send.isPending,
-    reset: send.reset,
   };
 }

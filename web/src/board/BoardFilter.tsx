@@ -74,7 +74,7 @@ export const BoardFilter = memo(function BoardFilter({
             onChange={(state) => set({ state })}
             options={[
               ["", "all"],
-              ...same(["planned", "ready", "landed", "checked", "signed"]),
+              ...same(["planned", "ready", "landed", "checked", "signed", "parked", "rejected"]),
               ["older-plan", "landed to an older plan"],
             ]}
           />

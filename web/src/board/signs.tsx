@@ -33,14 +33,30 @@ export function Mark({ severity, x, y, size }: { severity: Severity; x: number; 
   );
 }
 
+/** What waits: two bars. */
+const bars = (x: number, y: number, r: number) =>
+  [-0.35, 0.35].map((by) => `M${x + by * r} ${y - r * 0.55}V${y + r * 0.55}`).join("");
+/** What goes no further: a cross. */
+const cross = (x: number, y: number, r: number) =>
+  `M${x - r * 0.5} ${y - r * 0.5}L${x + r * 0.5} ${y + r * 0.5}M${x + r * 0.5} ${y - r * 0.5}L${x - r * 0.5} ${y + r * 0.5}`;
+
+interface Look {
+  edge: string;
+  /** How much of the disc is filled. */
+  full: number;
+  mark?: (x: number, y: number, r: number) => string;
+}
+
 /** How far: an empty ring grows full, as its word says in the legend. */
-const looks = {
+const looks: Record<State, Look> = {
   planned: { edge: "line-strong", full: 0 },
   ready: { edge: "copper", full: 0.25 },
   landed: { edge: "copper", full: 0.5 },
   checked: { edge: "copper", full: 0.75 },
   signed: { edge: "go", full: 1 },
-} satisfies Record<State, { edge: string; full: number }>;
+  parked: { edge: "ink", full: 0, mark: bars },
+  rejected: { edge: "stop", full: 0, mark: cross },
+};
 
 /** The state of all ends that are as far as each other, where each leaves its slot. */
 export function StateSigns({
@@ -52,7 +68,7 @@ export function StateSigns({
   at: readonly (readonly [number, number])[];
   r: number;
 }) {
-  const { edge, full } = looks[state];
+  const { edge, full, mark } = looks[state];
   return (
     <g data-state={state}>
       <path
@@ -63,6 +79,14 @@ export function StateSigns({
       />
       {full > 0 && full < 1 && (
         <path d={at.map(([x, y]) => slice(x, y, r, full)).join("")} fill={token(edge)} />
+      )}
+      {mark && (
+        <path
+          d={at.map(([x, y]) => mark(x, y, r)).join("")}
+          stroke={token(edge)}
+          strokeWidth={r * 0.35}
+          fill="none"
+        />
       )}
     </g>
   );
@@ -102,7 +126,7 @@ export const Legend = memo(function Legend() {
       aria-label="Legend"
       role="group"
     >
-      {(["planned", "ready", "landed", "checked", "signed"] as const).map((state) => (
+      {(["planned", "ready", "landed", "checked", "signed", "parked", "rejected"] as const).map((state) => (
         <Sign key={state} word={state}>
           <StateSigns state={state} at={middle} r={2.2} />
         </Sign>

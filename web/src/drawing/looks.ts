@@ -12,6 +12,8 @@ export function lookOf(kind: Schemas["PartKind"], metal: Metal): Look {
       return { fill: token("insulation") };
     case "conductor":
       return { fill: token(metal), stroke: token(`${metal}-edge`) };
+    case "lost-strand":
+      return { fill: token("opening"), stroke: token("steel-edge"), dash: true };
     case "strand":
       return { fill: "none", stroke: token(`${metal}-edge`) };
     case "ferrule-collar":

@@ -6,6 +6,7 @@ import { Why } from "../bench/Why";
 import type { Recipe } from "../client";
 import { SceneView } from "../drawing/SceneView";
 import { FindingLines } from "../findings/FindingLines";
+import { EndRework } from "../rework/EndRework";
 import { Choice } from "../shared/Choice";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { EndFields } from "./EndFields";
@@ -76,6 +77,14 @@ export function EndSheet({
           {opened.recipe && <Three recipe={opened.recipe} />}
           <FindingLines findings={findings.data?.items ?? []} />
           {children}
+          <EndRework
+            key={`rework${wire}${side}`}
+            job={job}
+            wire={wire}
+            side={side}
+            progress={opened.progress}
+            metal={opened.wire.wire.conductor?.material ?? "copper"}
+          />
           <EndFields key={`${wire}${side}`} wire={opened.wire} side={side} />
         </>
       )}

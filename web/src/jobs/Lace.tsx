@@ -12,9 +12,11 @@ const looks: Record<State, { word: string; tall: number; fill: string; edge: str
   landed: { word: "landed", tall: 0.75, fill: "copper.wash", edge: "copper" },
   checked: { word: "checked", tall: 0.9, fill: "copper", edge: "copper" },
   signed: { word: "signed", tall: 1, fill: "go", edge: "go" },
+  parked: { word: "parked", tall: 0.45, fill: "line.strong", edge: "ink" },
+  rejected: { word: "rejected", tall: 0.45, fill: "stop", edge: "stop" },
 };
 
-const order: State[] = ["signed", "checked", "landed", "ready", "planned"];
+const order: State[] = ["signed", "checked", "landed", "ready", "planned", "parked", "rejected"];
 
 /** Ends by state in words: "12 signed, 8 landed, 260 ready". */
 export function sayLace(lace: Run[]): string {
@@ -72,12 +74,22 @@ export function Lace({ lace, height = 30 }: { lace: Run[]; height?: number }) {
   );
 }
 
-const shapes: Record<State, string> = { planned: "○", ready: "◔", landed: "◑", checked: "◕", signed: "●" };
+const shapes: Record<State, string> = {
+  planned: "○",
+  ready: "◔",
+  landed: "◑",
+  checked: "◕",
+  signed: "●",
+  parked: "⏸",
+  rejected: "⊗",
+};
+
+const colours: Partial<Record<State, string>> = { signed: "go", rejected: "stop" };
 
 /** How far an end is, in a shape and a word. */
 export function EndStateWord({ progress }: { progress: Schemas["EndProgress"] }) {
   return (
-    <chakra.span whiteSpace="nowrap" color={progress.state === "signed" ? "go" : undefined}>
+    <chakra.span whiteSpace="nowrap" color={colours[progress.state]}>
       <span aria-hidden>{shapes[progress.state]} </span>
       {looks[progress.state].word}
       {progress.olderPlan && (

@@ -29,6 +29,13 @@ export const jobApi = {
         params: { path: { id, wire, side }, query: { lead } },
       }),
     ),
+  rework: (id: string, wire: string, side: string, body: Schemas["FaultsFound"], lead: Lead) =>
+    take(
+      http.POST("/api/jobs/{id}/wires/{wire}/ends/{side}/rework", {
+        params: { path: { id, wire, side }, query: { lead } },
+        body,
+      }),
+    ),
   board: (id: string, enclosure: string, since?: string) =>
     take(
       http.GET("/api/jobs/{id}/boards/{enclosure}", {

@@ -1,9 +1,10 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
-import { BadgeCheck, CircleCheck, CircleSlash, TriangleAlert } from "lucide-react";
+import { BadgeCheck, CircleCheck, CirclePause, CircleSlash, CircleX, TriangleAlert } from "lucide-react";
 import { Link } from "react-router";
 import { SimulatedBadge } from "../bench/Driver";
 import { sayLanding } from "../bench/benchState";
 import { named, type Schemas } from "../client";
+import { parkReasons, sayRework } from "../rework/words";
 import { Action, Panel } from "../shared/Panel";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { WindowBar } from "../shared/WindowBar";
@@ -15,6 +16,9 @@ const states = {
   wanting: { icon: TriangleAlert, word: "wanting", colour: "stop" },
   checked: { icon: CircleCheck, word: "checked", colour: "go" },
   signed: { icon: BadgeCheck, word: "signed", colour: "go" },
+  parked: { icon: CirclePause, word: "set aside", colour: "ink.soft" },
+  rejected: { icon: CircleX, word: "rejected", colour: "stop" },
+  "put-right": { icon: CircleCheck, word: "looked at", colour: "go" },
   withdrawn: { icon: CircleSlash, word: "taken back", colour: "ink.soft" },
 } as const;
 
@@ -77,6 +81,8 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
                 "sign-off": "Signed for by another.",
                 withdrawal: "An earlier event was taken back.",
                 termination: "",
+                rework: item.rework ? sayRework(item.rework) : "",
+                park: item.park ? `Set aside: ${parkReasons[item.park]}.` : "",
               }[item.kind]
             }
           </Box>
@@ -90,7 +96,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
               Its wire
             </ToWire>
           )}
-          {made && item.state !== "withdrawn" && onWithdraw && (
+          {(made ?? item.park ?? item.rework) && item.state !== "withdrawn" && onWithdraw && (
             <Action look="link" onClick={onWithdraw} aria-label={`Take back event ${item.sequence}`}>
               Take back
             </Action>

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api } from "../client";
-import { useRecording, type Person } from "../bench/recording";
+import { useEventRecording, type Person } from "../bench/recording";
 import { Action, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
@@ -13,7 +13,7 @@ import { SealPanel } from "./SealPanel";
 export function LogPage() {
   const { lead } = useUnits();
   const [person] = useRemembered<Person | null>("person", null);
-  const recording = useRecording();
+  const recording = useEventRecording();
   const pages = useInfiniteQuery({
     queryKey: ["records", lead],
     queryFn: ({ pageParam }) => api.records(pageParam, lead),

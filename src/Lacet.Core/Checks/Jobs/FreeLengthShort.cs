@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 
@@ -6,7 +7,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>Wire enough to work on, and to work on again.</summary>
 public sealed class FreeLengthShort : IJobCheck<EndOfWire>
 {
-    private static readonly string[] RestsOn = ["end.freeLengthMm", "end.pastOpeningMm", "enclosure.openingMm", "enclosure.form"];
+    private static readonly string[] RestsOn = ["end.freeLengthMm", "end.pastOpeningMm", "enclosure.openingMm", "enclosure.form", "landing.splice"];
 
     /// <inheritdoc/>
     public string Id => "free-length-short";
@@ -22,15 +23,20 @@ public sealed class FreeLengthShort : IJobCheck<EndOfWire>
             return null;
         }
 
-        // 6 in from where it leaves its sheath; where the opening is under 8 in, 3 in past it as well.
-        var (least, past, small) = (Length.FromInches(6), Length.FromInches(3), Length.FromInches(8));
-        return end.FreeLength is { } free && free < least
-            ? Short($"Wire {subject.Wire.Name} has {free} free in {box.Name}; {least} is the least.")
-            : end.PastOpening is { } reach && (box.Opening is null || box.Opening < small) && reach < past
-                ? Short($"Wire {subject.Wire.Name} reaches {reach} past the opening of {box.Name}; {past} is the least where the opening is under {small}.")
-                : null;
+        // What a pigtail is spliced to reaches the device by it.
+        if (!FreeLength.IsShort(end.FreeLength, end.PastOpening, box.Opening) || HasPigtail(job, id))
+        {
+            return null;
+        }
+
+        return end.FreeLength < FreeLength.Least
+            ? Short($"Wire {subject.Wire.Name} has {end.FreeLength} free in {box.Name}; {FreeLength.Least} is the least.")
+            : Short($"Wire {subject.Wire.Name} reaches {end.PastOpening} past the opening of {box.Name}; {FreeLength.LeastPastOpening} is the least where the opening is under {FreeLength.SmallOpening}.");
     }
 
+    private static bool HasPigtail(Job job, Guid landing) => job.Landings[landing] is { Splice: not null, EnclosureId: var here }
+        && job.EndsAt(landing).Any(e => e.Wire.Length >= FreeLength.Least && (e.Side == EndSide.A ? e.Wire.B : e.Wire.A).LandingId is { } other && job.Landings[other].EnclosureId == here);
+
     private Finding Short(FormattableString says) =>
-        new(Id, Severity.Fix, says, $"Splice on a pigtail that leaves enough, or bring in more wire.", "NEC 300.14 (from memory)", RestsOn);
+        new(Id, Severity.Fix, says, $"Splice on a pigtail that leaves enough, or bring in more wire.", FreeLength.Source, RestsOn);
 }

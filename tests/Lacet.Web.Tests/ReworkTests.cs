@@ -1,0 +1,148 @@
+using System.Text.Json.Nodes;
+
+namespace Lacet.Web.Tests;
+
+/// <summary>Ends that something is wrong with, over HTTP: assessed, recorded, spent, set aside, taken back.</summary>
+public sealed class ReworkTests
+{
+    [Fact]
+    public async Task An_end_is_assessed_without_a_job()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (status, assessed) = await bench.Server.PostAsync("/api/rework/assess", new
+        {
+            conductor = new { size = "12", build = "stranded" },
+            strands = 7,
+            damaged = 3,
+            @class = "general",
+        });
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal(("cut-back", "14 AWG", 1), (
+            assessed.GetProperty("verdict").GetString(), assessed.GetProperty("effective").GetProperty("lessThan").GetString(), assessed.GetProperty("allowed").GetInt32()));
+        Assert.Equal(7, assessed.GetProperty("section").GetProperty("parts").GetArrayLength() - 1);
+        Assert.Contains("3 of 7 strands are lost", assessed.GetProperty("faults")[0].GetProperty("says").GetString(), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("{\"conductor\":{\"size\":\"12\",\"build\":\"stranded\"},\"strands\":7,\"damaged\":8}", "damaged")]
+    [InlineData("{\"conductor\":{\"size\":\"12\",\"build\":\"stranded\"},\"strands\":0}", "strands")]
+    [InlineData("{\"conductor\":{\"size\":\"fat\",\"build\":\"stranded\"},\"damaged\":1}", "conductor.size")]
+    [InlineData("{\"conductor\":{\"size\":\"12\",\"build\":\"solid\"},\"stripMm\":-1}", "stripMm")]
+    public async Task What_cannot_be_is_said_in_a_sentence(string request, string field)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (status, problem) = await bench.Server.PostAsync("/api/rework/assess", JsonNode.Parse(request)!);
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, field), (status, problem.GetProperty("field").GetString()));
+    }
+
+    [Fact]
+    public async Task A_rejected_end_is_recorded_and_what_was_cut_back_is_free_no_more()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench, freeMm: 170);
+        var address = $"/api/jobs/{job}/wires/{wire}/ends/a/rework";
+        var (_, assessed) = await bench.Server.PostAsync(address, new { faults = new[] { "ring" } });
+        var spent = assessed.GetProperty("spent").GetProperty("value").GetDouble();
+        Assert.True(spent > 20);
+        Assert.Equal(170 - spent, assessed.GetProperty("left").GetProperty("value").GetDouble(), 6);
+
+        var id = Guid.NewGuid();
+        Assert.Equal(HttpStatusCode.Created, await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: id));
+        Assert.Equal(("rejected", 170 - spent), await StandsAsync(bench, job));
+        // Sent twice, it is spent once.
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: id);
+        Assert.Equal(("rejected", 170 - spent), await StandsAsync(bench, job));
+        Assert.Contains(await bench.FindingsAsync(job), f => f.GetProperty("check").GetString() == "free-length-short");
+        var pigtail = (await bench.Server.GetAsync($"/api/jobs/{job}/wires/{wire}/ends/a/remedies")).Json.EnumerateArray().Single(r => r.GetProperty("id").GetString() == "pigtail");
+        await bench.Server.PostAsync($"/api/jobs/{job}/wires/{wire}/ends/a/remedies", new { id = Guid.NewGuid(), personId = bench.Ada, key = pigtail.GetProperty("key").GetString() });
+        Assert.DoesNotContain(await bench.FindingsAsync(job), f => f.GetProperty("check").GetString() == "free-length-short");
+
+        // In the Log, in words that a machine reads too.
+        var item = (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[0];
+        Assert.Equal(("rework", "rejected", "cut-back"), (
+            item.GetProperty("kind").GetString(), item.GetProperty("state").GetString(), item.GetProperty("rework").GetProperty("verdict").GetString()));
+    }
+
+    [Fact]
+    public async Task What_is_landed_anew_is_rejected_no_more_and_what_may_stay_changes_nothing()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench);
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "loose" } });
+        Assert.Equal("ready", (await StandsAsync(bench, job)).State);
+        await bench.RecordAsync(job, wire, "termination", bench.Ada);
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "strand-out" } });
+        Assert.Equal("landed", (await StandsAsync(bench, job)).State);
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "wrong-way" } });
+        Assert.Equal("rejected", (await StandsAsync(bench, job)).State);
+        // Nobody checks or signs what is rejected.
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.RecordAsync(job, wire, "check", bench.Bo)).Status);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.RecordAsync(job, wire, "sign-off", bench.Bo)).Status);
+        await bench.RecordAsync(job, wire, "termination", bench.Ada);
+        Assert.Equal("landed", (await StandsAsync(bench, job)).State);
+    }
+
+    [Fact]
+    public async Task An_end_is_set_aside_with_a_reason_and_taken_up_again()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench);
+        Assert.Equal(HttpStatusCode.Created, await RecordAsync(bench, job, wire, "park", park: "waits-for-part"));
+        var progress = (await bench.WiresAsync(job)).Single().GetProperty("a");
+        Assert.Equal(("parked", "waits-for-part"), (progress.GetProperty("state").GetString(), progress.GetProperty("park").GetString()));
+        Assert.Equal(HttpStatusCode.Created, (await bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, progress.GetProperty("lastRecord").GetGuid()))).Status);
+        Assert.Equal("ready", (await StandsAsync(bench, job)).State);
+        await RecordAsync(bench, job, wire, "park", park: "no-access");
+        await bench.RecordAsync(job, wire, "termination", bench.Ada);
+        Assert.Equal("landed", (await StandsAsync(bench, job)).State);
+    }
+
+    [Fact]
+    public async Task Nothing_is_rejected_for_nothing_nor_set_aside_without_a_reason()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await RecordAsync(bench, job, wire, "park"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await RecordAsync(bench, job, wire, "rework"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await RecordAsync(bench, job, wire, "rework", new { damaged = 0 }));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, await RecordAsync(bench, job, wire, "rework", new { damaged = 9, strands = 7 }));
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.PostAsync($"/api/jobs/{job}/wires/{Guid.NewGuid()}/ends/a/rework", new { damaged = 1 })).Status);
+        Assert.Equal(0, await bench.Server.EventsAsync());
+    }
+
+    private static async Task<HttpStatusCode> RecordAsync(JobBench bench, Guid job, Guid wire, string kind, object? rework = null, string? park = null, Guid? id = null) =>
+        (await bench.Server.PostAsync("/api/records", new
+        {
+            id = id ?? Guid.NewGuid(),
+            device = "t",
+            deviceSequence = 1,
+            personId = bench.Ada,
+            claimedAt = RunningServer.Now,
+            kind,
+            subject = new { jobId = job, wireId = wire, side = "a" },
+            rework,
+            park,
+        })).Status;
+
+    private static async Task<(string? State, double? Free)> StandsAsync(JobBench bench, Guid job)
+    {
+        var row = (await bench.WiresAsync(job))[0];
+        return (row.GetProperty("a").GetProperty("state").GetString(), row.GetProperty("wire").GetProperty("a").TryGetProperty("freeLengthMm", out var free) ? free.GetDouble() : null);
+    }
+
+    /// <summary>A wire under a screw in a box.</summary>
+    private static async Task<(Guid Job, Guid Wire)> EndAsync(JobBench bench, double? freeMm = null)
+    {
+        var job = await bench.JobAsync();
+        await bench.TypeAsync(job, new { name = "1", from = "BOX/X1:1", fromLanding = "spring cage", to = "BOX/X1:2", toLanding = "spring cage", size = "14" });
+        var enclosure = (await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("enclosures").EnumerateArray().Single(e => e.GetProperty("part").GetProperty("name").GetString() == "BOX");
+        await bench.CommandAsync(job, new { put = new { part = "enclosure", id = enclosure.GetProperty("part").GetProperty("id").GetGuid(), name = "BOX", form = "box", order = 1 }, version = enclosure.GetProperty("version").GetInt64() });
+        var row = (await bench.WiresAsync(job)).Single();
+        if (freeMm is { } free)
+        {
+            await bench.CommandAsync(job, new { put = JobBench.Part(row, w => w["a"]!["freeLengthMm"] = free), version = 1 });
+        }
+
+        return (job, JobBench.Id(row));
+    }
+}

@@ -1,0 +1,44 @@
+import type { Schemas } from "../client";
+
+type Fault = Schemas["Fault"];
+/** The schema has it as possibly null, since it is optional; here it never is. */
+export type ParkReason = NonNullable<Schemas["ParkReason"]>;
+
+/** Why an end is set aside, in words. */
+export const parkReasons: Record<ParkReason, string> = {
+  "waits-for-part": "waits for a part or a tool",
+  "waits-for-other": "somebody else must do something first",
+  "no-access": "cannot be reached",
+  unclear: "the plan is not clear",
+  "not-dead": "cannot be made dead now",
+};
+
+/** What can be wrong with an end, as one says it looking at it. */
+export const faults: Record<Fault, string> = {
+  nick: "Nicked",
+  "strands-cut": "Strands lost",
+  ring: "Ringed by the stripper",
+  "opened-hook": "Hook was opened",
+  "over-twist": "Twisted too far",
+  "too-short": "Stripped too short",
+  "too-long": "Stripped too long",
+  "insulation-caught": "Insulation caught",
+  "strand-out": "Strand stands out",
+  "wrong-way": "Hook the wrong way",
+  "double-stacked": "Two where one belongs",
+  loose: "Loose",
+};
+
+/** What becomes of the end; the largest word there. */
+export const verdicts: Record<Schemas["FaultVerdict"], { word: string; colour: string }> = {
+  accept: { word: "Leave it", colour: "go" },
+  "put-right": { word: "Put it right", colour: "caution" },
+  "cut-back": { word: "Cut it back", colour: "stop" },
+};
+
+/** A rework as the Log says it. */
+export function sayRework({ faults: found, damaged, strands, verdict }: Schemas["ReworkRecordDocument"]) {
+  const lost = `${damaged} ${strands ? `of ${strands} ` : ""}strands lost`;
+  const all = found.map((fault) => (fault === "strands-cut" ? lost : faults[fault].toLowerCase())).join(", ");
+  return `${all.charAt(0).toUpperCase()}${all.slice(1)}: ${verdicts[verdict].word.toLowerCase()}.`;
+}
