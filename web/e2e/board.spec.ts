@@ -322,3 +322,37 @@ test("an end that something is wrong with is assessed as it is seen, recorded, a
   await page.goto("/log");
   await expect(page.getByText("3 of 7 strands lost, loose: cut it back.").first()).toBeVisible();
 });
+
+test("somebody else was quicker: both are shown, and neither is lost", async ({ page }) => {
+  // This page is not told of the other's change.
+  await page.route("**/api/stream*", (route) => route.abort());
+  await open(page);
+  const job = await page.getByLabel("Job", { exact: true }).inputValue();
+  const wires = (await (await page.request.get(`/api/jobs/${job}/wires`)).json()) as {
+    items: { wire: { id: string; name: string }; version: number }[];
+  };
+  const one = wires.items.find(({ wire }) => wire.name === "1");
+  const other = (await (await page.request.post("/api/people", { data: { name: "Ilo Brandt" } })).json()) as {
+    id: string;
+  };
+  await page.request.post(`/api/jobs/${job}/wires`, {
+    data: {
+      id: crypto.randomUUID(),
+      personId: other.id,
+      enclosure: "DCP",
+      rows: [{ wireId: one?.wire.id, version: one?.version, colour: "orange" }],
+    },
+  });
+  await page.getByLabel(/Find a slot/).fill("X1:1");
+  await page.keyboard.press("Enter");
+  await page.locator("[data-slot-panel]").getByLabel("Lands at").fill("X1:6");
+  await page.keyboard.press("Enter");
+  const conflict = page.getByRole("dialog", { name: "Somebody changed it too" });
+  await expect(conflict).toContainText("Mine: end A of wire 1 to X1:6.");
+  await expect(conflict).toContainText("orange");
+  await conflict.getByRole("button", { name: "Mine, over theirs" }).click();
+  await expect(conflict).toHaveCount(0);
+  await page.getByLabel(/Find a slot/).fill("X1:6");
+  await page.keyboard.press("Enter");
+  await expect(told(page)).toContainText("X1:6: wire 1, 2.5 mm², orange");
+});

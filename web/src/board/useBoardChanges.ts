@@ -1,5 +1,6 @@
 import type { Schemas } from "../client";
-import { jobApi, type Done } from "../jobs/jobApi";
+import { jobApi } from "../jobs/jobApi";
+import type { Changes } from "../jobs/useChanges";
 import { useStable } from "../shared/useStable";
 import type { BoardIndex, BoardWire, Side, Slot, Stub } from "./boardModel";
 import { inOrder, moved } from "./order";
@@ -9,19 +10,20 @@ export function useBoardChanges(
   job: Schemas["JobOverview"],
   enclosure: Schemas["EnclosureDocument"],
   index: BoardIndex | null,
-  send: (change: (command: string, personId: string) => Promise<Done>) => Promise<Done | null>,
+  send: Changes["send"],
 ) {
   const id = job.title.id;
   /** An end to the slot of that name. */
   const move = useStable((wire: BoardWire, side: Side, to: string) => {
-    void send((command, personId) =>
+    const over = (version: number) => (command: string, personId: string) =>
       jobApi.typeWires(id, {
         id: command,
         personId,
         enclosure: enclosure.name,
-        rows: [{ wireId: wire.id, version: wire.version, [side === "a" ? "from" : "to"]: to }],
-      }),
-    );
+        rows: [{ wireId: wire.id, version, [side === "a" ? "from" : "to"]: to }],
+      });
+    const says = `Mine: end ${side.toUpperCase()} of wire ${wire.name} to ${to}.`;
+    void send(over(wire.version), { says, over });
   });
   /** An end let go over a slot. */
   const drop = useStable((_: Slot, end: Stub, onto: Slot) => {

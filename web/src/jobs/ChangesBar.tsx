@@ -72,6 +72,7 @@ function ConflictDialog() {
       }
     >
       <Box>{conflict.says}</Box>
+      {conflict.wantedSays && <Box mt={2}>{conflict.wantedSays}</Box>}
       {conflict.now && (
         <chakra.table w="100%" mt={3}>
           <thead>

@@ -15,7 +15,7 @@ import { useRemembered } from "../shared/remembered";
 import { own } from "./own";
 import { jobApi, type Done, type Part } from "./jobApi";
 
-interface Changes {
+export interface Changes {
   person: Person | null;
   setPerson: (person: Person | null) => void;
   /** What the last change did; it can be undone. */
@@ -25,15 +25,25 @@ interface Changes {
   conflict: Conflict | null;
   busy: boolean;
   /** Sends a change; null where it was refused, and then nothing was changed. */
-  send: (change: (command: string, personId: string) => Promise<Done>) => Promise<Done | null>;
+  send: (change: Change, over?: Wanted) => Promise<Done | null>;
   put: (part: Part, version: number | null) => Promise<Done | null>;
   remove: (id: string, version: number) => Promise<Done | null>;
   undo: () => void;
   settle: () => void;
 }
 
+type Change = (command: string, personId: string) => Promise<Done>;
+
+/** A change that is not a whole part: what it would make, in a sentence, and the same over whatever is there. */
+interface Wanted {
+  says: string;
+  over: (version: number) => Change;
+}
+
 export interface Conflict {
   says: string;
+  /** What I would have made of it, in a sentence. */
+  wantedSays: string | null;
   now: Part | null;
   /** What I would have made of it; null where I did not say it whole. */
   wanted: Part | null;
@@ -58,6 +68,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
       change: () => Promise<Done>,
       mine: Conflict["mine"],
       wanted: Part | null = null,
+      wantedSays: string | null = null,
     ): Promise<Done | null> => {
       setBusy(true);
       try {
@@ -79,6 +90,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         if (refusal.status === 409 && "partId" in refusal.problem) {
           setConflict({
             says: refusal.message,
+            wantedSays,
             now: (refusal.problem.now as Part | null | undefined) ?? null,
             version: (refusal.problem.version as number | null | undefined) ?? null,
             wanted,
@@ -108,9 +120,10 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
       change: () => Promise<Done>,
       mine: Conflict["mine"],
       wanted: Part | null = null,
+      wantedSays: string | null = null,
     ): Promise<Done | null> => {
       const next = chain.current.then(async () => {
-        const answer = await perform(change, mine, wanted);
+        const answer = await perform(change, mine, wanted, wantedSays);
         if (answer) keep([...stack.current, answer]);
         return answer;
       });
@@ -146,13 +159,18 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
   }, [undo]);
 
   const value = useMemo((): Changes => {
-    const send: Changes["send"] = (change) => {
+    const send: Changes["send"] = (change, wanted) => {
       if (!person) {
         setError("Type your name first: every change says who made it.");
         return Promise.resolve(null);
       }
       const command = crypto.randomUUID();
-      return run(() => change(command, person.id), null);
+      return run(
+        () => change(command, person.id),
+        wanted ? (now) => wanted.over(now)(crypto.randomUUID(), person.id) : null,
+        null,
+        wanted?.says,
+      );
     };
     const change = (changes: Schemas["PartChange"][], over: Conflict["mine"], wanted: Part | null) => {
       if (!person) return send(() => Promise.reject(new Error()));
