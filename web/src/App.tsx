@@ -17,6 +17,7 @@ const FindingsPage = lazy(() =>
 );
 const BoardPage = lazy(() => import("./board/BoardPage").then((module) => ({ default: module.BoardPage })));
 const PrintPage = lazy(() => import("./board/PrintPage").then((module) => ({ default: module.PrintPage })));
+const CordsPage = lazy(() => import("./cords/CordsPage").then((module) => ({ default: module.CordsPage })));
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
@@ -42,6 +43,7 @@ export function App() {
                   <Route path="/print/:job" element={<PrintPage />} />
                   <Route path="/import" element={<ImportPage />} />
                   <Route path="/findings" element={<FindingsPage />} />
+                  <Route path="/cords/:part?" element={<CordsPage />} />
                   <Route path="/bench" element={<BenchPage />} />
                   <Route path="/shelf" element={<ShelfPage />} />
                   <Route path="/log" element={<LogPage />} />

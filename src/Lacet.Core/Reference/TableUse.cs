@@ -12,6 +12,8 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
     public static IReadOnlyDictionary<string, TableUse> All { get; } = new Dictionary<string, TableUse>(StringComparer.Ordinal)
     {
         ["crimp-pull-out"] = new("Pull-out of crimped samples", Trust.Standard, ["crimp-pull-out"]),
+        ["nec-400-5"] = new("What flexible cords carry", Trust.Standard, ["cord-ampacity"]),
+        ["cord-plugs"] = new("Plugs of portable cords", Trust.Standard, ["cord-plug"]),
         ["plug-loads"] = new("Loads plugged into receptacles", Trust.Standard, ["plugged-load"]),
         ["receptacle-ratings"] = new("Receptacles by circuit", Trust.Standard, ["receptacle-rating"]),
         ["pull-out"] = new("Pull-out of landed samples", Trust.Standard, ["check"]),

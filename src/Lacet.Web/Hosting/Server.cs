@@ -3,6 +3,7 @@ using Lacet.Devices;
 using Lacet.Exchange;
 using Lacet.Store;
 using Lacet.Web.Bench;
+using Lacet.Web.Cords;
 using Lacet.Web.Devices;
 using Lacet.Web.Jobs;
 using Lacet.Web.People;
@@ -83,6 +84,7 @@ internal static class Server
         app.MapBoards();
         app.MapRemedies();
         app.MapRework();
+        app.MapCords();
         app.MapJobImports();
         app.MapJobFiles();
         app.MapSurveys();

@@ -40,6 +40,17 @@ internal static class Retyped
         [(1.5, 4.2), (2.5, 5.2), (4, 6.2), (6, 8.2), (10, 10.2), (16, 12.2), (35, 16.2), (50, 20), (95, 25), (120, 27)];
 
     /// <summary>NEC 210.21(B)(2): a receptacle, and the largest load plugged into it.</summary>
+    /// <summary>NEC 400.5(A)(1), from memory: three loaded conductors, two.</summary>
+    internal static readonly (string Size, double Three, double Two)[] CordAmpacities =
+        [("18 AWG", 7, 10), ("16 AWG", 10, 13), ("14 AWG", 15, 18), ("12 AWG", 20, 25), ("10 AWG", 25, 30), ("8 AWG", 35, 40)];
+
+    /// <summary>NEMA WD 6 and NEC 210.21(B)(2), from memory.</summary>
+    internal static readonly (string Name, double Volts, double Rating, double Most, string TwoBlade)[] CordPlugs =
+    [
+        ("5-15", 125, 15, 12, "1-15"), ("5-20", 125, 20, 16, ""), ("L5-30", 125, 30, 24, ""),
+        ("6-15", 250, 15, 12, ""), ("6-20", 250, 20, 16, ""), ("L6-30", 250, 30, 24, ""),
+    ];
+
     internal static readonly (double Receptacle, double Most)[] PlugLoads = [(15, 12), (20, 16), (30, 24)];
 
     /// <summary>ASME B1.1 and B18.6.3 in inches: #6 0.138 and 0.270, #8 0.164 and 0.322, #10 0.190 and 0.373.</summary>

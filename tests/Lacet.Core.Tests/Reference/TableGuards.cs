@@ -42,6 +42,8 @@ internal static class TableGuards
         ["nec-310-15-c1"] = BundleFactors,
         ["receptacle-ratings"] = Receptacles,
         ["plug-loads"] = PlugLoads,
+        ["nec-400-5"] = CordAmpacities,
+        ["cord-plugs"] = CordPlugs,
         ["survey-times"] = SurveyTimes,
         ["slot-widths"] = SlotWidths,
     };
@@ -74,6 +76,12 @@ internal static class TableGuards
 
     private static void PlugLoads(string text) => Assert.Equal(
         Retyped.PlugLoads, ReferenceTable.Parse<PlugLoad>(text).Select(r => (r.ReceptacleAmps, r.MostAmps)));
+
+    private static void CordAmpacities(string text) => Assert.Equal(
+        Retyped.CordAmpacities, ReferenceTable.Parse<CordAmpacityRow>(text).Select(r => (r.Size, r.Three, r.Two)));
+
+    private static void CordPlugs(string text) => Assert.Equal(
+        Retyped.CordPlugs, ReferenceTable.Parse<CordPlugRow>(text).Select(r => (r.ThreeBlade, r.Volts, r.Rating, r.Most, r.TwoBlade)));
 
     private static void Screws(string text) => Assert.Equal(
         Retyped.Screws.Select(s => (s.Name, Math.Round(s.Major * 25.4, 2), Math.Round(s.Head * 25.4, 1))),

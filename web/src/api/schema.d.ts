@@ -2711,6 +2711,413 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cords/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to look at on a cord, and what it means */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CordSign"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cords/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A cord from plug to entry, with the places to look at */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CordDrawingDocument"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cords/triage": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether a cord is fit */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["TriageRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TriageDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cords/size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The right cord for a load */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CordSizeRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CordSizeDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cords/identify": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which conductor of a cord is which */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["IdentifyRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CordIdentity"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cords/refit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a new plug goes on a cord */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["RefitRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RefitDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cords/case": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where a case stands that has lost its earth */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CaseRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CaseVoltage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/import/preview": {
         parameters: {
             query?: never;
@@ -4447,6 +4854,53 @@ export interface components {
             /** Format: uuid */
             personId: string;
         };
+        CaseRequest: {
+            /**
+             * Format: double
+             * @default 120
+             */
+            volts: number;
+            /**
+             * Format: double
+             * @default 60
+             */
+            hertz: number;
+            /**
+             * Format: double
+             * @default 4.7
+             */
+            lineNanofarads: number;
+            /**
+             * Format: double
+             * @default 4.7
+             */
+            neutralNanofarads: number;
+            /** @default false */
+            earthed: boolean;
+            /** @default false */
+            reversed: boolean;
+        };
+        /**
+         * @description A machine with a mains filter whose case has lost its earth: the two capacitors of the filter divide the voltage, and
+         *     the case stands where they meet.
+         */
+        CaseVoltage: {
+            /**
+             * Format: double
+             * @description From the case to anything earthed, V.
+             */
+            caseVolts: number;
+            /**
+             * Format: double
+             * @description What flows through whoever bridges them, mA: what the capacitors let through.
+             */
+            touchMilliamps: number;
+            /**
+             * Format: double
+             * @description Between two such cases plugged in opposite ways, V.
+             */
+            betweenCasesVolts: number;
+        };
         CellCorrection: {
             /** Format: int32 */
             row: number;
@@ -4457,6 +4911,11 @@ export interface components {
             column: null | components["schemas"]["ColumnMeaning"];
             says: string;
         };
+        /**
+         * @description How sure it is what a conductor is for.
+         * @enum {unknown}
+         */
+        Certainty: "sure" | "likely" | "meter-it";
         /** @description What a walk along the chain found. */
         ChainReport: {
             /**
@@ -4551,6 +5010,193 @@ export interface components {
             material?: components["schemas"]["Material"];
             /** Format: double */
             insulationOuterDiameterMm?: null | number;
+        };
+        /**
+         * @description What can be seen to be wrong with a cord, from plug to entry.
+         * @enum {unknown}
+         */
+        CordCue: "blades-bent" | "blades-scorched" | "earth-pin-gone" | "plug-cracked" | "jacket-pulled-out" | "jacket-cut" | "bare-or-crushed" | "patched" | "aged" | "warm" | "too-thin" | "print-gone" | "strand-outside" | "screw-loose" | "clamp-not-on-jacket" | "cheater" | "relief-gone" | "suppressor-scorched" | "fuse-wrong" | "covers-neighbour";
+        CordDrawingDocument: {
+            scene: components["schemas"]["SceneDocument"];
+            spots: components["schemas"]["CordSpot"][];
+        };
+        /** @description Which conductor of a cord is which. */
+        CordIdentity: {
+            /** @description Each, in the order that it was given. */
+            conductors: components["schemas"]["IdentifiedConductor"][];
+            /** @description What to measure; empty where nothing has to be. */
+            meter: components["schemas"]["MeterStep"][];
+        };
+        /**
+         * @description Where on a cord to look, from one end to the other.
+         * @enum {unknown}
+         */
+        CordPlace: "blades" | "at-the-plug" | "inside-the-plug" | "along" | "print" | "entry";
+        /** @description The plug, and the connector at the other end, that go on a cord. */
+        CordPlug: {
+            /** @description Its name with an earth blade (NEMA WD 6, from memory). */
+            name: string;
+            /**
+             * Format: double
+             * @description What it is rated for, V.
+             */
+            volts: number;
+            /**
+             * Format: double
+             * @description What it is rated for, A.
+             */
+            amps: number;
+            /**
+             * Format: double
+             * @description The largest load plugged in, A.
+             */
+            most: number;
+            /** @description Its name on a two-wire cord; null where that must not be. */
+            twoBlade: null | string;
+        };
+        /** @description What parts and time cost: usual figures, for whoever has none of their own. */
+        CordPrices: {
+            /**
+             * Format: double
+             * @description A plug.
+             * @default 8
+             */
+            plug: number;
+            /**
+             * Format: double
+             * @description A moulded cord.
+             * @default 14
+             */
+            cord: number;
+            /**
+             * Format: double
+             * @description Fitting a plug with care.
+             * @default 20
+             */
+            refitMinutes: number;
+            /**
+             * Format: double
+             * @description Putting a moulded cord in.
+             * @default 15
+             */
+            replaceMinutes: number;
+            /**
+             * Format: double
+             * @description An hour of work.
+             * @default 60
+             */
+            anHour: number;
+            /** @description Fitting a new plug. */
+            refit?: components["schemas"]["CordWay"];
+            /** @description Putting in a new cord. */
+            replace?: components["schemas"]["CordWay"];
+        };
+        /**
+         * @description What a conductor of a cord is for.
+         * @enum {unknown}
+         */
+        CordRole: "unknown" | "line" | "neutral" | "earth";
+        /** @description A cue with what it means. */
+        CordSign: {
+            /** @description What is seen. */
+            cue: components["schemas"]["CordCue"];
+            /** @description Where. */
+            place: components["schemas"]["CordPlace"];
+            /** @description What becomes of the cord for this alone. */
+            verdict: components["schemas"]["CordVerdict"];
+            /** @description How it is asked, in a few words. */
+            looks: string;
+            /** @description Why, in one sentence. */
+            says: string;
+            /** @description What to do, in one sentence. */
+            do: string;
+        };
+        CordSizeDocument: {
+            /** Format: double */
+            amps: number;
+            size: null | string;
+            cords: components["schemas"]["CordUnderLoadDocument"][];
+            plug: null | components["schemas"]["CordPlug"];
+            reasons: components["schemas"]["ReasonDocument"][];
+        };
+        CordSizeRequest: {
+            /** Format: double */
+            volts: number;
+            /** Format: double */
+            lengthM: number;
+            /**
+             * Format: int32
+             * @default 2
+             */
+            loadedConductors: number;
+            use?: components["schemas"]["CordUse"];
+            /** Format: double */
+            amps?: null | number;
+            /** Format: double */
+            watts?: null | number;
+            lead?: components["schemas"]["Lead"];
+        };
+        /** @description A place to look at on the drawing of a cord, mm. */
+        CordSpot: {
+            /** @description Which. */
+            place: components["schemas"]["CordPlace"];
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            y: number;
+        };
+        CordUnderLoadDocument: {
+            size: string;
+            area: string;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            ampacity: number;
+            /** Format: double */
+            dropVolts: number;
+            /** Format: double */
+            dropPercent: number;
+            /** Format: double */
+            lossWattsPerMetre: number;
+            carriesIt: boolean;
+            dropsLittle: boolean;
+            isThickEnough: boolean;
+            does: boolean;
+        };
+        /**
+         * @description What a cord feeds.
+         * @default appliance
+         * @enum {unknown}
+         */
+        CordUse: "light" | "appliance" | "motor";
+        /**
+         * @description What becomes of a cord, mildest first.
+         * @enum {unknown}
+         */
+        CordVerdict: "keep" | "put-right" | "refit-plug" | "replace-cord" | "scrap-now";
+        /** @description One way to put a cord right. */
+        CordWay: {
+            /**
+             * Format: double
+             * @description What the parts cost, in whatever money the prices are.
+             */
+            parts: number;
+            /**
+             * Format: double
+             * @description How long it takes.
+             */
+            minutes: number;
+            /**
+             * Format: double
+             * @description Parts and time together.
+             */
+            cost: number;
         };
         /** @enum {unknown} */
         CrimpShape: "square" | "trapezoid" | "hexagonal" | "alternating-flats" | null;
@@ -4855,6 +5501,37 @@ export interface components {
         };
         /** @enum {unknown} */
         Hue: "black" | "brown" | "red" | "orange" | "yellow" | "green" | "blue" | "violet" | "grey" | "white" | "pink" | "turquoise" | "bare" | null;
+        /** @description A conductor of a cord with what it is for. */
+        IdentifiedConductor: {
+            /** @description What it is for, by what is seen. */
+            role: components["schemas"]["CordRole"];
+            /** @description How sure that is. */
+            certainty: components["schemas"]["Certainty"];
+            /** @description What each cue says, with where that is from. */
+            cues: components["schemas"]["IdentityReason"][];
+            /** @description What may mislead about it. */
+            misleads: string[];
+        };
+        IdentifyRequest: {
+            conductors: components["schemas"]["SeenConductorDocument"][];
+            region?: components["schemas"]["Region"];
+        };
+        /**
+         * @description What can be seen of a conductor besides its colour.
+         * @enum {unknown}
+         */
+        IdentityCue: "ribbed" | "smooth" | "printed" | "wide-blade" | "narrow-blade" | "earth-pin" | "brass-screw" | "silver-screw" | "green-screw" | "remarked";
+        /** @description What one cue says. */
+        IdentityReason: {
+            /** @description What the conductor would be for. */
+            role: components["schemas"]["CordRole"];
+            /** @description Whether it can be relied on; a weak one never decides alone. */
+            isStrong: boolean;
+            /** @description Why. */
+            says: string;
+            /** @description The document and section, or "common practice". */
+            source: string;
+        };
         ImportAccepted: {
             /** Format: uuid */
             jobId: string;
@@ -5497,6 +6174,15 @@ export interface components {
          * @enum {unknown}
          */
         Material: "copper" | "aluminium";
+        /** @description A measurement with the cord unplugged at both ends. */
+        MeterStep: {
+            /** @description Where one probe is. */
+            from: string;
+            /** @description Where the other is. */
+            to: string;
+            /** @description What tells that they are one conductor, and what that they are not. */
+            expect: string;
+        };
         NewAcceptance: {
             /** Format: uuid */
             id: string;
@@ -5614,6 +6300,12 @@ export interface components {
         PigtailStrip: "one-and-a-half-inches" | "three-inches-for-learners" | null;
         /** @enum {unknown} */
         PlugGrip: "hook" | "clamp" | null;
+        PlugTerminalDocument: {
+            role: components["schemas"]["CordRole"];
+            screw: string;
+            length: components["schemas"]["Readout"];
+            insulated: components["schemas"]["Readout"];
+        };
         PreparationDocument: {
             kind: components["schemas"]["PreparationKind"];
             direction: null | string;
@@ -5756,6 +6448,28 @@ export interface components {
             /** Format: uuid */
             wireId: string;
             side: components["schemas"]["EndSide"];
+        };
+        RefitDocument: {
+            jacketOff: components["schemas"]["Readout"];
+            strip: components["schemas"]["WindowDocument"];
+            terminals: components["schemas"]["PlugTerminalDocument"][];
+            steps: string[];
+            soldered: string[];
+            /** Format: int32 */
+            ironWatts: number;
+            section: components["schemas"]["SceneDocument"];
+        };
+        RefitRequest: {
+            conductor: components["schemas"]["ConductorDocument"];
+            /** Format: double */
+            lineMm: number;
+            /** Format: double */
+            neutralMm: number;
+            /** Format: double */
+            earthMm?: null | number;
+            screw?: null | string;
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            lead?: components["schemas"]["Lead"];
         };
         /** @enum {unknown} */
         Region: "north-america" | "iec" | null;
@@ -5917,6 +6631,10 @@ export interface components {
             circuitAmps?: null | number;
             entry?: null | components["schemas"]["EntryDocument"];
             lead?: components["schemas"]["Lead"];
+        };
+        SeenConductorDocument: {
+            colour?: null | string;
+            cues?: null | components["schemas"]["IdentityCue"][];
         };
         /**
          * @description How bad a finding is, worst first.
@@ -6266,6 +6984,23 @@ export interface components {
         };
         /** @enum {unknown} */
         TorqueProof: "measured" | "by-feel" | null;
+        TriageDocument: {
+            verdict: components["schemas"]["CordVerdict"];
+            signs: components["schemas"]["CordSign"][];
+            school: null | string;
+            refit: components["schemas"]["CordWay"];
+            replace: components["schemas"]["CordWay"];
+            prices: components["schemas"]["CordPrices"];
+            source: string;
+        };
+        TriageRequest: {
+            seen: components["schemas"]["CordCue"][];
+            rule?: components["schemas"]["DamagedCord"];
+            /** @default true */
+            mouldedToBeHad: boolean;
+            prices?: null | components["schemas"]["CordPrices"];
+            lead?: components["schemas"]["Lead"];
+        };
         /**
          * @description How far a number can be trusted, best first.
          * @enum {unknown}

@@ -5,6 +5,7 @@ import {
   LayoutPanelTop,
   Library,
   OctagonAlert,
+  Plug,
   type LucideIcon,
 } from "lucide-react";
 
@@ -12,6 +13,7 @@ import {
 export const places: { path: string; name: string; icon: LucideIcon }[] = [
   { path: "/jobs", name: "Jobs", icon: ClipboardList },
   { path: "/board", name: "Board", icon: LayoutPanelTop },
+  { path: "/cords", name: "Cords", icon: Plug },
   { path: "/bench", name: "Bench", icon: Cable },
   { path: "/findings", name: "Findings", icon: OctagonAlert },
   { path: "/log", name: "Log", icon: BookOpenCheck },

@@ -1,0 +1,150 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Cords;
+
+/// <summary>Which conductor of a cord is which.</summary>
+/// <param name="Conductors">Each, in the order that it was given.</param>
+/// <param name="Meter">What to measure; empty where nothing has to be.</param>
+public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors, IReadOnlyList<MeterStep> Meter)
+{
+    private const string Screws = "NEC 200.10, 250.126 (from memory)";
+    private const string Flat = "NEC 400.22 (from memory)";
+    private const string Blades = "NEMA WD 6 (from memory)";
+    private const string Practice = "common practice (from memory)";
+
+    /// <summary>
+    /// Says what each conductor is for, by the colours of a region and what else is seen. Throws
+    /// <see cref="ImpossibleInputException"/> where it is no cord of two or three conductors.
+    /// </summary>
+    public static CordIdentity Of(IReadOnlyList<SeenConductor> seen, Region region)
+    {
+        if (seen.Count is not (2 or 3))
+        {
+            throw new ImpossibleInputException("conductors", "A cord here has two or three conductors.");
+        }
+
+        var each = seen.Select(s => Judge(s, region, seen)).ToList();
+        // Two that claim the same cannot both be right.
+        for (var i = 0; i < each.Count; i++)
+        {
+            if (each[i].Role != CordRole.Unknown && each.Count(e => e.Role == each[i].Role) > 1)
+            {
+                each[i] = each[i] with { Certainty = Certainty.MeterIt };
+            }
+        }
+
+        each = [.. each.Select((e, i) => ByTheOthers(e, each, i))];
+        return new(each, each.TrueForAll(e => e.Certainty != Certainty.MeterIt) ? [] : [.. Steps(seen.Count)]);
+    }
+
+    private static IdentifiedConductor Judge(SeenConductor seen, Region region, IReadOnlyList<SeenConductor> all)
+    {
+        var cues = new List<IdentityReason>();
+        var misleads = new List<string>();
+        var remarked = seen.Cues.Contains(IdentityCue.Remarked);
+        if (remarked)
+        {
+            cues.Add(new(CordRole.Line, IsStrong: false, "A white conductor that is marked again may be a line.", "NEC 200.7(C) (from memory)"));
+            misleads.Add("A re-marked white may be a line: the mark may also have come off the one that has none.");
+        }
+        else if (seen.Colour is { } colour)
+        {
+            cues.AddRange(ByColour(colour, region, misleads));
+        }
+
+        cues.AddRange(seen.Cues.Distinct().Select(c => By(c, all)).OfType<IdentityReason>());
+        var roles = cues.Select(c => c.Role).Distinct().ToList();
+        var strong = cues.Count(c => c.IsStrong);
+        return roles is [var one]
+            ? new(one, strong >= 2 ? Certainty.Sure : strong == 1 ? Certainty.Likely : Certainty.MeterIt, cues, misleads)
+            : new(CordRole.Unknown, Certainty.MeterIt, cues, misleads);
+    }
+
+    /// <summary>Where all others are known by cues that can be relied on and one is likely, nothing is left for it but that.</summary>
+    private static IdentifiedConductor ByTheOthers(IdentifiedConductor one, List<IdentifiedConductor> all, int at) =>
+        one.Certainty == Certainty.Likely && all.Where((_, i) => i != at).All(o => o.Certainty != Certainty.MeterIt)
+            ? one with { Certainty = Certainty.Sure }
+            : one;
+
+    private static IEnumerable<IdentityReason> ByColour(InsulationColour colour, Region region, List<string> misleads)
+    {
+        const string america = "NEC 200.6, 400.23 (from memory)";
+        const string iec = "IEC 60445 (from memory)";
+        if (colour.MarksEarth)
+        {
+            yield return new(CordRole.Earth, IsStrong: true, $"{Name(colour)} marks the earth.", region == Region.Iec ? iec : "NEC 250.119, 400.23 (from memory)");
+            yield break;
+        }
+
+        switch (colour.Base, region)
+        {
+            case (Hue.White or Hue.Grey, Region.NorthAmerica):
+                yield return new(CordRole.Neutral, IsStrong: true, $"{Name(colour)} is the neutral.", america);
+                break;
+            case (Hue.Black or Hue.Red, Region.NorthAmerica):
+                yield return new(CordRole.Line, IsStrong: true, $"{Name(colour)} is a line.", america);
+                misleads.Add(colour.Base == Hue.Black ? "Black was the neutral in older British work." : "Red was a line in older British work, and is one here.");
+                break;
+            case (Hue.Brown or Hue.Black or Hue.Grey, Region.Iec):
+                yield return new(CordRole.Line, IsStrong: true, $"{Name(colour)} is a line.", iec);
+                if (colour.Base == Hue.Black)
+                {
+                    misleads.Add("Black was the neutral in older British work.");
+                }
+
+                break;
+            case (Hue.Blue, Region.Iec):
+                yield return new(CordRole.Neutral, IsStrong: true, "Blue is the neutral.", iec);
+                misleads.Add("Blue is a line in North America.");
+                break;
+            case (Hue.Blue, Region.NorthAmerica):
+                // On a cord it is as often a neutral from elsewhere as a line from here.
+                yield return new(CordRole.Line, IsStrong: false, "Blue is a line in North America, if the cord is from here.", Practice);
+                misleads.Add("Blue is the neutral of cords made to IEC colours, and many are.");
+                break;
+            case (Hue.Brown, Region.NorthAmerica):
+                yield return new(CordRole.Line, IsStrong: true, "Brown is the line of cords made to IEC colours, and a line here.", iec);
+                break;
+            default:
+                misleads.Add($"{Name(colour)} says nothing by itself.");
+                break;
+        }
+    }
+
+    private static string Name(InsulationColour colour)
+    {
+        var name = colour.ToString();
+        return char.ToUpperInvariant(name[0]) + name[1..];
+    }
+
+    private static IdentityReason? By(IdentityCue cue, IReadOnlyList<SeenConductor> all) => cue switch
+    {
+        IdentityCue.Ribbed => new(CordRole.Neutral, IsStrong: true, "The ribbed, grooved or traced side of flat cord is the neutral.", Flat),
+        // Smooth says something only beside one that is not.
+        IdentityCue.Smooth when all.Any(o => o.Cues.Contains(IdentityCue.Ribbed)) => new(CordRole.Line, IsStrong: true, "The smooth side is the line, since the other is ribbed.", Flat),
+        IdentityCue.Smooth => new(CordRole.Line, IsStrong: false, "A smooth side would be the line; nothing tells the other apart.", Flat),
+        IdentityCue.Printed => new(CordRole.Line, IsStrong: false, "Print on one side alone is used by some as the line.", Practice),
+        IdentityCue.WideBlade => new(CordRole.Neutral, IsStrong: true, "The wide blade of a two-blade plug is the neutral.", Blades),
+        IdentityCue.NarrowBlade => new(CordRole.Line, IsStrong: true, "The narrow blade of a two-blade plug is the line.", Blades),
+        IdentityCue.EarthPin => new(CordRole.Earth, IsStrong: true, "It ends at the earth pin.", Blades),
+        IdentityCue.BrassScrew => new(CordRole.Line, IsStrong: true, "A brass screw takes the line.", Screws),
+        IdentityCue.SilverScrew => new(CordRole.Neutral, IsStrong: true, "A silver screw takes the neutral.", Screws),
+        IdentityCue.GreenScrew => new(CordRole.Earth, IsStrong: true, "A green screw takes the earth.", Screws),
+        _ => null,
+    };
+
+    private static IEnumerable<MeterStep> Steps(int conductors)
+    {
+        const string same = "Under 1 Ω: that is the one. No reading: it is another.";
+        yield return new(conductors == 3 ? "left blade, earth pin towards you" : "wide blade", "each bare end in turn", $"{same} That one is the neutral.");
+        yield return new(conductors == 3 ? "right blade" : "narrow blade", "each bare end that is left", $"{same} That one is the line.");
+        if (conductors == 3)
+        {
+            yield return new("earth pin", "the bare end that is left", $"{same} That one is the earth.");
+        }
+
+        yield return new("each bare end", "each other bare end", "No reading, also while the cord is bent along its length: otherwise scrap it.");
+    }
+}

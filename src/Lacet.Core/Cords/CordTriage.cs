@@ -1,0 +1,36 @@
+using Lacet.Core.Landings;
+
+namespace Lacet.Core.Cords;
+
+/// <summary>Whether a cord is fit, judged by what is seen.</summary>
+/// <param name="Verdict">What becomes of it.</param>
+/// <param name="Signs">What was seen, the worst first.</param>
+/// <param name="School">Why one school would replace and the other fit a plug; null where that makes no difference.</param>
+/// <param name="Refit">What fitting a plug costs.</param>
+/// <param name="Replace">What a new cord costs.</param>
+public sealed record CordTriage(CordVerdict Verdict, IReadOnlyList<CordSign> Signs, FormattableString? School, CordWay Refit, CordWay Replace)
+{
+    /// <summary>
+    /// Judges a cord. Where a plug would do, the house rule decides; where no moulded cord is to be had, the plug it is.
+    /// Throws <see cref="Quantities.ImpossibleInputException"/> where a price cannot be.
+    /// </summary>
+    public static CordTriage Of(IReadOnlyCollection<CordCue> seen, DamagedCord rule, bool mouldedToBeHad, CordPrices prices)
+    {
+        var signs = CordSign.All.Where(s => seen.Contains(s.Cue)).OrderByDescending(s => s.Verdict).ToList();
+        var worst = signs.Select(s => s.Verdict).DefaultIfEmpty(CordVerdict.Keep).Max();
+        var plugWouldDo = worst == CordVerdict.RefitPlug;
+        var replaces = plugWouldDo && rule == DamagedCord.ReplaceWithMouldedCord && mouldedToBeHad;
+        var costs = prices.Checked();
+        return new(
+            replaces ? CordVerdict.ReplaceCord : worst,
+            signs,
+            plugWouldDo ? SaySchool(replaces, mouldedToBeHad) : null,
+            costs.Refit,
+            costs.Replace);
+    }
+
+    private static FormattableString SaySchool(bool replaces, bool mouldedToBeHad) => replaces
+        ? (FormattableString)$"House rule: a moulded cord beats a re-fitted plug where it can be had. The other school fits a plug, every strand caught and the clamp on the jacket."
+        : mouldedToBeHad ? (FormattableString)$"House rule: a plug is fitted on a sound cord. The other school puts in a moulded cord where it can be had."
+        : $"No moulded cord is to be had: a plug is fitted, every strand caught and the clamp on the jacket.";
+}

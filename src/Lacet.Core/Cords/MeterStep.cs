@@ -1,0 +1,7 @@
+namespace Lacet.Core.Cords;
+
+/// <summary>A measurement with the cord unplugged at both ends.</summary>
+/// <param name="From">Where one probe is.</param>
+/// <param name="To">Where the other is.</param>
+/// <param name="Expect">What tells that they are one conductor, and what that they are not.</param>
+public sealed record MeterStep(string From, string To, string Expect);

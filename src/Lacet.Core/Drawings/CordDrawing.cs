@@ -1,0 +1,60 @@
+using Lacet.Core.Cords;
+
+namespace Lacet.Core.Drawings;
+
+/// <summary>A cord from its plug to where it enters a machine: what one looks at, in the order of looking.</summary>
+/// <param name="Scene">The drawing; sizes are those of a usual 15 A plug (generic, from memory).</param>
+/// <param name="Spots">Where to look.</param>
+public sealed record CordDrawing(Scene Scene, IReadOnlyList<CordSpot> Spots)
+{
+    private const double Middle = 30;
+
+    /// <summary>The drawing.</summary>
+    public static CordDrawing Of()
+    {
+        var sheet = new Sheet();
+        // The plug from the side: two blades and the round pin below, then the body, the strain relief, the jacket.
+        sheet.Box("blade-upper", PartKind.Contact, 0, Middle - 13, 17, Middle - 10);
+        sheet.Box("blade-lower", PartKind.Contact, 0, Middle - 3, 17, Middle);
+        sheet.Add("earth-pin", PartKind.Contact, new ScenePath().MoveTo(17, Middle + 7).LineTo(0, Middle + 7).LineTo(-4, Middle + 9.5).LineTo(0, Middle + 12).LineTo(17, Middle + 12).Close());
+        sheet.Box("face", PartKind.Body, 17, Middle - 19, 23, Middle + 19);
+        sheet.Add("plug", PartKind.Body, new ScenePath().MoveTo(23, Middle - 17).LineTo(52, Middle - 13).LineTo(52, Middle + 13).LineTo(23, Middle + 17).Close());
+        // Opened, so that the ends under their screws are seen.
+        sheet.Box("window", PartKind.Opening, 27, Middle - 12, 46, Middle + 12);
+        foreach (var (id, kind, y) in new[] { ("brass", PartKind.BrassScrew, -7.0), ("silver", PartKind.SilverScrew, 0.0), ("green", PartKind.GreenScrew, 7.0) })
+        {
+            sheet.Add($"lead-{id}", PartKind.Strand, new ScenePath().MoveTo(52, Middle + (y / 3)).LineTo(44, Middle + (y / 2)).LineTo(34, Middle + y), 1.4);
+            sheet.Add($"screw-{id}", kind, ScenePath.Circle(34, Middle + y, 3));
+        }
+
+        sheet.Box("clamp", PartKind.Plate, 48, Middle - 7, 51, Middle + 7);
+        for (var i = 0; i < 4; i++)
+        {
+            sheet.Box($"relief-{i}", PartKind.Sleeve, 52 + (i * 5), Middle - 7 + i, 56 + (i * 5), Middle + 7 - i);
+        }
+
+        sheet.Box("jacket", PartKind.Insulation, 72, Middle - 4, 188, Middle + 4);
+        for (var i = 0; i < 9; i++)
+        {
+            sheet.Box($"print-{i}", PartKind.ScrewHead, 116 + (i * 4), Middle - 1, 118.5 + (i * 4), Middle + 1);
+        }
+
+        // The machine: its wall, the gland, the fuse and the suppressor behind it.
+        sheet.Box("gland", PartKind.Nut, 186, Middle - 8, 196, Middle + 8);
+        sheet.Box("wall", PartKind.Plate, 196, Middle - 28, 199, Middle + 28);
+        sheet.Box("inside", PartKind.Body, 199, Middle - 28, 240, Middle + 28);
+        sheet.Box("inner-cord", PartKind.Insulation, 199, Middle - 4, 208, Middle + 4);
+        sheet.Box("fuse", PartKind.Sleeve, 212, Middle - 20, 232, Middle - 13);
+        sheet.Add("suppressor", PartKind.Lever, ScenePath.Circle(222, Middle + 14, 7));
+        return new(
+            new(sheet.Parts, [], $"A cord from its plug, opened, along its jacket, to where it enters a machine"),
+            [
+                new(CordPlace.Blades, 6, Middle - 2),
+                new(CordPlace.InsideThePlug, 38, Middle),
+                new(CordPlace.AtThePlug, 62, Middle),
+                new(CordPlace.Along, 94, Middle),
+                new(CordPlace.Print, 134, Middle),
+                new(CordPlace.Entry, 214, Middle),
+            ]);
+    }
+}

@@ -1,0 +1,51 @@
+using Lacet.Core.Cords;
+using Lacet.Core.Drawings;
+using Lacet.Core.Landings;
+using Lacet.Core.Planning;
+using Lacet.Exchange.Documents;
+using Lacet.Web.Bench;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Lacet.Web.Cords;
+
+/// <summary>Cords: whether one is fit, how thick it is to be, which conductor is which, how a plug goes on. Nothing here is stored.</summary>
+internal static class CordEndpoints
+{
+    internal static void MapCords(this WebApplication app)
+    {
+        var cords = app.MapGroup("/api/cords").WithTags("Cords");
+        cords.MapGet("/signs", () => TypedResults.Ok(CordSign.All)).WithSummary("What to look at on a cord, and what it means");
+        cords.MapGet("/drawing", () => TypedResults.Ok(CordDrawingDocument.Of(CordDrawing.Of()))).WithSummary("A cord from plug to entry, with the places to look at");
+        cords.MapPost("/triage", (TriageRequest request) => TypedResults.Ok(TriageDocument.Of(request))).WithSummary("Whether a cord is fit").ProducesInputProblems();
+        cords.MapPost("/size", (CordSizeRequest request) => TypedResults.Ok(CordSizeDocument.Of(request.Choose(), BenchEndpoints.Of(request.Lead))))
+            .WithSummary("The right cord for a load").ProducesInputProblems();
+        cords.MapPost("/identify", (IdentifyRequest request) => TypedResults.Ok(request.Identify())).WithSummary("Which conductor of a cord is which").ProducesInputProblems();
+        cords.MapPost("/refit", Refit).WithSummary("How a new plug goes on a cord").ProducesInputProblems();
+        cords.MapPost("/case", (CaseRequest r) => TypedResults.Ok(CaseVoltage.Of(r.Volts, r.Hertz, r.LineNanofarads, r.NeutralNanofarads, r.Earthed, r.Reversed)))
+            .WithSummary("Where a case stands that has lost its earth").ProducesInputProblems();
+    }
+
+    private static Ok<RefitDocument> Refit(RefitRequest request)
+    {
+        var lead = BenchEndpoints.Of(request.Lead);
+        var conductor = request.Conductor.Read();
+        var plan = PlugRefit.Of(
+            conductor, request.Screw is null ? null : ScrewSize.Parse(request.Screw), request.LineMm, request.NeutralMm, request.EarthMm, request.HouseRules?.Read() ?? HouseRules.Default);
+        return TypedResults.Ok(new RefitDocument(
+            plan.JacketOff.Read(),
+            WindowDocument.Of(plan.Strip),
+            [.. plan.Terminals.Select(t => new PlugTerminalDocument(t.Role, t.Screw, t.Length.Read(), t.Insulated.Read()))],
+            [.. plan.Steps.Select(s => s.ToString(lead))],
+            [.. SolderedEntry.Steps(conductor).Select(s => s.ToString(lead))],
+            SolderedEntry.IronWatts(conductor),
+            SceneDocument.Of(CordEndDrawing.Of(plan, conductor), lead)));
+    }
+}
+
+/// <summary>A cord drawn from plug to entry.</summary>
+/// <param name="Scene">The drawing.</param>
+/// <param name="Spots">Where to look, mm.</param>
+public sealed record CordDrawingDocument(SceneDocument Scene, IReadOnlyList<CordSpot> Spots)
+{
+    internal static CordDrawingDocument Of(CordDrawing drawing) => new(SceneDocument.Of(drawing.Scene, Core.Quantities.UnitLead.Metric), drawing.Spots);
+}

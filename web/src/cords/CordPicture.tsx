@@ -1,0 +1,75 @@
+import { Box, chakra } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import type { Schemas } from "../client";
+import { ScenePaint } from "../drawing/ScenePaint";
+import { cordApi } from "./cordApi";
+import { placeWords } from "./words";
+
+const Spot = chakra("button", {
+  base: {
+    position: "absolute",
+    w: "44px",
+    h: "44px",
+    transform: "translate(-50%, -50%)",
+    display: "grid",
+    placeItems: "center",
+    cursor: "pointer",
+    "& > span": {
+      display: "grid",
+      placeItems: "center",
+      w: "28px",
+      h: "28px",
+      rounded: "full",
+      borderWidth: "2px",
+      borderColor: "copper",
+      bg: "paper.raised",
+      color: "ink",
+      fontWeight: 700,
+    },
+    "&[data-marked] > span": { bg: "stop", borderColor: "stop", color: "paper.raised" },
+  },
+});
+
+/** The cord from plug to entry, with the places to look at, in the order of looking. */
+export function CordPicture({
+  marked,
+  onSpot,
+}: {
+  marked: ReadonlySet<Schemas["CordPlace"]>;
+  onSpot: (place: Schemas["CordPlace"]) => void;
+}) {
+  const drawing = useQuery({ queryKey: ["cord", "drawing"], queryFn: cordApi.drawing, staleTime: Infinity });
+  if (!drawing.data) return <Box minH="120px">{drawing.error?.message ?? "Drawing the cord…"}</Box>;
+  const { scene, spots } = drawing.data;
+  const { left, top, right, bottom } = scene.box;
+  const [wide, high] = [right - left, bottom - top];
+  const order = Object.keys(placeWords);
+  return (
+    <Box position="relative" bg="paper.raised" borderWidth="1px" borderColor="line" rounded="md" p={3}>
+      <Box position="relative">
+        <svg
+          viewBox={`${left - 1} ${top - 1} ${wide + 2} ${high + 2}`}
+          width="100%"
+          role="img"
+          aria-label={scene.says}
+          style={{ display: "block" }}
+        >
+          {scene.parts.map((part) => (
+            <ScenePaint key={part.id} part={part} metal="copper" pixel={0.35} />
+          ))}
+        </svg>
+        {spots.map((spot) => (
+          <Spot
+            key={spot.place}
+            style={{ left: `${((spot.x - left) / wide) * 100}%`, top: `${((spot.y - top) / high) * 100}%` }}
+            onClick={() => onSpot(spot.place)}
+            data-marked={marked.has(spot.place) || undefined}
+            aria-label={`${placeWords[spot.place]}${marked.has(spot.place) ? ", something is ticked" : ""}`}
+          >
+            <span>{order.indexOf(spot.place) + 1}</span>
+          </Spot>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,43 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useNavigate, useParams } from "react-router";
+import { Choice } from "../shared/Choice";
+import { LookFirst } from "./LookFirst";
+import { OpenEarth } from "./OpenEarth";
+import { Refit } from "./Refit";
+import { RightSize } from "./RightSize";
+import { SpoiledEnd } from "./SpoiledEnd";
+import { WhichIsWhich } from "./WhichIsWhich";
+
+const parts = {
+  look: { word: "Is it fit?", part: LookFirst },
+  size: { word: "How thick?", part: RightSize },
+  which: { word: "Which is which?", part: WhichIsWhich },
+  plug: { word: "New plug", part: Refit },
+  earth: { word: "Open earth", part: OpenEarth },
+  end: { word: "Spoiled end", part: SpoiledEnd },
+} as const;
+
+type Part = keyof typeof parts;
+
+/** Something old or unknown: look first, and know which conductor is which. */
+export function CordsPage() {
+  const { part = "look" } = useParams();
+  const navigate = useNavigate();
+  const open: Part = part in parts ? (part as Part) : "look";
+  const Open = parts[open].part;
+  return (
+    <Flex direction="column" gap={3}>
+      <chakra.h1 srOnly>Cords</chakra.h1>
+      <Box maxW="900px">
+        <Choice
+          label="What about the cord"
+          wrap
+          value={open}
+          onChange={(next) => void navigate(`/cords/${next}`)}
+          options={(Object.keys(parts) as Part[]).map((key): [Part, string] => [key, parts[key].word])}
+        />
+      </Box>
+      <Open />
+    </Flex>
+  );
+}

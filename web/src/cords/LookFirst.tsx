@@ -1,0 +1,80 @@
+import { Box, chakra, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import type { Schemas } from "../client";
+import { useHouseRules } from "../bench/houseRules";
+import { CheckField } from "../shared/CheckField";
+import { Action, Panel, PanelTitle } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+import { cordApi } from "./cordApi";
+import { CordPicture } from "./CordPicture";
+import { placeWords, usualPrices } from "./words";
+import { TriageAnswer } from "./TriageAnswer";
+
+type Cue = Schemas["CordCue"];
+
+/** A cord looked over from plug to entry: what is ticked leads to what becomes of it, and what that costs. */
+export function LookFirst() {
+  const { rules } = useHouseRules();
+  const [seen, setSeen] = useRemembered<Cue[]>("cord.seen", []);
+  const [moulded, setMoulded] = useRemembered("cord.moulded", true);
+  const [prices, setPrices] = useRemembered("cord.prices", usualPrices);
+  const signs = useQuery({ queryKey: ["cord", "signs"], queryFn: cordApi.signs, staleTime: Infinity });
+  const rule = rules.damagedCord ?? "replace-with-moulded-cord";
+  const triage = useQuery({
+    queryKey: ["cord", "triage", seen, moulded, prices, rule],
+    queryFn: () => cordApi.triage({ seen, mouldedToBeHad: moulded, rule, prices, lead: "metric" }),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const tick = (cue: Cue, on: boolean) => setSeen(on ? [...seen, cue] : seen.filter((one) => one !== cue));
+  const places = Object.keys(placeWords) as Schemas["CordPlace"][];
+  const marked = new Set(
+    (signs.data ?? []).filter((sign) => seen.includes(sign.cue)).map(({ place }) => place),
+  );
+  return (
+    <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0,1fr) 380px" }}>
+      <Box minW={0}>
+        <CordPicture
+          marked={marked}
+          onSpot={(place) => document.getElementById(`look-${place}`)?.scrollIntoView({ block: "start" })}
+        />
+        <Grid gap={2} templateColumns="repeat(auto-fill, minmax(250px, 1fr))" mt={2}>
+          {places.map((place, i) => (
+            <Panel key={place} as="fieldset" id={`look-${place}`}>
+              <chakra.legend srOnly>{placeWords[place]}</chakra.legend>
+              <PanelTitle>
+                {i + 1}. {placeWords[place]}
+              </PanelTitle>
+              {(signs.data ?? [])
+                .filter((sign) => sign.place === place)
+                .map((sign) => (
+                  <CheckField
+                    key={sign.cue}
+                    checked={seen.includes(sign.cue)}
+                    onChange={(on) => tick(sign.cue, on)}
+                  >
+                    {sign.looks}
+                  </CheckField>
+                ))}
+            </Panel>
+          ))}
+        </Grid>
+      </Box>
+      <Box position={{ lg: "sticky" }} top={{ lg: 0 }} alignSelf="start">
+        <TriageAnswer
+          triage={triage.data}
+          error={triage.error}
+          prices={prices}
+          onPrices={setPrices}
+          moulded={moulded}
+          onMoulded={setMoulded}
+        />
+        {seen.length > 0 && (
+          <Action look="link" onClick={() => setSeen([])}>
+            Another cord: nothing ticked
+          </Action>
+        )}
+      </Box>
+    </Grid>
+  );
+}

@@ -1,0 +1,124 @@
+import { Box, Flex, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { CheckField } from "../shared/CheckField";
+import { Choice } from "../shared/Choice";
+import { Panel, PanelTitle } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+import { CaseDiagram } from "./CaseDiagram";
+import { cordApi } from "./cordApi";
+
+type Filter = "both" | "line" | "neutral";
+interface Fault {
+  supply: "120" | "230";
+  open: boolean;
+  reversed: boolean;
+  filter: Filter;
+}
+
+// A filter's usual capacitors, nF (common practice, from memory); one that failed open has none.
+const usualNanofarads = 4.7;
+
+/** Why a case with an open earth shocks, and what reversed polarity makes of it: a small circuit that can be played with. */
+export function OpenEarth() {
+  const [fault, setFault] = useRemembered<Fault>("cord.fault", {
+    supply: "120",
+    open: true,
+    reversed: false,
+    filter: "both",
+  });
+  const set = (change: Partial<Fault>) => setFault({ ...fault, ...change });
+  const answer = useQuery({
+    queryKey: ["cord", "case", fault],
+    queryFn: () =>
+      cordApi.caseVoltage({
+        volts: Number(fault.supply),
+        hertz: fault.supply === "120" ? 60 : 50,
+        lineNanofarads: fault.filter === "neutral" ? 0 : usualNanofarads,
+        neutralNanofarads: fault.filter === "line" ? 0 : usualNanofarads,
+        earthed: !fault.open,
+        reversed: fault.reversed,
+      }),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const found = answer.data;
+  return (
+    <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}>
+      <Panel as="section" aria-label="What is wrong">
+        <Choice
+          label="Supply"
+          value={fault.supply}
+          onChange={(supply) => set({ supply })}
+          options={[
+            ["120", "120 V"],
+            ["230", "230 V"],
+          ]}
+        />
+        <CheckField checked={fault.open} onChange={(open) => set({ open })}>
+          The earth is open
+        </CheckField>
+        <CheckField checked={fault.reversed} onChange={(reversed) => set({ reversed })}>
+          Line and neutral are swapped
+        </CheckField>
+        <PanelTitle>The filter’s capacitors</PanelTitle>
+        <Choice
+          label="The filter’s capacitors"
+          value={fault.filter}
+          onChange={(filter) => set({ filter })}
+          wrap
+          options={[
+            ["both", "Both"],
+            ["line", "Line’s alone"],
+            ["neutral", "Neutral’s alone"],
+          ]}
+        />
+        <Box role="alert" color="stop">
+          {answer.error?.message}
+        </Box>
+      </Panel>
+      {found && (
+        <Panel as="section" aria-label="What a meter would show">
+          <Flex gap={6} flexWrap="wrap">
+            <Reading label="CASE TO EARTH" value={`${found.caseVolts.toFixed(0)} V`} of="case" />
+            <Reading label="THROUGH A HAND" value={`${found.touchMilliamps.toFixed(2)} mA`} of="touch" />
+            <Reading
+              label="TO A CASE PLUGGED THE OTHER WAY"
+              value={`${found.betweenCasesVolts.toFixed(0)} V`}
+              of="between"
+            />
+          </Flex>
+          <CaseDiagram
+            open={fault.open}
+            reversed={fault.reversed}
+            filter={fault.filter}
+            volts={found.caseVolts}
+          />
+          <Box mt={2}>
+            {!fault.open
+              ? "With its earth whole the case stands at earth, and what the capacitors let through flows off by it."
+              : fault.filter === "both"
+                ? "The two capacitors share the voltage evenly, and the case stands where they meet: about half. It tickles, and shocks whoever holds something earthed as well."
+                : "With one capacitor gone the other alone sets the case: it stands at line or at neutral, by which way round it is plugged. Two such cases side by side, one swapped, shock between them."}
+          </Box>
+          <Box mt={2} color="caution">
+            Never cut or lift an earth to be rid of a hum or a trip. A case that tickles goes out of use until
+            its earth is found and mended.
+          </Box>
+        </Panel>
+      )}
+    </Grid>
+  );
+}
+
+function Reading({ label, value, of }: { label: string; value: string; of: string }) {
+  return (
+    <Box data-reading={of}>
+      <Box fontSize="14px" color="ink.soft">
+        {label}
+      </Box>
+      <Box fontSize="40px" lineHeight={1.1} fontFamily="numerals">
+        {value}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,155 @@
+import { Box, chakra, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useHouseRules } from "../bench/houseRules";
+import { NumberField } from "../bench/NumberField";
+import type { Schemas } from "../client";
+import { SceneView } from "../drawing/SceneView";
+import { Choice } from "../shared/Choice";
+import { Panel, PanelTitle } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+import { Select } from "../shared/Select";
+import { inOrder, thin, useUnits } from "../shared/Units";
+import { cordApi } from "./cordApi";
+import { roleWords } from "./words";
+
+interface Plug {
+  size: string;
+  kind: "three" | "two";
+  line: number | null;
+  neutral: number | null;
+  earth: number | null;
+  screw: string;
+}
+
+const usual: Plug = { size: "16 AWG", kind: "three", line: 22, neutral: 22, earth: 30, screw: "#6" };
+
+/** A new plug on a cord, measured; and the way with solder. */
+export function Refit() {
+  const { lead } = useUnits();
+  const { rules } = useHouseRules();
+  const [plug, setPlug] = useRemembered("cord.plug", usual);
+  const [way, setWay] = useRemembered<"screws" | "solder">("cord.way", "screws");
+  const set = (change: Partial<Plug>) => setPlug({ ...plug, ...change });
+  const refit = useQuery({
+    queryKey: ["cord", "refit", plug, rules, lead],
+    queryFn: () =>
+      cordApi.refit({
+        conductor: { size: plug.size, build: "fine-stranded", material: "copper" },
+        lineMm: plug.line ?? 0,
+        neutralMm: plug.neutral ?? 0,
+        earthMm: plug.kind === "three" ? (plug.earth ?? 0) : null,
+        screw: plug.screw,
+        houseRules: rules,
+        lead,
+      }),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const plan = refit.error ? undefined : refit.data;
+  const steps = way === "screws" ? plan?.steps : plan?.soldered;
+  return (
+    <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}>
+      <Panel as="section" aria-label="The plug">
+        <Select
+          label="Its conductors"
+          value={plug.size}
+          onChange={(size) => set({ size })}
+          options={["18 AWG", "16 AWG", "14 AWG", "12 AWG", "0.75 mm²", "1 mm²", "1.5 mm²", "2.5 mm²"].map(
+            (size): [string, string] => [size, size],
+          )}
+        />
+        <Box mt={2}>
+          <Choice
+            label="The plug’s blades"
+            value={plug.kind}
+            onChange={(kind) => set({ kind })}
+            options={[
+              ["three", "Three-wire"],
+              ["two", "Two-wire, flat"],
+            ]}
+          />
+        </Box>
+        <Box mt={2} fontSize="14px" color="ink.soft">
+          From the inside of its clamp to each screw, mm:
+        </Box>
+        <Grid templateColumns="1fr 1fr 1fr" gap={2}>
+          <NumberField label="Brass" value={plug.line} onChange={(line) => set({ line })} />
+          <NumberField label="Silver" value={plug.neutral} onChange={(neutral) => set({ neutral })} />
+          {plug.kind === "three" && (
+            <NumberField label="Green" value={plug.earth} onChange={(earth) => set({ earth })} />
+          )}
+        </Grid>
+        <Select
+          label="Its screws"
+          value={plug.screw}
+          onChange={(screw) => set({ screw })}
+          options={[
+            ["#6", "#6, as most"],
+            ["#8", "#8"],
+            ["#10", "#10"],
+          ]}
+        />
+        <Box role="alert" color="stop" mt={2}>
+          {refit.error?.message}
+        </Box>
+      </Panel>
+      {plan && (
+        <Box minW={0}>
+          <Panel as="section" aria-label="The cord’s end">
+            <Grid templateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap={2}>
+              <Lead label={plug.kind === "three" ? "JACKET OFF" : "PART IT OVER"} quantity={plan.jacketOff} />
+              <Lead label="STRIP EACH" quantity={plan.strip.target} />
+              {plan.terminals.map((terminal) => (
+                <Lead
+                  key={terminal.role}
+                  label={`${roleWords[terminal.role].word.toUpperCase()}, TO ${terminal.screw.toUpperCase()}`}
+                  quantity={terminal.length}
+                />
+              ))}
+            </Grid>
+            <SceneView scene={plan.section} metal="copper" height="240px" />
+          </Panel>
+          <Panel as="section" aria-label="In order" mt={3}>
+            <Box maxW="340px" mb={2}>
+              <Choice
+                label="How it is held"
+                value={way}
+                onChange={setWay}
+                options={[
+                  ["screws", "Under screws"],
+                  ["solder", "Soldered entry"],
+                ]}
+              />
+            </Box>
+            <PanelTitle>
+              {way === "screws" ? "In order" : `In order, with an iron of ${plan.ironWatts} W or more`}
+            </PanelTitle>
+            <Box as="ol" ps={6} listStyleType="decimal">
+              {steps?.map((step) => (
+                <Box as="li" key={step} py={1}>
+                  {thin(step)}
+                </Box>
+              ))}
+            </Box>
+          </Panel>
+        </Box>
+      )}
+    </Grid>
+  );
+}
+
+function Lead({ label, quantity }: { label: string; quantity: Schemas["Readout"] }) {
+  const { lead } = useUnits();
+  const [first, then] = inOrder(quantity, lead);
+  return (
+    <Box>
+      <Box fontSize="14px" color="ink.soft">
+        {label}
+      </Box>
+      <Box fontSize="28px" fontFamily="numerals">
+        {thin(first)}
+      </Box>
+      <chakra.span fontSize="14px">{thin(then)}</chakra.span>
+    </Box>
+  );
+}

@@ -1,0 +1,101 @@
+import { Box, chakra, Grid } from "@chakra-ui/react";
+import { NumberField } from "../bench/NumberField";
+import type { Schemas } from "../client";
+import { CheckField } from "../shared/CheckField";
+import { Panel } from "../shared/Panel";
+import { cordVerdicts, type Prices } from "./words";
+
+const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
+
+const priceFields: [keyof Prices, string][] = [
+  ["plug", "A plug"],
+  ["cord", "A moulded cord"],
+  ["refitMinutes", "Minutes to fit a plug"],
+  ["replaceMinutes", "Minutes to change a cord"],
+  ["anHour", "An hour of work"],
+];
+
+/** What becomes of the cord: one large word, why, and what both ways cost. */
+export function TriageAnswer({
+  triage,
+  error,
+  prices,
+  onPrices,
+  moulded,
+  onMoulded,
+}: {
+  triage: Schemas["TriageDocument"] | undefined;
+  error: Error | null;
+  prices: Prices;
+  onPrices: (prices: Prices) => void;
+  moulded: boolean;
+  onMoulded: (moulded: boolean) => void;
+}) {
+  const verdict = triage ? cordVerdicts[triage.verdict] : null;
+  const way = (name: string, { parts, minutes, cost }: Schemas["CordWay"]) => (
+    <tr>
+      <chakra.th textAlign="start" fontWeight={400} py={1}>
+        {name}
+      </chakra.th>
+      <td>
+        {parts.toFixed(2)} and {minutes} min
+      </td>
+      <chakra.td fontFamily="numerals" fontWeight={700} textAlign="end">
+        {cost.toFixed(2)}
+      </chakra.td>
+    </tr>
+  );
+  return (
+    <Panel as="section" aria-label="What becomes of it" data-cord-verdict={triage?.verdict}>
+      <Box role="alert" color="stop">
+        {error?.message}
+      </Box>
+      {triage && verdict && (
+        <>
+          <Box aria-live="polite" fontSize="40px" lineHeight={1.1} fontWeight={700} color={verdict.colour}>
+            {verdict.word}
+          </Box>
+          {triage.signs.length === 0 && (
+            <Box mt={2}>
+              Nothing is ticked. Look from 1 to 6, with the cord unplugged, and tick what you see.
+            </Box>
+          )}
+          <Box as="ul" listStyleType="none" mt={2}>
+            {triage.signs.map((sign) => (
+              <Box as="li" key={sign.cue} py={2} borderTopWidth="1px" borderColor="line">
+                <chakra.strong color={cordVerdicts[sign.verdict].colour}>{sign.looks}.</chakra.strong>{" "}
+                {sign.says} {sign.do}
+              </Box>
+            ))}
+          </Box>
+          {triage.school && <Box mt={2}>{triage.school}</Box>}
+          <chakra.table w="100%" mt={2}>
+            <tbody>
+              {way("New plug", triage.refit)}
+              {way("New cord", triage.replace)}
+            </tbody>
+          </chakra.table>
+          <CheckField checked={moulded} onChange={onMoulded}>
+            A moulded cord for it can be had
+          </CheckField>
+          <details>
+            <Opened>Your prices</Opened>
+            <Grid gap={2} templateColumns="1fr 1fr">
+              {priceFields.map(([name, label]) => (
+                <NumberField
+                  key={name}
+                  label={label}
+                  value={prices[name]}
+                  onChange={(value) => onPrices({ ...prices, [name]: value ?? 0 })}
+                />
+              ))}
+            </Grid>
+          </details>
+          <Box mt={2} fontSize="14px" color="ink.soft">
+            {triage.source}. The house rule “damaged cord” chooses the school.
+          </Box>
+        </>
+      )}
+    </Panel>
+  );
+}

@@ -1,0 +1,13 @@
+import { http, take, type Schemas } from "../client";
+
+/** The interface of cords. */
+export const cordApi = {
+  signs: () => take(http.GET("/api/cords/signs")),
+  drawing: () => take(http.GET("/api/cords/drawing")),
+  triage: (body: Schemas["TriageRequest"]) => take(http.POST("/api/cords/triage", { body })),
+  size: (body: Schemas["CordSizeRequest"]) => take(http.POST("/api/cords/size", { body })),
+  identify: (body: Schemas["IdentifyRequest"]) => take(http.POST("/api/cords/identify", { body })),
+  refit: (body: Schemas["RefitRequest"]) => take(http.POST("/api/cords/refit", { body })),
+  caseVoltage: (body: Schemas["CaseRequest"]) => take(http.POST("/api/cords/case", { body })),
+  rework: (body: Schemas["ReworkRequest"]) => take(http.POST("/api/rework/assess", { body })),
+};

@@ -1,0 +1,50 @@
+import type { Schemas } from "../client";
+
+/** Where to look, in the order of looking. */
+export const placeWords: Record<Schemas["CordPlace"], string> = {
+  blades: "Blades, pin and body",
+  "inside-the-plug": "Inside the plug",
+  "at-the-plug": "Where the cord leaves it",
+  along: "Along the cord",
+  print: "What is printed on it",
+  entry: "Where it enters the machine",
+};
+
+export const cordVerdicts: Record<Schemas["CordVerdict"], { word: string; colour: string }> = {
+  keep: { word: "Keep it", colour: "go" },
+  "put-right": { word: "Put it right", colour: "caution" },
+  "refit-plug": { word: "New plug", colour: "caution" },
+  "replace-cord": { word: "New cord", colour: "stop" },
+  "scrap-now": { word: "Scrap it now", colour: "stop" },
+};
+
+export type Prices = { [name in "plug" | "cord" | "refitMinutes" | "replaceMinutes" | "anHour"]: number };
+
+/** For whoever has no prices of their own; they are to be typed over. */
+export const usualPrices: Prices = { plug: 8, cord: 14, refitMinutes: 20, replaceMinutes: 15, anHour: 60 };
+
+export const roleWords: Record<Schemas["CordRole"], { word: string; colour: string }> = {
+  unknown: { word: "Not known", colour: "ink.soft" },
+  line: { word: "Line", colour: "stop" },
+  neutral: { word: "Neutral", colour: "ink" },
+  earth: { word: "Earth", colour: "go" },
+};
+
+export const certainties: Record<Schemas["Certainty"], string> = {
+  sure: "sure",
+  likely: "likely",
+  "meter-it": "meter it",
+};
+
+export const cueWords: Record<Schemas["IdentityCue"], string> = {
+  ribbed: "Ribbed, grooved or traced side",
+  smooth: "Smooth side",
+  printed: "Only this side printed",
+  "wide-blade": "Wide blade",
+  "narrow-blade": "Narrow blade",
+  "earth-pin": "Earth pin",
+  "brass-screw": "Brass screw",
+  "silver-screw": "Silver screw",
+  "green-screw": "Green screw",
+  remarked: "White, marked again",
+};
