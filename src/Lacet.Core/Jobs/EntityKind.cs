@@ -23,4 +23,10 @@ public enum EntityKind
 
     /// <summary>A finding that somebody accepted.</summary>
     Acceptance,
+
+    /// <summary>A cord that was looked over.</summary>
+    Cord,
+
+    /// <summary>A connector’s pins and the machine’s terminals.</summary>
+    PinMap,
 }

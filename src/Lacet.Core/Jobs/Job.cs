@@ -15,6 +15,8 @@ public sealed class Job
     private readonly Dictionary<Guid, Circuit> _circuits = [];
     private readonly Dictionary<Guid, JobWire> _wires = [];
     private readonly Dictionary<Guid, Acceptance> _acceptances = [];
+    private readonly Dictionary<Guid, JobCord> _cords = [];
+    private readonly Dictionary<Guid, JobPinMap> _pinMaps = [];
 
     private readonly IdIndex<(EntityKind Kind, Guid Within, string Name)> _names = new(NameComparer.Instance);
     private readonly IdIndex<Guid> _devicesIn = new();
@@ -59,7 +61,7 @@ public sealed class Job
     /// <summary>Every part but the title, each kind in its order.</summary>
     public IEnumerable<IJobEntity> Parts =>
         Ordered(_enclosures.Values).Concat<IJobEntity>(Ordered(_devices.Values)).Concat(Ordered(_landings.Values))
-            .Concat(Ordered(_circuits.Values)).Concat(Ordered(_wires.Values)).Concat(Ordered(_acceptances.Values));
+            .Concat(Ordered(_circuits.Values)).Concat(Ordered(_wires.Values)).Concat(Ordered(_acceptances.Values)).Concat(Ordered(_cords.Values)).Concat(Ordered(_pinMaps.Values));
 
     /// <summary>The devices in an enclosure.</summary>
     public IEnumerable<Device> DevicesIn(Guid enclosure) => _devicesIn[enclosure].Select(id => _devices[id]);
@@ -117,6 +119,8 @@ public sealed class Job
         EntityKind.Landing => _landings.GetValueOrDefault(id),
         EntityKind.Circuit => _circuits.GetValueOrDefault(id),
         EntityKind.Wire => _wires.GetValueOrDefault(id),
+        EntityKind.Cord => _cords.GetValueOrDefault(id),
+        EntityKind.PinMap => _pinMaps.GetValueOrDefault(id),
         _ => _acceptances.GetValueOrDefault(id),
     };
 
@@ -190,6 +194,12 @@ public sealed class Job
                 break;
             case EntityKind.Wire:
                 Put(_wires, change, IndexWire);
+                break;
+            case EntityKind.Cord:
+                Put(_cords, change, (_, _) => { });
+                break;
+            case EntityKind.PinMap:
+                Put(_pinMaps, change, (_, _) => { });
                 break;
             default:
                 Put(_acceptances, change, (_, _) => { });

@@ -49,6 +49,12 @@ internal static class JobRules
             case JobWire wire when change.After is not null:
                 CheckWire(job, wire);
                 break;
+            case JobCord cord when change.After is not null:
+                CheckName(cord.Name, "A cord");
+                break;
+            case JobPinMap map when change.After is not null:
+                map.Map.Checked();
+                break;
             case Acceptance acceptance when change.After is not null:
                 Hold(acceptance.Reason.Trim().Length is > 0 and <= 500, "Say why, in 1 to 500 characters.");
                 break;

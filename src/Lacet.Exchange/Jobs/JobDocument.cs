@@ -16,6 +16,8 @@ namespace Lacet.Exchange.Jobs;
 /// <param name="Circuits">Circuits, in order.</param>
 /// <param name="Wires">Wires, in order.</param>
 /// <param name="Acceptances">Accepted findings.</param>
+/// <param name="Cords">Cords that were looked over; may be left out.</param>
+/// <param name="PinMaps">Pin maps; may be left out.</param>
 public sealed record JobDocument(
     string Format,
     TitleDocument Job,
@@ -24,7 +26,9 @@ public sealed record JobDocument(
     IReadOnlyList<JobLandingDocument> Landings,
     IReadOnlyList<CircuitDocument> Circuits,
     IReadOnlyList<WireDocument> Wires,
-    IReadOnlyList<AcceptanceDocument> Acceptances)
+    IReadOnlyList<AcceptanceDocument> Acceptances,
+    IReadOnlyList<CordPartDocument>? Cords = null,
+    IReadOnlyList<PinMapPartDocument>? PinMaps = null)
 {
     /// <summary>What <see cref="Format"/> says.</summary>
     public const string FormatName = "lacet-job/1";
@@ -38,7 +42,7 @@ public sealed record JobDocument(
 
     /// <summary>Every part but the title.</summary>
     public IEnumerable<JobPartDocument> Parts() =>
-        Enclosures.Concat<JobPartDocument>(Devices).Concat(Landings).Concat(Circuits).Concat(Wires).Concat(Acceptances);
+        Enclosures.Concat<JobPartDocument>(Devices).Concat(Landings).Concat(Circuits).Concat(Wires).Concat(Acceptances).Concat(Cords ?? []).Concat(PinMaps ?? []);
 
     /// <summary>A document of parts, each kind in its order.</summary>
     public static JobDocument Of(TitleDocument title, IEnumerable<JobPartDocument> parts)
@@ -54,7 +58,9 @@ public sealed record JobDocument(
             All<JobLandingDocument>(EntityKind.Landing),
             All<CircuitDocument>(EntityKind.Circuit),
             All<WireDocument>(EntityKind.Wire),
-            All<AcceptanceDocument>(EntityKind.Acceptance));
+            All<AcceptanceDocument>(EntityKind.Acceptance),
+            All<CordPartDocument>(EntityKind.Cord),
+            All<PinMapPartDocument>(EntityKind.PinMap));
     }
 
     /// <summary>The document's bytes.</summary>

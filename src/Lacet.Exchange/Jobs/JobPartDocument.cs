@@ -13,6 +13,8 @@ namespace Lacet.Exchange.Jobs;
 [JsonDerivedType(typeof(CircuitDocument), "circuit")]
 [JsonDerivedType(typeof(WireDocument), "wire")]
 [JsonDerivedType(typeof(AcceptanceDocument), "acceptance")]
+[JsonDerivedType(typeof(CordPartDocument), "cord")]
+[JsonDerivedType(typeof(PinMapPartDocument), "pin-map")]
 public abstract record JobPartDocument
 {
     /// <summary>Permanent id.</summary>

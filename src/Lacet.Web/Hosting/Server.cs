@@ -8,6 +8,7 @@ using Lacet.Web.Devices;
 using Lacet.Web.Jobs;
 using Lacet.Web.People;
 using Lacet.Web.Records;
+using Lacet.Web.PinMaps;
 using Lacet.Web.Rework;
 using Lacet.Web.Shelf;
 
@@ -85,6 +86,7 @@ internal static class Server
         app.MapRemedies();
         app.MapRework();
         app.MapCords();
+        app.MapPinMaps();
         app.MapJobImports();
         app.MapJobFiles();
         app.MapSurveys();

@@ -50,7 +50,9 @@ public sealed record JobOverview(
     JobSummary Summary,
     IReadOnlyList<Versioned<EnclosureDocument>> Enclosures,
     IReadOnlyList<Versioned<DeviceDocument>> Devices,
-    IReadOnlyList<Versioned<CircuitDocument>> Circuits);
+    IReadOnlyList<Versioned<CircuitDocument>> Circuits,
+    IReadOnlyList<Versioned<CordPartDocument>> Cords,
+    IReadOnlyList<Versioned<PinMapPartDocument>> PinMaps);
 
 /// <summary>A part with the version that a change must name.</summary>
 /// <typeparam name="T">The part.</typeparam>

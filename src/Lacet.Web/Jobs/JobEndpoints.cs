@@ -149,7 +149,7 @@ internal static class JobEndpoints
     {
         IReadOnlyList<Versioned<T>> All<T>()
             where T : JobPartDocument => [.. job.Parts.OfType<T>().OrderBy(p => p.Order).ThenBy(p => p.Id).Select(p => job.Versioned<T>(p.Id))];
-        return new(job.Title, job.Version(job.Id), job.Sequence, JobDesk.Summary(job), All<EnclosureDocument>(), All<DeviceDocument>(), All<CircuitDocument>());
+        return new(job.Title, job.Version(job.Id), job.Sequence, JobDesk.Summary(job), All<EnclosureDocument>(), All<DeviceDocument>(), All<CircuitDocument>(), All<CordPartDocument>(), All<PinMapPartDocument>());
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid id, JobsTable jobs, JobDesk desk, CancellationToken cancellation)
@@ -310,6 +310,8 @@ internal static class JobEndpoints
         JobLandingDocument landing => landing.Name,
         CircuitDocument circuit => $"circuit {circuit.Name}",
         WireDocument wire => $"wire {wire.Name}",
+        CordPartDocument cord => $"cord {cord.Name}",
+        PinMapPartDocument map => $"pin map {map.Map.Name}",
         _ => "an accepted finding",
     };
 }

@@ -1,0 +1,137 @@
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.PinMaps;
+
+/// <summary>What is wrong with a pin map, and what to know of it.</summary>
+public static class PinMapChecks
+{
+    private const string Practice = "common practice (from memory)";
+
+    /// <summary>A way that is whole reads less than this, Ω, its probes' own taken off (common practice).</summary>
+    public const double MostOhms = 1;
+
+    /// <summary>Everything that is found, the worst first.</summary>
+    public static IReadOnlyList<Finding> Of(PinMap map) =>
+        [.. Numbers(map).Concat(Functions(map)).Concat(Speeds(map)).Concat(Machines(map)).Concat(Measured(map)).OrderBy(f => f.Severity)];
+
+    private static IEnumerable<Finding> Numbers(PinMap map)
+    {
+        if (!map.KeySeen)
+        {
+            yield return Found("pin-key-not-seen", Severity.Stop, $"Nobody has seen the key of {map.Name}: no pin’s number is to be trusted.", $"Find the flat with the key, count from it, and say which way round the board has it.");
+        }
+
+        foreach (var pin in map.Pins.Where(p => p.Pin < 1 || p.Pin > map.PinCount).Select(p => p.Pin).Distinct())
+        {
+            yield return Found("pin-not-there", Severity.Stop, $"There is no pin {pin}: the connector has {map.PinCount}.", $"Count its pins again.");
+        }
+
+        foreach (var pin in map.Pins.GroupBy(p => p.Pin).Where(g => g.Count() > 1))
+        {
+            yield return Found("pin-twice", Severity.Stop, $"Pin {pin.Key} is listed {pin.Count()} times.", $"One pin leads to one terminal: trace it.");
+        }
+
+        foreach (var terminal in map.Pins.Where(p => p.Terminal.Trim().Length > 0).GroupBy(p => p.Terminal.Trim(), StringComparer.OrdinalIgnoreCase).Where(g => g.Count() > 1))
+        {
+            yield return Found("pin-terminal-twice", Severity.Stop, $"Terminal {terminal.Key} is given to pins {string.Join(" and ", terminal.Select(p => p.Pin).Order())}.", $"Trace each pin to its own terminal.");
+        }
+
+        foreach (var pin in map.Pins.Where(p => p.Terminal.Trim().Length == 0))
+        {
+            yield return Found("pin-leads-nowhere", Severity.Fix, $"Pin {pin.Pin}, {Say(pin.Function)}, leads to no terminal yet.", $"Trace it with the meter, never by its colour.");
+        }
+    }
+
+    private static IEnumerable<Finding> Functions(PinMap map)
+    {
+        PinFunction[] needed = map.Speeds == 2
+            ? [PinFunction.LowSpeed, PinFunction.HighSpeed, PinFunction.Common, PinFunction.Earth]
+            : [PinFunction.Line, PinFunction.Common, PinFunction.Earth];
+        var there = map.Pins.Select(p => p.Function).ToList();
+        foreach (var missing in needed.Except(there))
+        {
+            yield return Found("pin-function-missing", Severity.Stop, $"A machine with {(map.Speeds == 2 ? "two speeds" : "one speed")} has {Say(missing)}, and no pin is it.", $"Go by the pin-out of the exact model.");
+        }
+
+        foreach (var twice in there.Where(f => f is not (PinFunction.Other or PinFunction.Earth)).GroupBy(f => f).Where(g => g.Count() > 1))
+        {
+            yield return Found("pin-function-twice", Severity.Fix, $"{twice.Count()} pins are {Say(twice.Key)}.", $"One is wrong: trace them.");
+        }
+
+        if (map.Speeds == 1 && there.Exists(f => f is PinFunction.LowSpeed or PinFunction.HighSpeed))
+        {
+            yield return Found("pin-speed-of-one", Severity.Fix, $"A pin is for one of two speeds, and the machine is said to have one.", $"Read the machine’s plate.");
+        }
+    }
+
+    private static IEnumerable<Finding> Speeds(PinMap map)
+    {
+        if (map.Speeds != 2)
+        {
+            yield break;
+        }
+
+        if (map.TakenForLegs)
+        {
+            yield return Found("pin-speeds-as-legs", Severity.Stop, $"Low and high speed are taken for the two legs of a split supply: they are not.", $"Both run against the common; feed one of them.");
+        }
+
+        var fed = map.Fed.Where(f => f is PinFunction.LowSpeed or PinFunction.HighSpeed).Distinct().ToList();
+        if (fed.Count > 1)
+        {
+            yield return Found("pin-both-speeds-fed", Severity.Stop, $"Both speeds are fed.", $"Feed only one: fed together the windings burn.");
+        }
+        else if (fed.Count == 1)
+        {
+            var other = fed[0] == PinFunction.LowSpeed ? PinFunction.HighSpeed : PinFunction.LowSpeed;
+            yield return Found("pin-other-speed-live", Severity.Note, $"{Capital(Say(other))} is not fed, and is live all the same while the machine runs: it carries induced voltage.", $"Insulate its end, and treat it as live.");
+        }
+    }
+
+    private static IEnumerable<Finding> Machines(PinMap map)
+    {
+        if (map is not { Old: { } old, New: { } now })
+        {
+            yield break;
+        }
+
+        if (old.Volts is { } volts && now.Volts is { } other && volts != other)
+        {
+            yield return Found("machine-voltage", Severity.Stop, $"The old machine is for {volts:0.#} V, the new one for {other:0.#} V.", $"Take one of the same voltage.");
+        }
+
+        if (old.Speeds is { } speeds && now.Speeds is { } others && speeds != others)
+        {
+            yield return Found("machine-speeds", Severity.Stop, $"The old machine has {speeds} speeds, the new one {others}.", $"Take one of the same, or change the controller too.");
+        }
+
+        if (old.Watts is { } watts && now.Watts is { } power && Math.Abs(watts - power) > watts * 0.1)
+        {
+            yield return Found("machine-power", Severity.Fix, $"The old machine takes {watts:0} W, the new one {power:0} W.", $"Take one of the same power, or see that cord, fuse and controller carry it.");
+        }
+
+        if (old.FrameMm is { } frame && now.FrameMm is { } mount && Math.Abs(frame - mount) > 1)
+        {
+            yield return Found("machine-frame", Severity.Fix, $"The old machine’s mounting is {frame:0.#} mm apart, the new one’s {mount:0.#} mm.", $"Take one of the same frame.");
+        }
+    }
+
+    private static IEnumerable<Finding> Measured(PinMap map) => map.Pins.Where(p => p.Ohms >= MostOhms).Select(p => Found(
+        "pin-open", Severity.Stop, $"Pin {p.Pin} to {p.Terminal} {(double.IsFinite(p.Ohms!.Value) ? FormattableString.Invariant($"reads {p.Ohms:0.##} Ω") : "has no reading")}.", $"It leads elsewhere, or is broken: trace it before anything is fed."));
+
+    private static Finding Found(string id, Severity severity, FormattableString says, FormattableString what) =>
+        new(id, severity, says, what, Practice, ["pin-map"]) { Trust = Trust.CommonPractice };
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+
+    /// <summary>A function in words.</summary>
+    public static string Say(PinFunction function) => function switch
+    {
+        PinFunction.Line => "line",
+        PinFunction.Common => "common or neutral",
+        PinFunction.Earth => "earth",
+        PinFunction.LowSpeed => "the low speed’s line",
+        PinFunction.HighSpeed => "the high speed’s line",
+        _ => "something else",
+    };
+}

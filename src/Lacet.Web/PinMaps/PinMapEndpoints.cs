@@ -1,0 +1,46 @@
+using Lacet.Core.Drawings;
+using Lacet.Core.PinMaps;
+using Lacet.Core.Quantities;
+using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
+using Lacet.Web.Bench;
+
+namespace Lacet.Web.PinMaps;
+
+/// <summary>Pin maps: checked, tested pin by pin, as CSV. Nothing here is stored; in a job a map is one of its parts.</summary>
+internal static class PinMapEndpoints
+{
+    internal static void MapPinMaps(this WebApplication app)
+    {
+        var maps = app.MapGroup("/api/pin-maps").WithTags("Pin maps");
+        maps.MapPost("/check", (PinMapDocument map, string lead = "metric") => TypedResults.Ok(PinMapChecked.Of(map.Read(), BenchEndpoints.LeadOf(lead))))
+            .WithSummary("What is wrong with a pin map, and how it is tested").ProducesInputProblems();
+        maps.MapPost("/read", (PinMapText csv) => TypedResults.Ok(PinMapFile.Read(csv.Text))).WithSummary("Reads pins from CSV").ProducesInputProblems();
+        maps.MapPost("/write", (PinMapDocument map) => TypedResults.Ok(new PinMapText(PinMapFile.Write(map.Pins)))).WithSummary("Writes pins as CSV").ProducesInputProblems();
+    }
+}
+
+/// <summary>A text of CSV.</summary>
+public sealed record PinMapText(string Text);
+
+/// <summary>A pin map, looked over.</summary>
+/// <param name="Findings">What was found, the worst first.</param>
+/// <param name="Steps">The continuity test, pin by pin; empty as long as the key was not seen.</param>
+/// <param name="KeyAbove">The connector with its key above.</param>
+/// <param name="KeyBelow">The same the other way round.</param>
+public sealed record PinMapChecked(IReadOnlyList<FindingDocument> Findings, IReadOnlyList<ContinuityStep> Steps, ConnectorDocument KeyAbove, ConnectorDocument KeyBelow)
+{
+    internal static PinMapChecked Of(PinMap map, UnitLead lead) => new(
+        [.. PinMapChecks.Of(map).Select(f => FindingDocument.Of(f, lead))],
+        ContinuityStep.Of(map),
+        ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: false), lead),
+        ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: true), lead));
+}
+
+/// <summary>A connector’s face.</summary>
+/// <param name="Scene">The drawing.</param>
+/// <param name="Pins">Where each pin is, mm.</param>
+public sealed record ConnectorDocument(SceneDocument Scene, IReadOnlyList<PinSpot> Pins)
+{
+    internal static ConnectorDocument Of(ConnectorFace face, UnitLead lead) => new(SceneDocument.Of(face.Scene, lead), face.Pins);
+}
