@@ -44,6 +44,28 @@ for (const theme of ["light", "dark"] as const) {
       await context.close();
     });
 
+    test(`axe finds nothing among the cords: ${theme}, ${width} px`, async ({ browser }) => {
+      const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme: theme });
+      const page = await context.newPage();
+      for (const [part, there] of [
+        ["look", "[data-cord-verdict]"],
+        ["size", "[data-cord-size]"],
+        ["which", "[data-meter]"],
+        ["plug", "[data-scene]"],
+        ["pins", "[data-finding]"],
+        ["earth", "[data-reading]"],
+        ["end", "#rework-damaged"],
+      ] as const) {
+        await page.goto(`/cords/${part}`);
+        await expect(page.locator(there).first()).toBeVisible();
+        await expectClean(page);
+      }
+      await page.getByLabel("Strands lost").fill("3");
+      await expect(page.locator("[data-verdict]")).toBeVisible();
+      await expectClean(page);
+      await context.close();
+    });
+
     test(`axe finds nothing in jobs: ${theme}, ${width} px`, async ({ browser }) => {
       const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme: theme });
       const page = await context.newPage();

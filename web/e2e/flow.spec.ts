@@ -77,11 +77,11 @@ test("the same by keyboard alone", async ({ page }) => {
   await page.keyboard.press("Enter");
   await expect(page.getByText(/Recorded as event \d+: landed\./)).toBeVisible();
   await bench.leaveField();
-  await page.keyboard.press("5");
+  await page.keyboard.press("6");
   await expect(
     page.getByRole("listitem").filter({ hasText: "2.5 mm² fine-stranded copper" }).first(),
   ).toBeVisible();
-  await page.keyboard.press("3");
+  await page.keyboard.press("4");
   await expect(bench.strip).toBeVisible();
 });
 

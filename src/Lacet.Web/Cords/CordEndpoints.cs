@@ -2,6 +2,8 @@ using Lacet.Core.Cords;
 using Lacet.Core.Drawings;
 using Lacet.Core.Landings;
 using Lacet.Core.Planning;
+using Lacet.Core.Quantities;
+using Lacet.Devices;
 using Lacet.Exchange.Documents;
 using Lacet.Web.Bench;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -21,8 +23,21 @@ internal static class CordEndpoints
             .WithSummary("The right cord for a load").ProducesInputProblems();
         cords.MapPost("/identify", (IdentifyRequest request) => TypedResults.Ok(request.Identify())).WithSummary("Which conductor of a cord is which").ProducesInputProblems();
         cords.MapPost("/refit", Refit).WithSummary("How a new plug goes on a cord").ProducesInputProblems();
+        cords.MapPost("/meter", Measure).WithSummary("Lets the stand-in meter measure a cord").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         cords.MapPost("/case", (CaseRequest r) => TypedResults.Ok(CaseVoltage.Of(r.Volts, r.Hertz, r.LineNanofarads, r.NeutralNanofarads, r.Earthed, r.Reversed)))
             .WithSummary("Where a case stands that has lost its earth").ProducesInputProblems();
+    }
+
+    private static Results<Ok<MeterReading>, ProblemHttpResult> Measure(MeterQuestion asked, MultimeterStandIn meter)
+    {
+        if (asked.Conductors is not (2 or 3) || asked.Blade < 0 || asked.Blade >= asked.Conductors || asked.End < 0 || asked.End >= asked.Conductors || asked.Cord.Length > 200)
+        {
+            throw new ImpossibleInputException("blade", "A cord here has two or three conductors, and as many blades and ends, counted from 0.");
+        }
+
+        return meter.IsThere
+            ? TypedResults.Ok(new MeterReading(MultimeterStandIn.Ohms(asked.Cord, asked.Conductors, asked.Blade, asked.End), Simulated: true))
+            : TypedResults.Problem("No meter is connected. Measure by hand, and tap what you heard.", statusCode: StatusCodes.Status404NotFound);
     }
 
     private static Ok<RefitDocument> Refit(RefitRequest request)
@@ -47,5 +62,5 @@ internal static class CordEndpoints
 /// <param name="Spots">Where to look, mm.</param>
 public sealed record CordDrawingDocument(SceneDocument Scene, IReadOnlyList<CordSpot> Spots)
 {
-    internal static CordDrawingDocument Of(CordDrawing drawing) => new(SceneDocument.Of(drawing.Scene, Core.Quantities.UnitLead.Metric), drawing.Spots);
+    internal static CordDrawingDocument Of(CordDrawing drawing) => new(SceneDocument.Of(drawing.Scene, UnitLead.Metric), drawing.Spots);
 }

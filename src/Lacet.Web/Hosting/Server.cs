@@ -62,6 +62,7 @@ internal static class Server
         builder.Services.AddSingleton<ImportDesk>();
         builder.Services.AddSingleton<WireTyping>();
         builder.Services.AddSingleton<DeviceHub>();
+        builder.Services.AddSingleton<MultimeterStandIn>();
         if (!IsDocumentBuild)
         {
             OpenDoors(builder.Services, options);

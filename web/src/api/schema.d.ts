@@ -3051,6 +3051,82 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cords/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets the stand-in meter measure a cord */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MeterQuestion"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MeterReading"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cords/case": {
         parameters: {
             query?: never;
@@ -3081,6 +3157,209 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["CaseVoltage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pin-maps/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is wrong with a pin map, and how it is tested */
+        post: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PinMapDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PinMapChecked"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pin-maps/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads pins from CSV */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PinMapText"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MappedPinDocument"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pin-maps/write": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes pins as CSV */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PinMapDocument"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PinMapText"];
                     };
                 };
                 /** @description Bad Request */
@@ -5011,6 +5290,26 @@ export interface components {
             /** Format: double */
             insulationOuterDiameterMm?: null | number;
         };
+        ConnectorDocument: {
+            scene: components["schemas"]["SceneDocument"];
+            pins: components["schemas"]["PinSpot"][];
+        };
+        /** @description A measurement from a pin, with connector and machine unplugged from everything. */
+        ContinuityStep: {
+            /**
+             * Format: int32
+             * @description Where one probe is.
+             */
+            pin: number;
+            /** @description Where the other is. */
+            terminal: string;
+            /** @description What it reads where the map is right. */
+            expect: string;
+            /** @description What every other terminal reads. */
+            elsewhere: string;
+            /** @description Whether what was measured passes; null where nobody measured. */
+            passed: null | boolean;
+        };
         /**
          * @description What can be seen to be wrong with a cord, from plug to entry.
          * @enum {unknown}
@@ -5026,6 +5325,15 @@ export interface components {
             conductors: components["schemas"]["IdentifiedConductor"][];
             /** @description What to measure; empty where nothing has to be. */
             meter: components["schemas"]["MeterStep"][];
+        };
+        CordPartDocument: {
+            name: string;
+            seen?: components["schemas"]["CordCue"][];
+            mouldedToBeHad?: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            order?: number;
         };
         /**
          * @description Where on a cord to look, from one end to the other.
@@ -5664,13 +5972,15 @@ export interface components {
             enclosures: components["schemas"]["VersionedOfEnclosureDocument"][];
             devices: components["schemas"]["VersionedOfDeviceDocument"][];
             circuits: components["schemas"]["VersionedOfCircuitDocument"][];
+            cords: components["schemas"]["VersionedOfCordPartDocument"][];
+            pinMaps: components["schemas"]["VersionedOfPinMapPartDocument"][];
         };
         JobPage: {
             items: components["schemas"]["JobCard"][];
             /** Format: int32 */
             next: null | number;
         };
-        JobPartDocument: components["schemas"]["JobPartDocumentTitleDocument"] | components["schemas"]["JobPartDocumentEnclosureDocument"] | components["schemas"]["JobPartDocumentDeviceDocument"] | components["schemas"]["JobPartDocumentJobLandingDocument"] | components["schemas"]["JobPartDocumentCircuitDocument"] | components["schemas"]["JobPartDocumentWireDocument"] | components["schemas"]["JobPartDocumentAcceptanceDocument"];
+        JobPartDocument: components["schemas"]["JobPartDocumentTitleDocument"] | components["schemas"]["JobPartDocumentEnclosureDocument"] | components["schemas"]["JobPartDocumentDeviceDocument"] | components["schemas"]["JobPartDocumentJobLandingDocument"] | components["schemas"]["JobPartDocumentCircuitDocument"] | components["schemas"]["JobPartDocumentWireDocument"] | components["schemas"]["JobPartDocumentAcceptanceDocument"] | components["schemas"]["JobPartDocumentCordPartDocument"] | components["schemas"]["JobPartDocumentPinMapPartDocument"];
         JobPartDocumentAcceptanceDocument: {
             /** @enum {string} */
             part: "acceptance";
@@ -5700,6 +6010,17 @@ export interface components {
             method?: null | components["schemas"]["WiringMethod"];
             /** Format: uuid */
             sharesNeutralWith?: null | string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentCordPartDocument: {
+            /** @enum {string} */
+            part: "cord";
+            name: string;
+            seen?: components["schemas"]["CordCue"][];
+            mouldedToBeHad?: boolean;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
@@ -5753,6 +6074,15 @@ export interface components {
             side?: components["schemas"]["DeviceSide"];
             half?: components["schemas"]["DeviceHalf"];
             spare?: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        JobPartDocumentPinMapPartDocument: {
+            /** @enum {string} */
+            part: "pin-map";
+            map: components["schemas"]["PinMapDocument"];
             /** Format: uuid */
             id: string;
             /** Format: int32 */
@@ -6169,11 +6499,61 @@ export interface components {
         };
         /** @enum {unknown} */
         LugDrive: "slotted" | "hex-socket" | "hex" | "split-bolt" | null;
+        /** @description What a machine's plate says; null where nobody read it. */
+        MachineData: {
+            /**
+             * Format: double
+             * @description Its voltage.
+             */
+            volts?: null | number;
+            /**
+             * Format: double
+             * @description Its power.
+             */
+            watts?: null | number;
+            /**
+             * Format: double
+             * @description The spacing of its mounting.
+             */
+            frameMm?: null | number;
+            /**
+             * Format: int32
+             * @description How many speeds it has.
+             */
+            speeds?: null | number;
+        };
+        MappedPinDocument: {
+            /** Format: int32 */
+            pin: number;
+            function: components["schemas"]["PinFunction"];
+            /** @default  */
+            terminal: string;
+            /** @default  */
+            colour: string;
+            /** Format: double */
+            ohms?: null | number;
+            /** @default false */
+            isOpen: boolean;
+        };
         /**
          * @description What the conductor is made of.
          * @enum {unknown}
          */
         Material: "copper" | "aluminium";
+        MeterQuestion: {
+            cord: string;
+            /** Format: int32 */
+            conductors: number;
+            /** Format: int32 */
+            blade: number;
+            /** Format: int32 */
+            end: number;
+        };
+        MeterReading: {
+            /** Format: double */
+            ohms: null | number;
+            simulated: boolean;
+        };
         /** @description A measurement with the cord unplugged at both ends. */
         MeterStep: {
             /** @description Where one probe is. */
@@ -6298,6 +6678,70 @@ export interface components {
         };
         /** @enum {unknown} */
         PigtailStrip: "one-and-a-half-inches" | "three-inches-for-learners" | null;
+        /**
+         * @description What a pin of a controller is for.
+         * @enum {unknown}
+         */
+        PinFunction: "line" | "common" | "earth" | "low-speed" | "high-speed" | "other";
+        PinMapChecked: {
+            findings: components["schemas"]["FindingDocument"][];
+            steps: components["schemas"]["ContinuityStep"][];
+            keyAbove: components["schemas"]["ConnectorDocument"];
+            keyBelow: components["schemas"]["ConnectorDocument"];
+        };
+        PinMapDocument: {
+            name: string;
+            /** Format: int32 */
+            pinCount: number;
+            pins: components["schemas"]["MappedPinDocument"][];
+            /**
+             * Format: int32
+             * @default 1
+             */
+            rows: number;
+            /** @default false */
+            keySeen: boolean;
+            /** @default false */
+            turnedRound: boolean;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            speeds: number;
+            fed?: null | components["schemas"]["PinFunction"][];
+            /** @default false */
+            takenForLegs: boolean;
+            old?: null | components["schemas"]["MachineData"];
+            new?: null | components["schemas"]["MachineData"];
+        };
+        PinMapPartDocument: {
+            map: components["schemas"]["PinMapDocument"];
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            order?: number;
+        };
+        PinMapText: {
+            text: string;
+        };
+        /** @description A pin of a connector's face, mm. */
+        PinSpot: {
+            /**
+             * Format: int32
+             * @description Its number.
+             */
+            pin: number;
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            y: number;
+        };
         /** @enum {unknown} */
         PlugGrip: "hook" | "clamp" | null;
         PlugTerminalDocument: {
@@ -7054,6 +7498,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        VersionedOfCordPartDocument: {
+            part: components["schemas"]["CordPartDocument"];
+            /** Format: int64 */
+            version: number;
+        };
         VersionedOfDeviceDocument: {
             part: components["schemas"]["DeviceDocument"];
             /** Format: int64 */
@@ -7061,6 +7510,11 @@ export interface components {
         };
         VersionedOfEnclosureDocument: {
             part: components["schemas"]["EnclosureDocument"];
+            /** Format: int64 */
+            version: number;
+        };
+        VersionedOfPinMapPartDocument: {
+            part: components["schemas"]["PinMapPartDocument"];
             /** Format: int64 */
             version: number;
         };

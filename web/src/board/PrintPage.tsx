@@ -10,7 +10,8 @@ import { useRemembered } from "../shared/remembered";
 import { BoardSheet } from "./BoardSheet";
 import { Legend } from "./signs";
 import { useBoard } from "./useBoard";
-import { saveAs, svgText } from "./svgFile";
+import { saveAs } from "../shared/saveAs";
+import { svgText } from "./svgFile";
 
 // Paper is light, in a dark cupboard too. On it there is nothing but the sheets, each on a page of its own.
 const onPaper = (size: string) => `

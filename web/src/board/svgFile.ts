@@ -10,12 +10,3 @@ export function svgText(drawing: SVGSVGElement): string {
     .serializeToString(copy)
     .replace(/var\((--[\w-]+)\)/g, (_, name: string) => style.getPropertyValue(name).trim() || "none")}`;
 }
-
-/** Hands a text to the browser as a file to keep. */
-export function saveAs(name: string, type: string, text: string) {
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(new Blob([text], { type }));
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
-}

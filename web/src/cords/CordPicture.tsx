@@ -8,8 +8,8 @@ import { placeWords } from "./words";
 const Spot = chakra("button", {
   base: {
     position: "absolute",
-    w: "44px",
-    h: "44px",
+    w: { base: "30px", md: "44px" },
+    h: { base: "30px", md: "44px" },
     transform: "translate(-50%, -50%)",
     display: "grid",
     placeItems: "center",

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useNavigate, useParams } from "react-router";
 import { Choice } from "../shared/Choice";
 import { LookFirst } from "./LookFirst";
+import { PinMapPart } from "../pinmaps/PinMapPart";
 import { OpenEarth } from "./OpenEarth";
 import { Refit } from "./Refit";
 import { RightSize } from "./RightSize";
@@ -13,6 +14,7 @@ const parts = {
   size: { word: "How thick?", part: RightSize },
   which: { word: "Which is which?", part: WhichIsWhich },
   plug: { word: "New plug", part: Refit },
+  pins: { word: "Pin map", part: PinMapPart },
   earth: { word: "Open earth", part: OpenEarth },
   end: { word: "Spoiled end", part: SpoiledEnd },
 } as const;

@@ -3,11 +3,12 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import { useHouseRules } from "../bench/houseRules";
 import { CheckField } from "../shared/CheckField";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
+import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { cordApi } from "./cordApi";
 import { CordPicture } from "./CordPicture";
-import { placeWords, usualPrices } from "./words";
+import { KeepInJob } from "./KeepInJob";
+import { cordVerdicts, placeWords, usualPrices } from "./words";
 import { TriageAnswer } from "./TriageAnswer";
 
 type Cue = Schemas["CordCue"];
@@ -16,6 +17,7 @@ type Cue = Schemas["CordCue"];
 export function LookFirst() {
   const { rules } = useHouseRules();
   const [seen, setSeen] = useRemembered<Cue[]>("cord.seen", []);
+  const [name, setName] = useRemembered("cord.name", "");
   const [moulded, setMoulded] = useRemembered("cord.moulded", true);
   const [prices, setPrices] = useRemembered("cord.prices", usualPrices);
   const signs = useQuery({ queryKey: ["cord", "signs"], queryFn: cordApi.signs, staleTime: Infinity });
@@ -34,6 +36,22 @@ export function LookFirst() {
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0,1fr) 380px" }}>
       <Box minW={0}>
+        {triage.data && (
+          // On a phone the answer stays in sight while one looks on.
+          <Box
+            display={{ lg: "none" }}
+            position="sticky"
+            top={0}
+            zIndex={1}
+            bg="paper"
+            py={1}
+            fontSize="24px"
+            fontWeight={700}
+            color={cordVerdicts[triage.data.verdict].colour}
+          >
+            {cordVerdicts[triage.data.verdict].word}
+          </Box>
+        )}
         <CordPicture
           marked={marked}
           onSpot={(place) => document.getElementById(`look-${place}`)?.scrollIntoView({ block: "start" })}
@@ -68,6 +86,28 @@ export function LookFirst() {
           onPrices={setPrices}
           moulded={moulded}
           onMoulded={setMoulded}
+        />
+        <Box mt={3}>
+          <FieldLabel htmlFor="cord-name">Which cord</FieldLabel>
+          <Field
+            id="cord-name"
+            value={name}
+            maxLength={200}
+            autoComplete="off"
+            placeholder="heater, warm room 2"
+            onChange={(event) => setName(event.target.value)}
+          />
+        </Box>
+        <KeepInJob
+          kind="cord"
+          name={name}
+          part={(id) => ({ part: "cord", id, order: 0, name: name.trim(), seen, mouldedToBeHad: moulded })}
+          onOpen={(part) => {
+            if (part.part !== "cord") return;
+            setName(part.name);
+            setSeen(part.seen ?? []);
+            setMoulded(part.mouldedToBeHad ?? true);
+          }}
         />
         {seen.length > 0 && (
           <Action look="link" onClick={() => setSeen([])}>

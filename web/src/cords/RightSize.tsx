@@ -113,7 +113,9 @@ function Answer({ answer }: { answer: Schemas["CordSizeDocument"] }) {
               {answer.size ? thin(answer.size) : "none"}
             </Box>
             <Box>
-              {least ? `${thin(least.area)} of copper` : "No cord of the table does: shorten it, or wire it fixed."}
+              {least
+                ? `${thin(least.area)} of copper`
+                : "No cord of the table does: shorten it, or wire it fixed."}
             </Box>
           </Box>
           <Box>

@@ -21,7 +21,7 @@ export function SizeLadder({
   amps: number;
 }) {
   return (
-    <Box overflowX="auto" mt={3}>
+    <Box overflowX="auto" mt={3} tabIndex={0} role="region" aria-label="Every size">
       <chakra.table w="100%" minW="480px">
         <thead>
           <tr>

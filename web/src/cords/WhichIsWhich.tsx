@@ -4,9 +4,9 @@ import type { Schemas } from "../client";
 import { useHouseRules } from "../bench/houseRules";
 import { CheckField } from "../shared/CheckField";
 import { Choice } from "../shared/Choice";
-import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
+import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { MeterDrawing } from "./MeterDrawing";
+import { MeterPanel } from "./MeterPanel";
 import { cordApi } from "./cordApi";
 import { certainties, cueWords, roleWords } from "./words";
 
@@ -91,22 +91,7 @@ export function WhichIsWhich() {
           </Panel>
         ))}
       </Grid>
-      {found && found.meter.length > 0 && (
-        <Panel as="section" aria-label="Meter it" data-meter>
-          <PanelTitle>Meter it, end to end</PanelTitle>
-          <Box>
-            Unplugged at both ends, the meter on continuity; touch its probes together first: under 1 Ω.
-          </Box>
-          <MeterDrawing conductors={seen.length} />
-          <Box as="ol" ps={6} listStyleType="decimal">
-            {found.meter.map((step) => (
-              <Box as="li" key={step.from + step.to} py={1}>
-                From the <strong>{step.from}</strong> to {step.to}. {step.expect}
-              </Box>
-            ))}
-          </Box>
-        </Panel>
-      )}
+      {found && found.meter.length > 0 && <MeterPanel conductors={seen.length} steps={found.meter} />}
     </Flex>
   );
 }

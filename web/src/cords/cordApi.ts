@@ -9,5 +9,6 @@ export const cordApi = {
   identify: (body: Schemas["IdentifyRequest"]) => take(http.POST("/api/cords/identify", { body })),
   refit: (body: Schemas["RefitRequest"]) => take(http.POST("/api/cords/refit", { body })),
   caseVoltage: (body: Schemas["CaseRequest"]) => take(http.POST("/api/cords/case", { body })),
+  meter: (body: Schemas["MeterQuestion"]) => take(http.POST("/api/cords/meter", { body })),
   rework: (body: Schemas["ReworkRequest"]) => take(http.POST("/api/rework/assess", { body })),
 };

@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { Link } from "react-router";
 import { useEventRecording } from "../bench/recording";
 import type { Schemas } from "../client";
 import type { Metal } from "../drawing/looks";
@@ -14,6 +15,25 @@ import { FaultPicker, nothingSeen, toFound } from "./FaultPicker";
 import { parkReasons, type ParkReason } from "./words";
 
 const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
+
+const ToCords = chakra(Link, {
+  base: {
+    minH: "44px",
+    display: "inline-flex",
+    alignItems: "center",
+    color: "copper",
+    textDecoration: "underline",
+  },
+});
+
+const cordQuestions = [
+  ["look", "is it fit?"],
+  ["size", "how thick?"],
+  ["which", "which is which?"],
+  ["plug", "new plug"],
+  ["pins", "pin map"],
+  ["earth", "open earth"],
+];
 
 /** An end that something is wrong with, or that must wait: assessed as it is seen, recorded with one tap, taken back. */
 export function EndRework({
@@ -65,6 +85,14 @@ export function EndRework({
       )}
       <details>
         <Opened>Something is wrong with it, or it must wait</Opened>
+        <Flex gap={3} flexWrap="wrap" alignItems="center">
+          <span>About its cord:</span>
+          {cordQuestions.map(([part, words]) => (
+            <ToCords key={part} to={`/cords/${part}`}>
+              {words}
+            </ToCords>
+          ))}
+        </Flex>
         <FaultPicker seen={seen} onSeen={setSeen} />
         <Box role="alert" color="stop">
           {found && assessed.error?.message}

@@ -1,0 +1,107 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { ChangesBar } from "../jobs/ChangesBar";
+import { jobApi, type Part } from "../jobs/jobApi";
+import { ChangesProvider, useChanges } from "../jobs/useChanges";
+import { Action, Panel, PanelTitle } from "../shared/Panel";
+import { recall, remember } from "../shared/remembered";
+import { Select } from "../shared/Select";
+
+type Kind = "cord" | "pin-map";
+type Kept = Extract<Part, { part: Kind }>;
+
+interface Keeping {
+  kind: Kind;
+  name: string;
+  /** What is kept, under an id. */
+  part: (id: string) => Kept;
+  onOpen: (part: Kept) => void;
+}
+
+/** What was worked out here, kept in a job: as often as it changes, and taken up again. */
+export function KeepInJob(keeping: Keeping) {
+  const jobs = useQuery({ queryKey: ["jobs", "first"], queryFn: () => jobApi.list(0) });
+  const [chosen, setChosen] = useState(() => recall<string>("job", ""));
+  const items = jobs.data?.items ?? [];
+  const job = items.find(({ id }) => id === chosen) ?? items[0];
+  return (
+    <Panel as="section" aria-label="In a job">
+      <PanelTitle>Keep it in a job</PanelTitle>
+      {job ? (
+        <ChangesProvider key={job.id} job={job.id}>
+          <Select
+            label="Job"
+            value={job.id}
+            onChange={(id) => {
+              setChosen(id);
+              remember("job", id);
+            }}
+            options={items.map((item): [string, string] => [item.id, item.summary.name])}
+          />
+          <KeptParts {...keeping} job={job.id} />
+          <ChangesBar />
+        </ChangesProvider>
+      ) : (
+        <Box color="ink.soft">
+          {jobs.error?.message ?? "There is no job yet. Begin one in Jobs, then keep it there."}
+        </Box>
+      )}
+    </Panel>
+  );
+}
+
+const nameOf = (part: Kept) => (part.part === "cord" ? part.name : part.map.name);
+
+function KeptParts({ job, kind, name, part, onOpen }: Keeping & { job: string }) {
+  const { put, remove, person, busy } = useChanges();
+  const overview = useQuery({ queryKey: ["job", job, "overview"], queryFn: () => jobApi.open(job) });
+  const kept: { part: Kept; version: number }[] =
+    kind === "cord"
+      ? (overview.data?.cords ?? []).map(({ part: one, version }) => ({
+          part: { ...one, part: "cord" },
+          version,
+        }))
+      : (overview.data?.pinMaps ?? []).map(({ part: one, version }) => ({
+          part: { ...one, part: "pin-map" },
+          version,
+        }));
+  const same = kept.find((one) => nameOf(one.part).toLowerCase() === name.trim().toLowerCase());
+  return (
+    <>
+      <Action
+        mt={2}
+        look="main"
+        disabled={!person || busy || !name.trim()}
+        onClick={() =>
+          void put(
+            same ? { ...part(same.part.id), order: same.part.order ?? 0 } : part(crypto.randomUUID()),
+            same?.version ?? null,
+          )
+        }
+      >
+        {!person ? "Type your name first" : same ? `Keep the changes of ${name}` : `Keep ${name}`}
+      </Action>
+      <Box as="ul" listStyleType="none" aria-label="Kept in this job">
+        {kept.map((one) => (
+          <Flex as="li" key={one.part.id} gap={1} alignItems="center" data-kept={nameOf(one.part)}>
+            <chakra.span flex={1} overflowWrap="anywhere">
+              {nameOf(one.part)}
+            </chakra.span>
+            <Action look="link" onClick={() => onOpen(one.part)} aria-label={`Open ${nameOf(one.part)}`}>
+              Open
+            </Action>
+            <Action
+              look="link"
+              disabled={!person || busy}
+              onClick={() => void remove(one.part.id, one.version)}
+              aria-label={`Take ${nameOf(one.part)} out`}
+            >
+              Take out
+            </Action>
+          </Flex>
+        ))}
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,149 @@
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { http, take } from "../client";
+import { KeepInJob } from "../cords/KeepInJob";
+import { severities } from "../jobs/severity";
+import { Choice } from "../shared/Choice";
+import { CheckField } from "../shared/CheckField";
+import { Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+import { Select } from "../shared/Select";
+import { thin, useUnits } from "../shared/Units";
+import { KeyPicker } from "./KeyPicker";
+import { blankMap, type PinFunction, type PinMap } from "./map";
+import { PinColumns } from "./PinColumns";
+import { PinCsv } from "./PinCsv";
+import { PinTest } from "./PinTest";
+import { PlateFields } from "./PlateFields";
+
+/** Which pin goes where: the connector's key first, then pin by pin to the machine, then the meter. */
+export function PinMapPart() {
+  const { lead } = useUnits();
+  const [map, setMap] = useRemembered<PinMap>("pinmap.draft", blankMap(2));
+  const change = (part: Partial<PinMap>) => setMap({ ...map, ...part });
+  const checked = useQuery({
+    queryKey: ["pin-map", map, lead],
+    queryFn: () => take(http.POST("/api/pin-maps/check", { body: map, params: { query: { lead } } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const found = checked.data;
+  return (
+    <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0,1fr) 380px" }}>
+      <Flex direction="column" gap={3} minW={0}>
+        <Panel as="section" aria-label="The connector">
+          <Grid
+            gap={2}
+            templateColumns={{ base: "1fr 1fr", md: "1fr 110px 130px 180px" }}
+            alignItems="end"
+            mb={2}
+          >
+            <Box gridColumn={{ base: "1 / -1", md: "auto" }}>
+              <FieldLabel htmlFor="map-name">What it is</FieldLabel>
+              <Field
+                id="map-name"
+                value={map.name}
+                maxLength={200}
+                autoComplete="off"
+                onChange={(event) => change({ name: event.target.value })}
+              />
+            </Box>
+            <Select
+              label="Pins"
+              value={String(map.pinCount)}
+              onChange={(count) =>
+                change({ pinCount: Number(count), rows: Number(count) % 2 ? 1 : map.rows })
+              }
+              options={Array.from({ length: 23 }, (_, i): [string, string] => [`${i + 2}`, `${i + 2}`])}
+            />
+            <Select
+              label="In rows"
+              value={String(map.rows)}
+              onChange={(rows) => change({ rows: Number(rows) })}
+              options={[["1", "one"], ...(map.pinCount % 2 ? [] : [["2", "two"] as [string, string]])]}
+            />
+            <Choice
+              label="Speeds"
+              value={String(map.speeds)}
+              onChange={(speeds) => change({ speeds: Number(speeds), fed: [] })}
+              options={[
+                ["1", "One speed"],
+                ["2", "Two"],
+              ]}
+            />
+          </Grid>
+          {found && <KeyPicker map={map} above={found.keyAbove} below={found.keyBelow} onChange={change} />}
+        </Panel>
+        <Panel as="section" aria-label="Pin map">
+          <PinColumns map={map} onMap={setMap} />
+          {map.speeds === 2 && (
+            <Box mt={3}>
+              <Box fontSize="14px" color="ink.soft">
+                Which speed is fed
+              </Box>
+              <Flex gap={4} flexWrap="wrap">
+                {(["low-speed", "high-speed"] as PinFunction[]).map((speed) => (
+                  <CheckField
+                    key={speed}
+                    checked={map.fed?.includes(speed) ?? false}
+                    onChange={(on) =>
+                      change({
+                        fed: on
+                          ? [...(map.fed ?? []), speed]
+                          : (map.fed ?? []).filter((one) => one !== speed),
+                      })
+                    }
+                  >
+                    {speed === "low-speed" ? "Low" : "High"}
+                  </CheckField>
+                ))}
+                <CheckField checked={map.takenForLegs} onChange={(takenForLegs) => change({ takenForLegs })}>
+                  They go to the two legs of the supply
+                </CheckField>
+              </Flex>
+            </Box>
+          )}
+          <PlateFields map={map} onChange={change} />
+          <PinCsv map={map} onPins={(pins) => change({ pins })} />
+        </Panel>
+      </Flex>
+      <Flex direction="column" gap={3} minW={0}>
+        <Panel as="section" aria-label="What was found">
+          <PanelTitle>What was found</PanelTitle>
+          <Box role="alert" color="stop">
+            {checked.error?.message}
+          </Box>
+          {found?.findings.length === 0 && <Box color="go">Nothing stands against it.</Box>}
+          <Box as="ul" listStyleType="none" aria-label="Findings">
+            {found?.findings.map((finding) => {
+              const { icon: Icon, word, colour } = severities[finding.severity];
+              return (
+                <Flex as="li" key={finding.check + finding.says} gap={2} py={1} data-finding={finding.check}>
+                  <Box color={colour} pt="2px" flex="none">
+                    <Icon aria-hidden size={20} />
+                  </Box>
+                  <Box>
+                    <chakra.strong color={colour}>{word}.</chakra.strong> {thin(finding.says)}{" "}
+                    {thin(finding.do)}
+                  </Box>
+                </Flex>
+              );
+            })}
+          </Box>
+          <Box mt={2} fontSize="14px" color="ink.soft">
+            Colours are noted and match nothing: go by the pin-out of the exact model, and by the meter.
+          </Box>
+        </Panel>
+        <Panel as="section" aria-label="Continuity test">
+          {found && <PinTest map={map} steps={found.steps} onMap={setMap} />}
+        </Panel>
+        <KeepInJob
+          kind="pin-map"
+          name={map.name}
+          part={(id) => ({ part: "pin-map", id, order: 0, map })}
+          onOpen={(part) => part.part === "pin-map" && setMap(part.map)}
+        />
+      </Flex>
+    </Grid>
+  );
+}
