@@ -39,9 +39,13 @@ public sealed class DemoTests
         var (_, jobs) = await server.GetAsync("/api/jobs");
         var summary = jobs.GetProperty("items")[0].GetProperty("summary");
         var states = summary.GetProperty("lace").EnumerateArray().Select(r => r.GetProperty("state").GetString()).Distinct();
-        Assert.Equal(["checked", "landed", "planned", "ready", "signed"], states.Order(StringComparer.Ordinal));
+        Assert.Equal(["checked", "landed", "parked", "planned", "ready", "rejected", "signed"], states.Order(StringComparer.Ordinal));
         var (_, wires) = await server.GetAsync($"/api/jobs/{jobs.GetProperty("items")[0].GetProperty("id").GetGuid()}/wires?q=112");
         Assert.True(wires.GetProperty("items")[0].GetProperty("a").GetProperty("olderPlan").GetBoolean());
+        var (_, job) = await server.GetAsync($"/api/jobs/{jobs.GetProperty("items")[0].GetProperty("id").GetGuid()}");
+        Assert.Equal(3, job.GetProperty("cords").GetArrayLength());
+        var (_, fan) = await server.PostAsync("/api/pin-maps/check", System.Text.Json.Nodes.JsonNode.Parse(job.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetRawText())!);
+        Assert.Equal(["pin-other-speed-live"], fan.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
         Assert.True((await server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
     }
 }

@@ -1,8 +1,8 @@
-using Lacet.Core.Conductors;
 using System.Globalization;
 using Lacet.Core.Checks;
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Circuits;
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;

@@ -7,8 +7,8 @@ using Lacet.Web.Cords;
 using Lacet.Web.Devices;
 using Lacet.Web.Jobs;
 using Lacet.Web.People;
-using Lacet.Web.Records;
 using Lacet.Web.PinMaps;
+using Lacet.Web.Records;
 using Lacet.Web.Rework;
 using Lacet.Web.Shelf;
 
