@@ -62,6 +62,29 @@ public sealed class StoreTests
         Assert.Equal("re-marked", findings.GetProperty("items")[0].GetProperty("accepted").GetProperty("reason").GetString());
     }
 
+    /// <summary>The fourth stage's: an end rejected, one set aside, one looked at; a cord and a pin map with what was measured.</summary>
+    [Fact]
+    public async Task The_fourth_stage_s_data_opens_with_ends_rejected_and_set_aside_and_its_pin_map()
+    {
+        var folder = Copy("stage-4");
+        await using var server = await RunningServer.StartAsync(folder);
+        var (_, seal) = await server.GetAsync("/api/records/seal");
+        Assert.Equal((await File.ReadAllTextAsync(Path.Combine(folder, "head"), TestContext.Current.CancellationToken)).Trim(), seal.GetProperty("head").GetString());
+        var (_, page) = await server.GetAsync("/api/records");
+        Assert.Equal(["put-right", "parked", "rejected", "landed"], page.GetProperty("items").EnumerateArray().Select(i => i.GetProperty("state").GetString()));
+        var job = (await server.GetAsync("/api/jobs")).Json.GetProperty("items")[0].GetProperty("id").GetGuid();
+        var (_, wires) = await server.GetAsync($"/api/jobs/{job}/wires");
+        Assert.Equal(
+            [("rejected", "parked"), ("ready", "ready")],
+            wires.GetProperty("items").EnumerateArray().Select(w => (w.GetProperty("a").GetProperty("state").GetString(), w.GetProperty("b").GetProperty("state").GetString())));
+        var (_, overview) = await server.GetAsync($"/api/jobs/{job}");
+        Assert.Equal("heater", overview.GetProperty("cords")[0].GetProperty("part").GetProperty("name").GetString());
+        var map = System.Text.Json.Nodes.JsonNode.Parse(overview.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetRawText())!;
+        var (_, tested) = await server.PostAsync("/api/pin-maps/check", map);
+        Assert.Equal(["pin-open"], tested.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        Assert.Equal([true, false, null], tested.GetProperty("steps").EnumerateArray().Select(s => s.GetProperty("passed").ValueKind == JsonValueKind.Null ? (bool?)null : s.GetProperty("passed").GetBoolean()));
+    }
+
     [Fact]
     public async Task What_was_recorded_is_there_after_a_new_start()
     {

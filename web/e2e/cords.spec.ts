@@ -165,3 +165,58 @@ test("at 360 px nothing of the cords is cut off", async ({ page }) => {
     expect(await page.evaluate(() => document.documentElement.scrollWidth), part).toBeLessThanOrEqual(360);
   }
 });
+
+test("an end of a job leads to its cord, and is rejected and set aside from the list of wires, at 360 px", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Ends ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "1");
+  await jobs.type("1", "From", "HTR/P1:1");
+  await jobs.type("1", "Size", "16");
+  await jobs.type("1", "Type", "fine");
+  await page.setViewportSize({ width: 360, height: 740 });
+  await page.getByRole("button", { name: /Open wire 1/ }).click();
+  const sheet = page.getByRole("dialog");
+  await sheet.getByText("Something is wrong with it, or it must wait").click();
+  await sheet.getByRole("group", { name: "What is wrong" }).getByLabel("Twisted too far").check();
+  await expect(sheet.locator("[data-verdict=cut-back]")).toContainText(
+    "It costs the strip and about 10 mm of wire.",
+  );
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await sheet.getByRole("button", { name: "Record it" }).click();
+  await expect(sheet.locator("[data-stands=rejected]")).toBeVisible();
+  await sheet.getByLabel("Set it aside").selectOption("unclear");
+  await sheet.getByRole("button", { name: "Set aside" }).click();
+  await expect(sheet.locator("[data-stands=parked]")).toContainText("the plan is not clear");
+  await sheet.getByRole("button", { name: "Take it up again" }).click();
+  // What stood before stands again.
+  await expect(sheet.locator("[data-stands=rejected]")).toBeVisible();
+  await sheet.getByRole("link", { name: "which is which?" }).click();
+  await expect(page).toHaveURL(/\/cords\/which/);
+});
+
+test("a pin map is kept in a job, changed there, and taken up on another day", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  const job = `Maps ${Date.now()}`;
+  await jobs.make(job, "Mara Quist");
+  await page.goto("/cords/pins");
+  await page.getByLabel("What it is").fill("Pier blower");
+  await page.getByRole("button", { name: /Key above/ }).click();
+  await page.getByLabel("Terminal of pin 1").fill("T1");
+  const kept = page.getByRole("region", { name: "In a job" });
+  await kept.getByLabel("Job", { exact: true }).selectOption({ label: job });
+  await kept.getByRole("button", { name: "Keep Pier blower" }).click();
+  await expect(kept.getByText("Added pin map Pier blower.")).toBeVisible();
+  await page.getByLabel("Terminal of pin 1").fill("U1");
+  await kept.getByRole("button", { name: "Keep the changes of Pier blower" }).click();
+  await expect(kept.getByText("Changed pin map Pier blower.")).toBeVisible();
+  // Another day, another map on the page; the one that was kept is opened as it was.
+  await page.getByLabel("What it is").fill("Something else");
+  await page.getByLabel("Terminal of pin 1").fill("Z9");
+  await page.reload();
+  await kept.getByRole("button", { name: "Open Pier blower" }).click();
+  await expect(page.getByLabel("Terminal of pin 1")).toHaveValue("U1");
+  await expect(page.getByLabel("What it is")).toHaveValue("Pier blower");
+  await expect(page.getByRole("button", { name: /Key above/ })).toHaveAttribute("aria-pressed", "true");
+});

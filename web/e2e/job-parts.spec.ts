@@ -192,13 +192,14 @@ test("an end is told about: ferrule, collar, crimp, how it was found; quick taps
   await expect(sheet.getByLabel("Its crimp")).toHaveValue("hexagonal");
   await expect(sheet.getByLabel("The ferrule’s collar")).toHaveValue("large");
   await expect(sheet.getByRole("list", { name: "Findings" })).toContainText(/tinned|solder/i);
+  const about = sheet.getByRole("group", { name: "About this end" });
   await sheet.getByText("How it was found made").click();
-  await sheet.getByText("Loose", { exact: true }).click();
+  await about.getByText("Loose", { exact: true }).click();
   await sheet.getByText("Scorched", { exact: true }).click();
   await expect(sheet.getByLabel("Scorched")).toBeChecked();
-  await expect(sheet.getByLabel("Loose")).toBeChecked();
+  await expect(about.getByLabel("Loose")).toBeChecked();
   await expect(sheet.getByRole("list", { name: "Findings" })).toContainText("It shows heat");
-  await sheet.getByText("Loose", { exact: true }).click();
+  await about.getByText("Loose", { exact: true }).click();
   await sheet.getByText("Scorched", { exact: true }).click();
   await expect(sheet.getByLabel("Scorched")).not.toBeChecked();
 

@@ -20,6 +20,8 @@ public sealed class EndRemedyTests
         ["20 A receptacle on 15 A"] = (() => Outlet("R.brass1", "R.silver1", 20), "R.brass1", "receptacle", "receptacle-rating"),
         ["14 AWG on 20 A"] = (() => Panel().Circuit("1", 20).Wire("1", "X1", null, circuit: "1"), "X1", "breaker", "terminal-overloaded"),
         ["found scorched"] = (() => new Sketch().Box("B").Landing("B", "S", Ends.Screw()).Wire("1", "S", null, with: w => w with { A = w.A with { Found = new AsMade(null, null) { Scorched = true } } }), "S", "land-again", "loose-or-scorched"),
+        ["too little wire at a device in a box"] = (() => new Sketch().Box("B").Landing("B", "S", Ends.Screw()).Wire("1", "S", null, with: w => w with { A = w.A with { FreeLength = new Length(100) } }), "S", "pigtail", "free-length-short"),
+        ["too short past a small opening"] = (() => new Sketch().Box("B", 100).Landing("B", "S", Ends.Screw()).Wire("1", "S", null, with: w => w with { A = w.A with { PastOpening = new Length(60) } }), "S", "pigtail", "free-length-short"),
     };
 
     public static TheoryData<string> Wrong => [.. Cases.Keys];

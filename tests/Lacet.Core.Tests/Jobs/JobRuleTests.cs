@@ -38,6 +38,11 @@ public sealed class JobRuleTests
         { "a length below nothing", Wire() with { Length = new(-1) }, "length" },
         { "a run without a name", Wire() with { Run = " " }, "run" },
         { "a free length past reason", Wire() with { A = new JobEnd(Guid.NewGuid()) { FreeLength = new(1e9) } }, "free length" },
+        { "a cord without a name", new JobCord(Guid.NewGuid(), " ", [], true), "name" },
+        { "a pin map without a name", new JobPinMap(Guid.NewGuid(), new(" ", 6, 1, [])), "Name the map" },
+        { "a connector of one pin", new JobPinMap(Guid.NewGuid(), new("m", 1, 1, [])), "2 to 60 pins" },
+        { "a machine of three speeds", new JobPinMap(Guid.NewGuid(), new("m", 6, 1, []) { Speeds = 3 }), "one speed or two" },
+        { "a resistance below nothing", new JobPinMap(Guid.NewGuid(), new("m", 6, 1, [new(1, PinMaps.PinFunction.Line, "T", "", -1)])), "0 Ω or more" },
         { "an acceptance without a reason", new Acceptance(Guid.NewGuid(), "c", "a", "r", " ", "p"), "Say why" },
     };
 

@@ -87,7 +87,7 @@ export function LookFirst() {
           moulded={moulded}
           onMoulded={setMoulded}
         />
-        <Box mt={3}>
+        <Box my={3}>
           <FieldLabel htmlFor="cord-name">Which cord</FieldLabel>
           <Field
             id="cord-name"

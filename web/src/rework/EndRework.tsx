@@ -11,7 +11,8 @@ import { Action } from "../shared/Panel";
 import { Select } from "../shared/Select";
 import { useUnits } from "../shared/Units";
 import { Assessed } from "./Assessed";
-import { FaultPicker, nothingSeen, toFound } from "./FaultPicker";
+import { FaultPicker } from "./FaultPicker";
+import { nothingSeen, toFound } from "./seen";
 import { parkReasons, type ParkReason } from "./words";
 
 const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });

@@ -2,26 +2,10 @@ import { Box, Flex, Grid } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
 import { Field, FieldLabel } from "../shared/Panel";
+import { count, type Seen } from "./seen";
 import { faults } from "./words";
 
 type Fault = Schemas["Fault"];
-
-/** What somebody sees at an end. */
-export interface Seen {
-  faults: Fault[];
-  strands: string;
-  damaged: string;
-}
-
-export const nothingSeen: Seen = { faults: [], strands: "", damaged: "" };
-
-const count = (text: string) => (/^\d{1,4}$/.test(text.trim()) ? Number(text) : null);
-
-/** What was seen, as the interface takes it; null where nothing was. */
-export function toFound({ faults: found, strands, damaged }: Seen): Schemas["FaultsFound"] | null {
-  const lost = count(damaged) ?? 0;
-  return found.length + lost === 0 ? null : { faults: found, strands: count(strands), damaged: lost };
-}
 
 /** Faults ticked, and strands counted. */
 export function FaultPicker({ seen, onSeen }: { seen: Seen; onSeen: (seen: Seen) => void }) {

@@ -89,9 +89,10 @@ export function Rail() {
       <Flex flex={1} display={{ base: "none", md: "flex" }} />
       {/* On a phone what is not a place waits behind More. */}
       <Flex
-        direction={{ base: "row", md: "column" }}
+        direction="column"
         gap={1}
-        display={{ base: moreOpen ? "flex" : "none", md: "flex" }}
+        display={{ base: moreOpen ? "grid" : "none", md: "flex" }}
+        gridTemplateColumns="repeat(4, 1fr)"
         position={{ base: "fixed", md: "static" }}
         bottom="70px"
         insetX={0}
