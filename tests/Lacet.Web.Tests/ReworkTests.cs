@@ -110,6 +110,55 @@ public sealed class ReworkTests
         Assert.Equal(0, await bench.Server.EventsAsync());
     }
 
+    [Fact]
+    public async Task At_the_Bench_nothing_is_rejected_or_set_aside_since_there_is_no_end_to_come_back_to()
+    {
+        await using var bench = await JobBench.StartAsync();
+        foreach (var kind in new[] { "rework", "park" })
+        {
+            var (status, problem) = await bench.Server.PostAsync("/api/records", new
+            {
+                id = Guid.NewGuid(),
+                device = "t",
+                deviceSequence = 1,
+                personId = bench.Ada,
+                claimedAt = RunningServer.Now,
+                kind,
+                rework = new { faults = new[] { "loose" } },
+                park = "unclear",
+            });
+            Assert.Equal((HttpStatusCode.UnprocessableEntity, "subject"), (status, problem.GetProperty("field").GetString()));
+        }
+    }
+
+    [Fact]
+    public async Task The_house_s_class_says_how_many_strands_may_be_lost_and_a_lug_allows_none()
+    {
+        await using var bench = await JobBench.StartAsync();
+        async Task<string?> VerdictAsync(object more) => (await bench.Server.PostAsync(
+            "/api/rework/assess",
+            JsonNode.Parse(JsonSerializer.Serialize(more))!.AsObject() is var request && request.TryAdd("conductor", new JsonObject { ["size"] = "10", ["build"] = "stranded" }) ? request : null!)).Json.GetProperty("verdict").GetString();
+        Assert.Equal("accept", await VerdictAsync(new { strands = 19, damaged = 3 }));
+        Assert.Equal("cut-back", await VerdictAsync(new { strands = 19, damaged = 3, @class = "critical" }));
+        Assert.Equal("cut-back", await VerdictAsync(new { strands = 19, damaged = 1, inLug = true }));
+    }
+
+    [Fact]
+    public async Task Every_export_has_what_was_rejected_and_set_aside()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench);
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } });
+        await RecordAsync(bench, job, wire, "park", park: "not-dead");
+        var csv = await bench.Server.Client.GetStringAsync(new Uri("/api/records/export.csv", UriKind.Relative));
+        Assert.Equal([",rework,", ",park,"], csv.Split('\n').Skip(1).Where(r => r.Length > 1).Select(r => r.Contains(",rework,", StringComparison.Ordinal) ? ",rework," : r.Contains(",park,", StringComparison.Ordinal) ? ",park," : r));
+        var json = JsonNode.Parse(await bench.Server.Client.GetStringAsync(new Uri("/api/records/export.json", UriKind.Relative)))!;
+        Assert.Contains("\"park\":\"not-dead\"", json["events"]![1]!["event"]!.ToJsonString(), StringComparison.Ordinal);
+        // What is not one of them says nothing of it.
+        Assert.DoesNotContain("\"park\"", json["events"]![0]!["event"]!.ToJsonString(), StringComparison.Ordinal);
+        Assert.True((await bench.Server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
+    }
+
     private static async Task<HttpStatusCode> RecordAsync(JobBench bench, Guid job, Guid wire, string kind, object? rework = null, string? park = null, Guid? id = null) =>
         (await bench.Server.PostAsync("/api/records", new
         {

@@ -220,3 +220,41 @@ test("a pin map is kept in a job, changed there, and taken up on another day", a
   await expect(page.getByLabel("What it is")).toHaveValue("Pier blower");
   await expect(page.getByRole("button", { name: /Key above/ })).toHaveAttribute("aria-pressed", "true");
 });
+
+test("cords by keyboard alone: from the rail, from question to question, ticked and answered", async ({
+  page,
+}) => {
+  await page.goto("/bench");
+  await expect(page.locator("[data-scene]").first()).toBeVisible();
+  await page.keyboard.press("3");
+  await expect(verdict(page)).toBeVisible();
+  // Arrows go from question to question, as among all radio buttons.
+  await page.getByRole("radio", { name: "Is it fit?" }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("[data-cord-size]")).toBeVisible();
+  await page.getByRole("radio", { name: "How thick?" }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator("[data-conductor='1']")).toBeVisible();
+  await page.getByRole("radio", { name: "Which is which?" }).focus();
+  await page.keyboard.press("ArrowLeft");
+  await page.getByRole("radio", { name: "How thick?" }).focus();
+  await page.keyboard.press("ArrowLeft");
+  const cracked = page.getByLabel("Plug’s body cracked");
+  await cracked.focus();
+  await page.keyboard.press("Space");
+  await expect(verdict(page)).toContainText("Plug’s body cracked.");
+  await page.keyboard.press("Space");
+  await expect(verdict(page)).toHaveAttribute("data-cord-verdict", "keep");
+  // A tap on the drawing leads to what is asked there.
+  await page.getByRole("button", { name: "Where it enters the machine" }).press("Enter");
+  await expect(page.getByLabel("Fuse blown or not the right one")).toBeInViewport();
+  // What was ticked is there after the page was left.
+  await page.getByLabel("Fuse blown or not the right one").check();
+  await page.goto("/cords/earth");
+  await page.goto("/cords");
+  await expect(page.getByLabel("Fuse blown or not the right one")).toBeChecked();
+  await expect(verdict(page)).toContainText("Put it right");
+  await expect(
+    page.getByRole("button", { name: "Where it enters the machine, something is ticked" }),
+  ).toBeVisible();
+});

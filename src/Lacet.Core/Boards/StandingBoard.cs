@@ -56,8 +56,7 @@ public sealed class StandingBoard(Job job, Guid enclosure)
         return false;
     }
 
-    /// <summary>Tells that something about a wire or its ends has changed.</summary>
-    public void Reach(JobWire wire)
+    private void Reach(JobWire wire)
     {
         ReachLanding(wire.A.LandingId);
         ReachLanding(wire.B.LandingId);

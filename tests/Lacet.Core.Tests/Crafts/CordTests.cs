@@ -45,6 +45,18 @@ public sealed class CordTests
         Assert.Equal(byHand * 12 / (50 * 0.3048), cord.LossWattsPerMetre, byHand * 0.01 * 12);
     }
 
+    /// <summary>Three loaded conductors are three phases: √3 × 50 ft × R × 12 A, and three conductors that warm (NEC chapter 9 table 8, from memory).</summary>
+    [Fact]
+    public void With_three_phases_the_drop_is_by_the_root_of_three_and_three_conductors_warm()
+    {
+        var cord = CordChoice.For(12, 400, Length.FromInches(50 * 12), 3, CordUse.Motor).Cords.Single(c => c.Size.Name == "12 AWG");
+        var byHand = Math.Sqrt(3) * 50 * 1.98 / 1000 * 12;
+        Assert.Equal(byHand, cord.DropVolts, byHand * 0.01);
+        var heat = 3 * 12 * 12 * (50 * 1.98 / 1000) / (50 * 0.3048);
+        Assert.Equal(heat, cord.LossWattsPerMetre, heat * 0.01);
+        Assert.Equal(20, cord.Ampacity);
+    }
+
     [Theory]
     [InlineData(8, 3, CordUse.Light, "18 AWG")]
     [InlineData(8, 3, CordUse.Appliance, "16 AWG")] // common practice: the floor
