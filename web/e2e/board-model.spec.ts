@@ -206,12 +206,31 @@ test("an answer of what changed takes its place, and the rest stays the same obj
   });
   expect(after.mark).toBe("s-2");
   expect(after.rails[0]?.devices[0]).toBe(first?.devices[0]);
-  expect(after.rails[0]?.devices[1]).toBe(changed);
+  expect(after.rails[0]?.devices[1]).toEqual(changed);
   expect(after.rails[1]?.devices).toEqual(second?.devices);
   expect(after.wires.map(({ id, name }) => [id, name])).toEqual([
     ["w2", "2b"],
     ["w9", "w9"],
   ]);
+});
+
+test("of a device that changed the slots that did not stay the same objects", () => {
+  const before = board();
+  const x1 = before.rails[0]?.devices[0] as BoardDevice;
+  const changed = { ...x1, slots: [slot("X1:1", 9, 0, [stub("w1", 14)]), slot("X1:2", 19, 0)] };
+  const [first, second] = before.rails;
+  const after = answered(before, {
+    ...before,
+    whole: false,
+    rails: [
+      { ...(first as BoardRail), devices: [changed, null] },
+      { ...(second as BoardRail), devices: [null] },
+    ],
+    wires: [],
+    gone: [],
+  });
+  expect(after.rails[0]?.devices[0]?.slots[0]).toBe(x1.slots[0]);
+  expect(after.rails[0]?.devices[0]?.slots[1]).toBe(changed.slots[1]);
 });
 
 test("a whole answer owes nothing to what was there", () => {

@@ -32,7 +32,7 @@ export function StubPaint({
 }
 
 /** What is printed along an end: beside it, read from below or from the right. */
-function StubPrint({ stub, wire }: { stub: Stub; wire: BoardWire | undefined }) {
+const StubPrint = memo(function StubPrint({ stub, wire }: { stub: Stub; wire: BoardWire | undefined }) {
   const text = print(wire);
   if (!text) return null;
   const angle = (Math.atan2(stub.toY - stub.y, stub.toX - stub.x) * 180) / Math.PI;
@@ -53,7 +53,7 @@ function StubPrint({ stub, wire }: { stub: Stub; wire: BoardWire | undefined }) 
       {text.length > 26 ? `${text.slice(0, 25)}…` : text}
     </text>
   );
-}
+});
 
 const middle = ({ left, right, top, bottom }: Box) => [(left + right) / 2, (top + bottom) / 2] as const;
 
@@ -97,7 +97,7 @@ function BoxedText({
 }
 
 /** What is printed at a slot: its mark, and how many more ends it has than are drawn. */
-function SlotPrint({ slot, form }: { slot: Slot; form: BoardDevice["form"] }) {
+const SlotPrint = memo(function SlotPrint({ slot, form }: { slot: Slot; form: BoardDevice["form"] }) {
   const { top, bottom } = slot.box;
   return (
     <g data-slot={slot.name}>
@@ -121,7 +121,7 @@ function SlotPrint({ slot, form }: { slot: Slot; form: BoardDevice["form"] }) {
       )}
     </g>
   );
-}
+});
 
 /** The frames of slots, and the screws of a strip. */
 function Slots({ device, screws }: { device: BoardDevice; screws: boolean }) {

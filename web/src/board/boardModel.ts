@@ -15,6 +15,19 @@ export type BoardAnswer = Omit<Board, "rails"> & {
   rails: (Omit<BoardRail, "devices"> & { devices: (BoardDevice | null)[] })[];
 };
 
+/** A device with those of its slots that say what they said as the objects they were. */
+function withSlotsOf(device: BoardDevice, was: BoardDevice | undefined): BoardDevice {
+  if (!was) return device;
+  const known = new Map(was.slots.map((slot) => [slot.id, slot]));
+  return {
+    ...device,
+    slots: device.slots.map((slot) => {
+      const before = known.get(slot.id);
+      return before && JSON.stringify(before) === JSON.stringify(slot) ? before : slot;
+    }),
+  };
+}
+
 /** A board after an answer. What did not change stays the same objects, so that it is not painted again. */
 export function answered(before: Board | undefined, answer: BoardAnswer): Board {
   const wires = new Map(answer.wires.map((wire) => [wire.id, wire]));
@@ -25,7 +38,10 @@ export function answered(before: Board | undefined, answer: BoardAnswer): Board 
     ...answer,
     rails: answer.rails.map((rail, i) => ({
       ...rail,
-      devices: rail.devices.flatMap((device, j) => device ?? before?.rails[i]?.devices[j] ?? []),
+      devices: rail.devices.flatMap((device, j) => {
+        const was = before?.rails[i]?.devices[j];
+        return device ? withSlotsOf(device, answer.whole ? undefined : was) : (was ?? []);
+      }),
     })),
     wires: [
       ...kept.flatMap((wire) => (gone.has(wire.id) ? [] : (wires.get(wire.id) ?? wire))),
