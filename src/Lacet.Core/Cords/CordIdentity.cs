@@ -138,13 +138,15 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
     private static IEnumerable<MeterStep> Steps(int conductors)
     {
         const string same = "Under 1 Ω: that is the one. No reading: it is another.";
-        yield return new(conductors == 3 ? "left blade, earth pin towards you" : "wide blade", "each bare end in turn", $"{same} That one is the neutral.");
-        yield return new(conductors == 3 ? "right blade" : "narrow blade", "each bare end that is left", $"{same} That one is the line.");
+        // From the front of a receptacle with its earth below the neutral is on the left; a plug's blades mirror that (UL 498, NEMA WD 6, from memory).
+        const string held = "blade, the blades towards you and the earth pin below";
+        yield return new(conductors == 3 ? $"right {held}" : "wide blade", "each bare end in turn", $"{same} That one is the neutral.", CordRole.Neutral);
+        yield return new(conductors == 3 ? $"left {held}" : "narrow blade", "each bare end that is left", $"{same} That one is the line.", CordRole.Line);
         if (conductors == 3)
         {
-            yield return new("earth pin", "the bare end that is left", $"{same} That one is the earth.");
+            yield return new("earth pin", "the bare end that is left", $"{same} That one is the earth.", CordRole.Earth);
         }
 
-        yield return new("each bare end", "each other bare end", "No reading, also while the cord is bent along its length: otherwise scrap it.");
+        yield return new("each bare end", "each other bare end", "No reading, also while the cord is bent along its length: otherwise scrap it.", CordRole.Unknown);
     }
 }

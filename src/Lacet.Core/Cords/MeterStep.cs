@@ -4,4 +4,5 @@ namespace Lacet.Core.Cords;
 /// <param name="From">Where one probe is.</param>
 /// <param name="To">Where the other is.</param>
 /// <param name="Expect">What tells that they are one conductor, and what that they are not.</param>
-public sealed record MeterStep(string From, string To, string Expect);
+/// <param name="Role">What the bare end that beeps is for; unknown where the step tells none from another.</param>
+public sealed record MeterStep(string From, string To, string Expect, CordRole Role);

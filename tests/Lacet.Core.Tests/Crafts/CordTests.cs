@@ -178,7 +178,10 @@ public sealed class CordTests
         var identity = Identify(Region.NorthAmerica, ("blue", []), ("brown", []), ("green/yellow", []));
         Assert.Equal(Certainty.MeterIt, identity.Conductors[0].Certainty);
         Assert.Contains(identity.Conductors[0].Misleads, m => m.Contains("IEC", StringComparison.Ordinal));
-        Assert.Equal(4, identity.Meter.Count);
+        Assert.Equal([CordRole.Neutral, CordRole.Line, CordRole.Earth, CordRole.Unknown], identity.Meter.Select(s => s.Role));
+        // The mirror of a receptacle, whose wide slot is on the left with the earth below (UL 498, from memory).
+        Assert.StartsWith("right blade, the blades towards you and the earth pin below", identity.Meter[0].From, StringComparison.Ordinal);
+        Assert.StartsWith("left blade", identity.Meter[1].From, StringComparison.Ordinal);
     }
 
     [Theory]

@@ -6562,6 +6562,8 @@ export interface components {
             to: string;
             /** @description What tells that they are one conductor, and what that they are not. */
             expect: string;
+            /** @description What the bare end that beeps is for; unknown where the step tells none from another. */
+            role: components["schemas"]["CordRole"];
         };
         NewAcceptance: {
             /** Format: uuid */

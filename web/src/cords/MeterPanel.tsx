@@ -22,7 +22,8 @@ const nothing: Measured = { ends: [], simulated: false };
 export function MeterPanel({ conductors, steps }: { conductors: number; steps: Schemas["MeterStep"][] }) {
   const { tools } = useDevices();
   const [measured, setMeasured] = useRemembered<Measured>("cord.measured", nothing);
-  const blades: Schemas["CordRole"][] = conductors === 3 ? ["neutral", "line", "earth"] : ["neutral", "line"];
+  // The steps that tell a conductor; what each tells is the core’s.
+  const blades = steps.map(({ role }) => role).filter((role) => role !== "unknown");
   const ends = blades.map((_, i) => {
     const end = measured.ends[i] ?? null;
     return end !== null && end < conductors ? end : null;
@@ -57,7 +58,7 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
       </Box>
       {blades.map((role, blade) => (
         <Flex key={role} gap={3} mt={2} alignItems="center" flexWrap="wrap">
-          <Box w="170px">{steps[blade]?.from ?? role}: beeps at</Box>
+          <Box w="210px">{steps[blade]?.from ?? role}: beeps at</Box>
           <Box flex="1 1 240px" maxW="420px">
             <Choice
               label={`Beeps from the ${steps[blade]?.from ?? role}`}
@@ -85,7 +86,7 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
       {whole && !twice && (
         <Box mt={2} fontSize="24px" fontWeight={700} aria-live="polite" data-metered>
           {ends
-            .map((end, blade) => ({ end: end ?? 0, role: blades[blade] ?? "unknown" }))
+            .map((end, blade) => ({ end: end ?? 0, role: blades[blade] ?? ("unknown" as const) }))
             .sort((a, b) => a.end - b.end)
             .map(({ end, role }) => `${end + 1} ${roleWords[role].word.toLowerCase()}`)
             .join(", ")}{" "}

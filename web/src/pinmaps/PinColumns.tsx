@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { X } from "lucide-react";
+import type { Schemas } from "../client";
 import { Action, Field } from "../shared/Panel";
 import { Select } from "../shared/Select";
 import { addPin, changePin, functionWords, terminalsOf, type PinFunction, type PinMap } from "./map";
@@ -28,7 +29,16 @@ const Terminal = chakra("div", {
 const small = { position: "absolute", w: "1px", h: "1px", overflow: "hidden" } as const;
 
 /** Two columns laced together: the connector's pins with what they are for, the machine's terminals. */
-export function PinColumns({ map, onMap }: { map: PinMap; onMap: (map: PinMap) => void }) {
+export function PinColumns({
+  map,
+  steps,
+  onMap,
+}: {
+  map: PinMap;
+  /** How each pin passed its test, as the core has it. */
+  steps: Schemas["ContinuityStep"][];
+  onMap: (map: PinMap) => void;
+}) {
   const terminals = terminalsOf(map);
   const middle = (row: number) => row * rowHeight + rowHeight / 2;
   const high = Math.max(map.pins.length, terminals.length, 1) * rowHeight;
@@ -117,15 +127,15 @@ export function PinColumns({ map, onMap }: { map: PinMap; onMap: (map: PinMap) =
             {map.pins.map((pin, i) => {
               const to = terminals.indexOf(pin.terminal.trim());
               if (to < 0) return null;
-              const bad = pin.isOpen || (pin.ohms ?? 0) >= 1;
+              const passed = steps.find((step) => step.pin === pin.pin)?.passed ?? null;
               return (
                 <path
                   key={i}
                   d={`M0 ${middle(i)}C50 ${middle(i)} 50 ${middle(to)} 100 ${middle(to)}`}
                   fill="none"
-                  stroke={`var(--chakra-colors-${bad ? "stop" : pin.ohms !== null ? "go" : "copper"})`}
+                  stroke={`var(--chakra-colors-${passed === null ? "copper" : passed ? "go" : "stop"})`}
                   strokeWidth={4}
-                  strokeDasharray={pin.ohms === null && !bad ? "8 5" : undefined}
+                  strokeDasharray={passed === null ? "8 5" : undefined}
                   vectorEffect="non-scaling-stroke"
                 />
               );

@@ -75,7 +75,7 @@ export function PinMapPart() {
           {found && <KeyPicker map={map} above={found.keyAbove} below={found.keyBelow} onChange={change} />}
         </Panel>
         <Panel as="section" aria-label="Pin map">
-          <PinColumns map={map} onMap={setMap} />
+          <PinColumns map={map} steps={found?.steps ?? []} onMap={setMap} />
           {map.speeds === 2 && (
             <Box mt={3}>
               <Box fontSize="14px" color="ink.soft">
