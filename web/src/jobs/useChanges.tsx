@@ -12,6 +12,7 @@ import {
 import { Refusal, type Schemas } from "../client";
 import type { Person } from "../bench/recording";
 import { useRemembered } from "../shared/remembered";
+import { painted } from "../shared/painted";
 import { own } from "./own";
 import { jobApi, type Done, type Part } from "./jobApi";
 
@@ -76,8 +77,9 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         own.remember(answer.commandId);
         setError(null);
         setConflict(null);
-        // What is drawn comes first, and alone: it is what the hand waits for.
+        // What is drawn comes first, and alone until it is painted: it is what the hand waits for.
         await queries.invalidateQueries({ queryKey: ["job", job, "board"] });
+        await painted();
         await Promise.all([
           queries.invalidateQueries({
             predicate: ({ queryKey: [kind, id, what] }) => kind === "job" && id === job && what !== "board",
