@@ -19,7 +19,8 @@ refuses() {
   fi
 }
 
-dotnet "$program" serve --port 0 --data "$folder/data" >"$folder/out" 2>&1 &
+# Deaf already where the whole script was started in the background: the signal is set back.
+env --default-signal=INT dotnet "$program" serve --port 0 --data "$folder/data" >"$folder/out" 2>&1 &
 server=$!
 for _ in $(seq 100); do grep -q '^Lacet is at' "$folder/out" && break; sleep 0.1; done
 port=$(sed 's/.*://' "$folder/out")

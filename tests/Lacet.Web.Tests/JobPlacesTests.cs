@@ -183,7 +183,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     [Fact]
     public void Every_check_names_what_it_rests_on_by_a_root_that_a_job_has()
     {
-        string[] roots = ["conductor", "conductors", "landing", "wire", "end", "circuit", "circuitAmps", "device", "enclosure", "houseRules", "run", "asFound", "asMade", "tool", "recipe"];
+        string[] roots = ["conductor", "conductors", "landing", "wire", "end", "circuit", "circuitAmps", "device", "enclosure", "houseRules", "run", "cord", "pin-map", "asFound", "asMade", "tool", "recipe"];
         var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "dome.job.json")));
         var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
         Assert.All(judged.Findings.SelectMany(f => f.Finding.RestsOn), name => Assert.Contains(name.Split('.')[0], roots));
@@ -234,6 +234,8 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
             DeviceDocument device => device with { RatingAmps = 99, PluggedAmps = 98, Type = DeviceType.Plug, Outlets = 3, HotTab = BreakOffTab.Removed, NeutralTab = BreakOffTab.Removed },
             CircuitDocument circuit => circuit with { OcpdAmps = 99, Volts = 999, LoadAmps = 98, Continuous = !circuit.Continuous, SharesNeutralWith = Guid.Empty },
             EnclosureDocument enclosure => enclosure with { Form = EnclosureForm.Machine, OpeningMm = 999 },
+            CordPartDocument cord => cord with { Name = cord.Name + "x" },
+            PinMapPartDocument map => map with { Map = map.Map with { KeySeen = !map.Map.KeySeen } },
             _ => throw new InvalidOperationException($"The demo holds no {json["part"]}."),
         };
     }

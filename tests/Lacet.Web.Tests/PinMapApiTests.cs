@@ -86,4 +86,50 @@ public sealed class PinMapApiTests
         Assert.Single((await bench.Server.GetAsync($"/api/jobs/{other}")).Json.GetProperty("pinMaps").EnumerateArray());
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.CommandAsync(job, new { put = new { part = "pin-map", id = Guid.NewGuid(), map = new { name = "", pinCount = 6, pins = Array.Empty<object>() } } })).Status);
     }
+
+    [Fact]
+    public async Task What_was_measured_on_a_map_is_recorded_as_the_job_has_it_and_taken_back()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var map = Guid.NewGuid();
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, "continuity"), await TestAsync(bench, job, map));
+        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map(keySeen: false) } });
+        Assert.Equal((HttpStatusCode.UnprocessableEntity, "continuity"), await TestAsync(bench, job, map));
+        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() }, version = 1 });
+        Assert.Equal((HttpStatusCode.Created, null), await TestAsync(bench, job, map));
+        var item = (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[0];
+        Assert.Equal(("continuity", "wanting", job), (item.GetProperty("kind").GetString(), item.GetProperty("state").GetString(), item.GetProperty("subject").GetProperty("job").GetGuid()));
+        Assert.Equal(["1 T1 0.3 True", "2 T2  False"], item.GetProperty("continuity").GetProperty("readings").EnumerateArray().Select(r =>
+            $"{r.GetProperty("pin")} {r.GetProperty("terminal")} {r.GetProperty("ohms")} {r.GetProperty("isWhole").GetBoolean()}"));
+        Assert.Equal(HttpStatusCode.Created, (await bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, item.GetProperty("id").GetGuid()))).Status);
+        Assert.Equal("withdrawn", (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[1].GetProperty("state").GetString());
+        Assert.True((await bench.Server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
+    }
+
+    [Fact]
+    public async Task What_is_wrong_with_a_map_or_a_cord_is_among_the_findings_and_a_note_of_it_can_be_accepted()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var map = Guid.NewGuid();
+        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() } });
+        await bench.CommandAsync(job, new { put = new { part = "cord", id = Guid.NewGuid(), name = "heater", seen = new[] { "patched" } } });
+        var found = (await bench.FindingsAsync(job)).ToList();
+        Assert.Equal(["cord-unfit", "pin-open", "pin-other-speed-live"], found.Select(f => f.GetProperty("check").GetString()).Order(StringComparer.Ordinal));
+        var note = found.Single(f => f.GetProperty("severity").GetString() == "note");
+        Assert.Equal(("pin-map", "pin map Fan", map), (
+            note.GetProperty("about").GetProperty("scope").GetString(), note.GetProperty("about").GetProperty("name").GetString(), note.GetProperty("about").GetProperty("keptId").GetGuid()));
+        await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key = note.GetProperty("key").GetString(), reason = "insulated" });
+        Assert.Equal(2, (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false")).Json.GetProperty("items").GetArrayLength());
+    }
+
+    private static async Task<(HttpStatusCode, string?)> TestAsync(JobBench bench, Guid job, Guid map)
+    {
+        var (status, said) = await bench.Server.PostAsync("/api/records", new
+        {
+            id = Guid.NewGuid(), device = "t", deviceSequence = 1, personId = bench.Ada, claimedAt = RunningServer.Now, kind = "continuity", continuity = new { jobId = job, pinMapId = map },
+        });
+        return (status, status == HttpStatusCode.Created ? null : said.GetProperty("field").GetString());
+    }
 }

@@ -11,7 +11,7 @@ public sealed class PinMapFileTests
 
     private static readonly Gen<MappedPinDocument> Pins = Gen.Select(
         Gen.Int[1, 60], Gen.Enum<PinFunction>(), Names, Names, Gen.Int[0, 3000],
-        (pin, function, terminal, colour, ohms) => new MappedPinDocument(pin, function, terminal, colour, ohms is > 0 and < 2000 ? ohms / 1000.0 : null, ohms >= 2500));
+        (pin, function, terminal, colour, ohms) => new MappedPinDocument(pin, function, terminal, colour, ohms is > 0 and < 2000 ? ohms / 1000.0 : null, ohms >= 2500) { Heard = ohms is >= 2000 and < 2500 });
 
     [Fact]
     public void Whatever_is_written_is_read_back() => Pins.List[1, 12].Sample(pins =>
@@ -43,7 +43,7 @@ public sealed class PinMapFileTests
     public void A_text_longer_than_any_map_is_refused() =>
         Assert.Throws<ImpossibleInputException>(() => PinMapFile.Read("pin,function\n" + new string('1', 300_000)));
 
-    private static (int, PinFunction, string, string, double?, bool) Told(MappedPinDocument pin) => (pin.Pin, pin.Function, Bare(pin.Terminal), Bare(pin.Colour), pin.Ohms, pin.IsOpen);
+    private static (int, PinFunction, string, string, double?, bool, bool) Told(MappedPinDocument pin) => (pin.Pin, pin.Function, Bare(pin.Terminal), Bare(pin.Colour), pin.Ohms, pin.IsOpen, pin.Heard);
 
     // A name is kept from being a formula by one mark before it.
     private static string Bare(string name) => name.TrimStart('\'').Trim();

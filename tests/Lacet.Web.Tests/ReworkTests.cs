@@ -64,6 +64,40 @@ public sealed class ReworkTests
     }
 
     [Fact]
+    public async Task A_rework_that_is_taken_back_gives_its_length_back_once_whatever_came_between()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench, freeMm: 300);
+        var (first, second) = (Guid.NewGuid(), Guid.NewGuid());
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: first);
+        var spent = 300 - (await StandsAsync(bench, job)).Free!.Value;
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "nick" } }, id: second);
+        Assert.Equal(300 - (2 * spent), (await StandsAsync(bench, job)).Free!.Value, 6);
+        var withdrawal = Requests.Withdrawal(bench.Ada, first);
+        await bench.Server.PostAsync("/api/records", withdrawal);
+        await bench.Server.PostAsync("/api/records", withdrawal);
+        Assert.Equal(300 - spent, (await StandsAsync(bench, job)).Free!.Value, 6);
+        await bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, second));
+        Assert.Equal(("ready", 300.0), await StandsAsync(bench, job));
+    }
+
+    [Fact]
+    public async Task What_was_wrong_when_it_was_looked_at_is_what_a_rework_begins_with()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench);
+        var row = (await bench.WiresAsync(job))[0];
+        var part = JsonNode.Parse(row.GetProperty("wire").GetRawText())!.AsObject();
+        part["part"] = "wire";
+        part["a"]!["found"] = JsonNode.Parse("""{"hook":"counter-clockwise","faults":["nick"],"strands":19,"strandsLost":4}""");
+        await bench.CommandAsync(job, new { put = part, version = row.GetProperty("version").GetInt64() });
+        var found = (await bench.Server.GetAsync($"/api/jobs/{job}/wires/{wire}/ends/a")).Json.GetProperty("found");
+        Assert.Equal(["nick", "strands-cut", "wrong-way"], found.GetProperty("faults").EnumerateArray().Select(f => f.GetString()));
+        Assert.Equal((19, 4), (found.GetProperty("strands").GetInt32(), found.GetProperty("damaged").GetInt32()));
+        Assert.Contains("spoiled-end", (await bench.FindingsAsync(job)).Select(f => f.GetProperty("check").GetString()));
+    }
+
+    [Fact]
     public async Task What_is_landed_anew_is_rejected_no_more_and_what_may_stay_changes_nothing()
     {
         await using var bench = await JobBench.StartAsync();

@@ -20,4 +20,10 @@ public enum CheckScope
 
     /// <summary>All wires that run together.</summary>
     Run,
+
+    /// <summary>A cord that was looked over.</summary>
+    Cord,
+
+    /// <summary>A pin map with all its pins.</summary>
+    PinMap,
 }

@@ -12,6 +12,7 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
     private const string Screws = "NEC 200.10, 250.126 (from memory)";
     private const string Flat = "NEC 400.22 (from memory)";
     private const string Blades = "NEMA WD 6 (from memory)";
+    private const string Connectors = "IEC 60320-1 (from memory)";
     private const string Practice = "common practice (from memory)";
 
     /// <summary>
@@ -132,6 +133,9 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
         IdentityCue.BrassScrew => new(CordRole.Line, IsStrong: true, "A brass screw takes the line.", Screws),
         IdentityCue.SilverScrew => new(CordRole.Neutral, IsStrong: true, "A silver screw takes the neutral.", Screws),
         IdentityCue.GreenScrew => new(CordRole.Earth, IsStrong: true, "A green screw takes the earth.", Screws),
+        IdentityCue.ConnectorLine => new(CordRole.Line, IsStrong: true, "The connector’s pin that is marked L is the line.", Connectors),
+        IdentityCue.ConnectorNeutral => new(CordRole.Neutral, IsStrong: true, "The connector’s pin that is marked N is the neutral.", Connectors),
+        IdentityCue.ConnectorEarth => new(CordRole.Earth, IsStrong: true, "The connector’s middle pin, marked as earth, is the earth.", Connectors),
         _ => null,
     };
 
@@ -140,11 +144,11 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
         const string same = "Under 1 Ω: that is the one. No reading: it is another.";
         // From the front of a receptacle with its earth below the neutral is on the left; a plug's blades mirror that (UL 498, NEMA WD 6, from memory).
         const string held = "blade, the blades towards you and the earth pin below";
-        yield return new(conductors == 3 ? $"right {held}" : "wide blade", "each bare end in turn", $"{same} That one is the neutral.", CordRole.Neutral);
-        yield return new(conductors == 3 ? $"left {held}" : "narrow blade", "each bare end that is left", $"{same} That one is the line.", CordRole.Line);
+        yield return new(conductors == 3 ? $"the right {held}" : "the wide blade", "each bare end in turn", $"{same} That one is the neutral.", CordRole.Neutral);
+        yield return new(conductors == 3 ? $"the left {held}" : "the narrow blade", "each bare end that is left", $"{same} That one is the line.", CordRole.Line);
         if (conductors == 3)
         {
-            yield return new("earth pin", "the bare end that is left", $"{same} That one is the earth.", CordRole.Earth);
+            yield return new("the earth pin", "the bare end that is left", $"{same} That one is the earth.", CordRole.Earth);
         }
 
         yield return new("each bare end", "each other bare end", "No reading, also while the cord is bent along its length: otherwise scrap it.", CordRole.Unknown);

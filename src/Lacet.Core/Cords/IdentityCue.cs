@@ -30,6 +30,15 @@ public enum IdentityCue
     /// <summary>It is under a green screw.</summary>
     GreenScrew,
 
+    /// <summary>It ends at the pin of an appliance’s connector that is marked L.</summary>
+    ConnectorLine,
+
+    /// <summary>It ends at the pin of an appliance’s connector that is marked N.</summary>
+    ConnectorNeutral,
+
+    /// <summary>It ends at the pin of an appliance’s connector that is marked as earth.</summary>
+    ConnectorEarth,
+
     /// <summary>A white one that is marked again with another colour.</summary>
     Remarked,
 }

@@ -55,6 +55,12 @@ public sealed class Job
     /// <summary>Accepted findings by id.</summary>
     public IReadOnlyDictionary<Guid, Acceptance> Acceptances => _acceptances;
 
+    /// <summary>Cords by id.</summary>
+    public IReadOnlyDictionary<Guid, JobCord> Cords => _cords;
+
+    /// <summary>Pin maps by id.</summary>
+    public IReadOnlyDictionary<Guid, JobPinMap> PinMaps => _pinMaps;
+
     /// <summary>Names of all runs.</summary>
     public IEnumerable<string> Runs => _wiresRunning.Keys;
 

@@ -14,8 +14,8 @@ public sealed record ContinuityStep(int Pin, string Terminal, string Expect, str
         .. map.Pins.Where(p => p.Terminal.Trim().Length > 0).OrderBy(p => p.Pin).Select(p => new ContinuityStep(
             p.Pin,
             p.Terminal.Trim(),
-            FormattableString.Invariant($"under {PinMapChecks.MostOhms:0.#} Ω"),
+            FormattableString.Invariant($"under {MappedPin.MostOhms:0.#} Ω"),
             p.Function == PinFunction.Earth ? "the machine’s case under 1 Ω too; every other terminal: no reading" : "the earth: no reading; every other terminal: none, or the winding’s once the machine is on",
-            p.Ohms is { } ohms ? ohms < PinMapChecks.MostOhms : null)),
+            p.IsWhole)),
     ];
 }

@@ -7,9 +7,6 @@ public static class PinMapChecks
 {
     private const string Practice = "common practice (from memory)";
 
-    /// <summary>A way that is whole reads less than this, Ω, its probes' own taken off (common practice).</summary>
-    public const double MostOhms = 1;
-
     /// <summary>Everything that is found, the worst first.</summary>
     public static IReadOnlyList<Finding> Of(PinMap map) =>
         [.. Numbers(map).Concat(Functions(map)).Concat(Speeds(map)).Concat(Machines(map)).Concat(Measured(map)).OrderBy(f => f.Severity)];
@@ -116,7 +113,7 @@ public static class PinMapChecks
         }
     }
 
-    private static IEnumerable<Finding> Measured(PinMap map) => map.Pins.Where(p => p.Ohms >= MostOhms).Select(p => Found(
+    private static IEnumerable<Finding> Measured(PinMap map) => map.Pins.Where(p => p.IsWhole == false).Select(p => Found(
         "pin-open", Severity.Stop, $"Pin {p.Pin} to {p.Terminal} {(double.IsFinite(p.Ohms!.Value) ? FormattableString.Invariant($"reads {p.Ohms:0.##} Ω") : "has no reading")}.", $"It leads elsewhere, or is broken: trace it before anything is fed."));
 
     private static Finding Found(string id, Severity severity, FormattableString says, FormattableString what) =>

@@ -1,3 +1,5 @@
+using Lacet.Core.Landings;
+
 namespace Lacet.Core.Rework;
 
 /// <summary>A fault and what becomes of the end.</summary>

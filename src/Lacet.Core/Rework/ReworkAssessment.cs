@@ -23,16 +23,9 @@ public sealed record ReworkAssessment(
     /// <summary>Assesses an end. Throws <see cref="ImpossibleInputException"/> where there are not so many strands.</summary>
     public static ReworkAssessment Of(SpoiledEnd end)
     {
-        var strands = end.Strands ?? end.Conductor.Strands;
-        var effective = end.Damaged > 0 || end.Strands is not null ? EffectiveSize.Of(end.Conductor, strands, end.Damaged) : null;
-        var allowed = end.InLug ? 0 : StrandLossLimit.For(strands, end.Class);
-        var faults = end.Faults.Distinct().ToList();
-        if (end.Damaged > 0 && !faults.Contains(Fault.StrandsCut))
-        {
-            faults.Add(Fault.StrandsCut);
-        }
-
-        var judged = faults.Select(f => Judge(f, end, strands, allowed)).OrderByDescending(f => f.Verdict).ThenBy(f => f.Fault).ToList();
+        var effective = end.Made.StrandsLost != 0 || end.Made.Strands is not null ? EffectiveSize.Of(end.Conductor, end.Strands, end.Made.StrandsLost) : null;
+        var allowed = end.InLug ? 0 : StrandLossLimit.For(end.Strands, end.Class);
+        var judged = end.Made.Faults.Select(f => Judge(f, end, allowed)).OrderByDescending(f => f.Verdict).ThenBy(f => f.Fault).ToList();
         var verdict = judged.Select(f => f.Verdict).DefaultIfEmpty(FaultVerdict.Accept).Max();
         Length? spent = verdict == FaultVerdict.CutBack ? end.Strip is { } strip ? FreeLength.Spent(strip) : null : new Length(0);
         Length? Less(Length? of) => of is { } some && spent is { } less ? new Length(Math.Max(0, (some - less).Millimetres)) : null;
@@ -41,12 +34,12 @@ public sealed record ReworkAssessment(
         return new(verdict, judged, effective, allowed, spent, left, isShort ? FreeLength.Least + SpliceStrip + (end.Strip ?? new Length(0)) : null);
     }
 
-    private static JudgedFault Judge(Fault fault, SpoiledEnd end, int strands, int allowed)
+    private static JudgedFault Judge(Fault fault, SpoiledEnd end, int allowed)
     {
         var solid = end.Conductor.Build == Build.Solid;
         return fault switch
         {
-            Fault.StrandsCut => Strands(end, strands, allowed),
+            Fault.StrandsCut => Strands(end, allowed),
             Fault.Nick => CutBack(solid ? (FormattableString)$"Solid wire breaks at a notch when it is bent or tugged." : $"A notch across the bundle weakens strands that nobody counted.", $"Cut it off behind the notch, and strip with the hole for this size."),
             Fault.Ring => solid
                 ? CutBack($"A ring round solid wire is where it will break.", $"Cut it off behind the ring, and strip straight: no turning.")
@@ -61,6 +54,7 @@ public sealed record ReworkAssessment(
                 : PutRight($"A strand outside carries nothing, and may touch its neighbour.", $"Take it off, gather every strand, and land it again; cut back if one broke."),
             Fault.WrongWay => CutBack($"A hook against the screw’s turn is pushed out as the screw goes in, and turned round it would be opened.", $"Cut the hook off, and bend a new one clockwise."),
             Fault.DoubleStacked => new(fault, FaultVerdict.PutRight, $"One landing takes one conductor unless it is marked for two.", $"Take both off, splice them, and bring one pigtail to the landing.", "NEC 110.14(A) (from memory)"),
+            Fault.Scorched => CutBack($"Heat softens copper and makes insulation brittle, and dark metal does not hold.", $"Cut it back to bright metal and supple insulation, replace what it sat in, and find out what it carried."),
             _ => PutRight($"What moves when it is tugged gets warm.", $"Look why: strands, strip and seat; then tighten once to the value."),
         };
 
@@ -68,13 +62,13 @@ public sealed record ReworkAssessment(
         JudgedFault PutRight(FormattableString says, FormattableString @do) => new(fault, FaultVerdict.PutRight, says, @do, Practice);
     }
 
-    private static JudgedFault Strands(SpoiledEnd end, int strands, int allowed)
+    private static JudgedFault Strands(SpoiledEnd end, int allowed)
     {
-        var passes = end.Damaged <= allowed;
+        var passes = end.Made.StrandsLost <= allowed;
         return new(
             Fault.StrandsCut,
             passes ? FaultVerdict.Accept : FaultVerdict.CutBack,
-            $"{end.Damaged} of {strands} strands are lost; {(end.InLug ? "a lug allows none" : allowed == 0 ? "none may be" : $"up to {allowed} may be")}.",
+            $"{end.Made.StrandsLost} of {end.Strands} strands are lost; {(end.InLug ? "a lug allows none" : allowed == 0 ? "none may be" : $"up to {allowed} may be")}.",
             passes ? (FormattableString)$"Leave it, and note it." : $"Cut it back, and strip with the hole for this size.",
             StrandLossLimit.Source);
     }

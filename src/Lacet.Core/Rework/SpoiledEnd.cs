@@ -6,15 +6,15 @@ namespace Lacet.Core.Rework;
 
 /// <summary>An end as it was made, with what is wrong with it.</summary>
 /// <param name="Conductor">The wire.</param>
-/// <param name="Faults">What is wrong with it.</param>
+/// <param name="Made">How it is.</param>
 /// <param name="Class">How many strands may be lost.</param>
-public sealed record SpoiledEnd(Conductor Conductor, IReadOnlyCollection<Fault> Faults, StrandLoss Class)
+public sealed record SpoiledEnd(Conductor Conductor, AsMade Made, StrandLoss Class)
 {
-    /// <summary>How many strands there are, counted; null for as many as such a wire usually has.</summary>
-    public int? Strands { get; init; }
+    /// <summary>How many strands it has: counted, else as many as such a wire usually has.</summary>
+    public int Strands => Made.Strands ?? Conductor.Strands;
 
-    /// <summary>How many of them are nicked or cut off.</summary>
-    public int Damaged { get; init; }
+    /// <summary>Whether a landing of that kind holds a lug.</summary>
+    public static bool IsLug(string landingKind) => landingKind is "set-screw-lug" or "crimped-lug" or "stud";
 
     /// <summary>Whether it is in a lug, which allows no lost strand.</summary>
     public bool InLug { get; init; }

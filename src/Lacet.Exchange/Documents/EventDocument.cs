@@ -27,6 +27,7 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Termination">What was made; null for anything but a termination.</param>
 /// <param name="Rework">What was wrong and what became of it; left out for anything but a rework.</param>
 /// <param name="Park">Why it was set aside; left out for anything but that.</param>
+/// <param name="Continuity">What the meter said; left out for anything but a test of a pin map.</param>
 public sealed record EventDocument(
     int V,
     Guid Id,
@@ -42,7 +43,8 @@ public sealed record EventDocument(
     Guid? Corrects,
     TerminationDocument? Termination,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ReworkRecordDocument? Rework = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ContinuityRecordDocument? Continuity = null);
 
 /// <summary>Who, without the name: it lies outside, and its salted digest ties it to the event.</summary>
 public sealed record PersonReference(Guid Id, string NameDigest);
@@ -70,7 +72,23 @@ public enum EventKind
 
     /// <summary>An end was set aside, with a reason.</summary>
     Park,
+
+    /// <summary>A pin map was tested with a meter.</summary>
+    Continuity,
 }
+
+/// <summary>What the meter said of a pin map, pin by pin.</summary>
+/// <param name="PinMap">Which map of the job.</param>
+/// <param name="Readings">What was measured.</param>
+public sealed record ContinuityRecordDocument(Guid PinMap, IReadOnlyList<ContinuityReading> Readings);
+
+/// <summary>What the meter said from a pin to its terminal.</summary>
+/// <param name="Pin">The pin.</param>
+/// <param name="Terminal">The machine’s terminal.</param>
+/// <param name="Ohms">Ω; null where no number was read.</param>
+/// <param name="IsOpen">Whether the meter had no reading.</param>
+/// <param name="IsWhole">Whether that passes.</param>
+public sealed record ContinuityReading(int Pin, string Terminal, double? Ohms, bool IsOpen, bool IsWhole);
 
 /// <summary>What was wrong with an end, and what became of it by the rules as they were.</summary>
 /// <param name="Faults">What was wrong.</param>

@@ -77,9 +77,25 @@ public sealed record GivenFerruleDocument(double? SizeMm2 = null, double? PinMm 
 public sealed record FoundDocument(
     double? BareShowingMm = null, bool InsulationCaught = false, HookWay? Hook = null, bool Loose = false, bool Scorched = false)
 {
+    /// <summary>What else is wrong with it.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public IReadOnlyList<Fault>? Faults { get; init; }
+
+    /// <summary>How many strands there are, counted.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public int? Strands { get; init; }
+
+    /// <summary>How many of them are lost.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public int StrandsLost { get; init; }
+
     /// <summary>As made.</summary>
-    public AsMade Read() => new(null, null)
+    public AsMade Read() => (Faults ?? []).Aggregate(Named(), (made, fault) => made.With(fault));
+
+    private AsMade Named() => new(null, null)
     {
+        Strands = Strands,
+        StrandsLost = StrandsLost,
         BareShowing = BareShowingMm is { } mm ? new Length(mm) : null,
         InsulationCaught = InsulationCaught,
         Hook = Hook,

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Lacet.Core.PinMaps;
 
 namespace Lacet.Exchange.Jobs;
@@ -45,9 +46,14 @@ public sealed record PinMapDocument(
 /// <param name="Function">What it is for.</param>
 /// <param name="Terminal">The machine’s terminal.</param>
 /// <param name="Colour">The lead’s colour, noted and never used to match.</param>
-/// <param name="Ohms">What was measured; null where nobody did.</param>
+/// <param name="Ohms">What was read; null where no number was.</param>
 /// <param name="IsOpen">True where the meter had no reading.</param>
 public sealed record MappedPinDocument(int Pin, PinFunction Function, string Terminal = "", string Colour = "", double? Ohms = null, bool IsOpen = false)
 {
-    internal MappedPin Read() => new(Pin, Function, Terminal, Colour, IsOpen ? double.PositiveInfinity : Ohms);
+    /// <summary>Whether the meter was heard and not read.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool Heard { get; init; }
+
+    /// <summary>The pin.</summary>
+    public MappedPin Read() => new(Pin, Function, Terminal, Colour, IsOpen ? double.PositiveInfinity : Ohms) { Heard = Heard };
 }

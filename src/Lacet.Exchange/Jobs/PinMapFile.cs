@@ -10,6 +10,8 @@ namespace Lacet.Exchange.Jobs;
 /// <summary>A pin map’s pins as CSV: pin, function, terminal, colour, ohms.</summary>
 public static class PinMapFile
 {
+    private const string Open = "open";
+    private const string Heard = "heard";
     private const int Longest = 200_000;
 
     private static readonly CsvConfiguration Form = new(CultureInfo.InvariantCulture)
@@ -35,7 +37,7 @@ public static class PinMapFile
                 Function = Word(p.Function),
                 Terminal = p.Terminal,
                 Colour = p.Colour,
-                Ohms = p.IsOpen ? "open" : p.Ohms?.ToString("0.###", CultureInfo.InvariantCulture) ?? "",
+                Ohms = p.IsOpen ? Open : p.Ohms?.ToString("0.###", CultureInfo.InvariantCulture) ?? (p.Heard ? Heard : ""),
             }));
         }
 
@@ -81,15 +83,16 @@ public static class PinMapFile
 
         var function = Enum.GetValues<PinFunction>().Cast<PinFunction?>().FirstOrDefault(f => string.Equals(Word(f!.Value), row.Function, StringComparison.OrdinalIgnoreCase))
             ?? throw new ImpossibleInputException("text", FormattableString.Invariant($"Row {at}: “{row.Function}” is none of {string.Join(", ", Enum.GetValues<PinFunction>().Select(Word))}."));
-        var open = string.Equals(row.Ohms, "open", StringComparison.OrdinalIgnoreCase);
+        bool Is(string word) => string.Equals(row.Ohms, word, StringComparison.OrdinalIgnoreCase);
+        var (open, heard) = (Is(Open), Is(Heard));
         double? ohms = null;
-        if (!open && !string.IsNullOrEmpty(row.Ohms))
+        if (!open && !heard && !string.IsNullOrEmpty(row.Ohms))
         {
             ohms = double.TryParse(row.Ohms, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var read) ? read
-                : throw new ImpossibleInputException("text", FormattableString.Invariant($"Row {at}: “{row.Ohms}” is no resistance; write a number, or open."));
+                : throw new ImpossibleInputException("text", FormattableString.Invariant($"Row {at}: “{row.Ohms}” is no resistance; write a number, heard, or open."));
         }
 
-        return new(pin, function, row.Terminal ?? "", row.Colour ?? "", ohms, open);
+        return new(pin, function, row.Terminal ?? "", row.Colour ?? "", ohms, open) { Heard = heard };
     }
 
     private static string Word(PinFunction function) => function switch

@@ -22,7 +22,7 @@ public static class RestsOn
         foreach (var name in finding.Finding.RestsOn)
         {
             text.Append('\n').Append(name);
-            foreach (var value in Values(name, about, title, part))
+            foreach (var value in Values(name, finding, about, title, part))
             {
                 text.Append('|').Append(value?.ToJsonString(Json.Options));
             }
@@ -32,7 +32,7 @@ public static class RestsOn
     }
 
     /// <summary>The root of a name is a kind of part, and the rest the way to a value in it; where there is no such value, all of it counts.</summary>
-    private static IEnumerable<JsonNode?> Values(string name, Around about, TitleDocument title, Func<Guid, JobPartDocument> part)
+    private static IEnumerable<JsonNode?> Values(string name, JobFinding finding, Around about, TitleDocument title, Func<Guid, JobPartDocument> part)
     {
         var dot = name.IndexOf('.', StringComparison.Ordinal);
         var (root, path) = dot < 0 ? (name, "") : (name[..dot], name[(dot + 1)..]);
@@ -50,6 +50,7 @@ public static class RestsOn
             "landing" when path is "ends" => about.Ends.Select(e => (JsonNode?)JsonValue.Create(e.ToString())),
             "landing" when path is "identity" or "side" or "half" or "spare" or "splice" => about.Landings.Select(l => At(Json(l), path)),
             "landing" => about.Landings.Select(l => At(Json(l)?["landing"], path is "landing" ? "" : path)),
+            "cord" or "pin-map" => [Json(finding.About.Id)],
             "wire" => about.Wires.Select(w => At(Json(w), path)),
             // The rest is told of an end: its ferrule, its crimp, how it was found.
             _ => about.Wires.SelectMany(w => new[] { Json(w)?["a"], Json(w)?["b"] }).Where(e => e is not null && about.Ends.Contains(e["id"]!.GetValue<Guid>())),
@@ -82,6 +83,7 @@ public static class RestsOn
                 CheckScope.Landing => job.EndsAt(subject.Id).Select(e => e.Wire),
                 CheckScope.Device => job.LandingsOf(subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire),
                 CheckScope.Circuit => job.WiresOf(subject.Id),
+                CheckScope.Cord or CheckScope.PinMap => [],
                 _ => job.WiresRunning(subject.Run!),
             };
             var all = wires.DistinctBy(w => w.Id).OrderBy(w => w.Id).ToList();

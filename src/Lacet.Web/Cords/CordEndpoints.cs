@@ -18,6 +18,8 @@ internal static class CordEndpoints
         var cords = app.MapGroup("/api/cords").WithTags("Cords");
         cords.MapGet("/signs", () => TypedResults.Ok(CordSign.All)).WithSummary("What to look at on a cord, and what it means");
         cords.MapGet("/drawing", () => TypedResults.Ok(CordDrawingDocument.Of(CordDrawing.Of()))).WithSummary("A cord from plug to entry, with the places to look at");
+        cords.MapGet("/meter", (int conductors, string lead = "metric") => TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), BenchEndpoints.LeadOf(lead))))
+            .WithSummary("How the probes of a meter are held to a cord").ProducesInputProblems();
         cords.MapPost("/triage", (TriageRequest request) => TypedResults.Ok(TriageDocument.Of(request))).WithSummary("Whether a cord is fit").ProducesInputProblems();
         cords.MapPost("/size", (CordSizeRequest request) => TypedResults.Ok(CordSizeDocument.Of(request.Choose(), BenchEndpoints.Of(request.Lead))))
             .WithSummary("The right cord for a load").ProducesInputProblems();

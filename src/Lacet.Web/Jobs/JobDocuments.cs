@@ -6,6 +6,7 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
+using Lacet.Web.Rework;
 
 namespace Lacet.Web.Jobs;
 
@@ -205,7 +206,7 @@ public sealed record JobFindingDocument(
     AcceptedDocument? Accepted);
 
 /// <summary>What a finding is about.</summary>
-/// <param name="Scope">end, landing, wire, device, circuit or run.</param>
+/// <param name="Scope">end, landing, wire, device, circuit, run, cord or pin-map.</param>
 /// <param name="Name">How a person finds it.</param>
 /// <param name="WireId">A wire of it; null where there is none.</param>
 /// <param name="Side">Which end of that wire.</param>
@@ -213,8 +214,9 @@ public sealed record JobFindingDocument(
 /// <param name="DeviceId">The device; null where there is none.</param>
 /// <param name="CircuitId">The circuit; null where there is none.</param>
 /// <param name="Drawable">Whether that end is known well enough to be drawn.</param>
+/// <param name="KeptId">The cord or the pin map; null for everything else.</param>
 public sealed record AboutDocument(
-    CheckScope Scope, string Name, Guid? WireId, EndSide? Side, Guid? LandingId, Guid? DeviceId, Guid? CircuitId, bool Drawable = false);
+    CheckScope Scope, string Name, Guid? WireId, EndSide? Side, Guid? LandingId, Guid? DeviceId, Guid? CircuitId, bool Drawable = false, Guid? KeptId = null);
 
 /// <summary>An end drawn to scale.</summary>
 /// <param name="Scene">The drawing.</param>
@@ -254,4 +256,5 @@ public sealed record NewAcceptance(Guid Id, Guid PersonId, string Key, string Re
 /// <param name="Progress">How far it is.</param>
 /// <param name="Recipe">How it goes in; null where wire or landing is not known.</param>
 /// <param name="Section">It drawn to scale; null where wire or landing is not known.</param>
-public sealed record EndOpened(WireRow Wire, string? Where, EndProgress Progress, RecipeDocument? Recipe, SceneDocument? Section);
+/// <param name="Found">What was wrong with it when it was looked at; null for work to be done.</param>
+public sealed record EndOpened(WireRow Wire, string? Where, EndProgress Progress, RecipeDocument? Recipe, SceneDocument? Section, FaultsFound? Found);

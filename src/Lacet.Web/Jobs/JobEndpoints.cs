@@ -236,7 +236,8 @@ internal static class JobEndpoints
             end.End.LandingId is null ? null : Place(job, end.End),
             job.Progress(end),
             atHand is null ? null : RecipeDocument.Of(Core.Recipes.RecipeBook.For(atHand), lead),
-            atHand is null ? null : SceneDocument.Of(Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)), lead));
+            atHand is null ? null : SceneDocument.Of(Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)), lead),
+            end.End.Found is { } found ? new(found.Faults, found.Strands, found.StrandsLost) : null);
     }
 
     private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobDesk desk, CancellationToken cancellation) => AnswerAsync(

@@ -14,7 +14,7 @@ namespace Lacet.Web.Records;
 /// <param name="DeviceSequence">That device's own count.</param>
 /// <param name="PersonId">Who.</param>
 /// <param name="ClaimedAt">When, by the device's clock.</param>
-/// <param name="Kind">termination, check, sign-off, rework, park or withdrawal.</param>
+/// <param name="Kind">termination, check, sign-off, rework, park, continuity or withdrawal.</param>
 /// <param name="Corrects">The event that a withdrawal takes back.</param>
 /// <param name="Conductor">The wire; needed for a termination.</param>
 /// <param name="Landing">Where it went; needed for a termination.</param>
@@ -26,6 +26,7 @@ namespace Lacet.Web.Records;
 /// <param name="Subject">The end of a job that it is about, whose wire, landing and house rules are then the job's; null at the Bench.</param>
 /// <param name="Rework">What is wrong with the end; needed for a rework.</param>
 /// <param name="Park">Why the end is set aside; needed for that.</param>
+/// <param name="Continuity">The pin map whose test is recorded, as the job has it; needed for that.</param>
 public sealed record NewRecord(
     Guid Id,
     string Device,
@@ -43,7 +44,13 @@ public sealed record NewRecord(
     double? FerruleLabelMm2 = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] RecordSubject? Subject = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] FaultsFound? Rework = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] TestedPinMap? Continuity = null);
+
+/// <summary>A pin map of a job.</summary>
+/// <param name="JobId">The job.</param>
+/// <param name="PinMapId">The map.</param>
+public sealed record TestedPinMap(Guid JobId, Guid PinMapId);
 
 /// <summary>An end of a job.</summary>
 /// <param name="JobId">The job.</param>
@@ -79,7 +86,8 @@ public sealed record RecordItem(
     string Hash,
     EventSubject Subject,
     ReworkRecordDocument? Rework,
-    ParkReason? Park);
+    ParkReason? Park,
+    ContinuityRecordDocument? Continuity);
 
 /// <summary>A page of the Log.</summary>
 /// <param name="Items">Newest first.</param>

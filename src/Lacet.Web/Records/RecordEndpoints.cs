@@ -148,7 +148,8 @@ internal static class RecordEndpoints
             stored.Hash,
             recorded.Subject,
             recorded.Rework,
-            recorded.Park);
+            recorded.Park,
+            recorded.Continuity);
     }
 
     private static RecordState StateOf(StoredEvent stored, EventDocument recorded) =>
@@ -157,6 +158,7 @@ internal static class RecordEndpoints
         : recorded.Kind == EventKind.SignOff ? RecordState.Signed
         : recorded.Kind == EventKind.Park ? RecordState.Parked
         : recorded.Rework is { } rework ? rework.Verdict == FaultVerdict.CutBack ? RecordState.Rejected : RecordState.PutRight
+        : recorded.Continuity is { } tested ? tested.Readings.All(r => r.IsWhole) ? RecordState.Checked : RecordState.Wanting
         : recorded.Termination is { } made && made.Judge().Any(f => f.Severity != Severity.Note) ? RecordState.Wanting
         : RecordState.Landed;
 

@@ -18,7 +18,7 @@ using Lacet.Web.Shelf;
 namespace Lacet.Web.Records;
 
 /// <summary>Turns what a client sends into an event in the chain.</summary>
-internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable events, PeopleTable people, ReadingsTable readings, TimeProvider time)
+internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable commands, EventsTable events, PeopleTable people, ReadingsTable readings, TimeProvider time)
 {
     private static readonly TimeSpan ClockSkew = TimeSpan.FromDays(1);
 
@@ -52,7 +52,7 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
         }
 
         var rework = request.Kind == EventKind.Rework ? at?.Rework : null;
-
+        var continuity = request.Kind == EventKind.Continuity ? await TestedAsync(request.Continuity, cancellation) : null;
         var nameDigest = Seal.Digest(person.Salt, person.Name);
         var appended = await events.AppendAsync(
             request.Id,
@@ -67,27 +67,34 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
                     request.Device,
                     request.DeviceSequence,
                     new(person.Id, nameDigest),
-                    new(request.Subject?.JobId, request.Subject?.WireId, at?.EndId),
+                    new(request.Subject?.JobId ?? request.Continuity?.JobId, request.Subject?.WireId, at?.EndId),
                     request.ClaimedAt,
                     receivedAt,
                     request.Kind,
                     request.Corrects,
                     termination,
                     rework,
-                    request.Kind == EventKind.Park ? request.Park : null),
+                    request.Kind == EventKind.Park ? request.Park : null,
+                    continuity),
                 Json.Options),
             cancellation,
             request.Subject?.JobId,
             at?.EndId);
-        var job = request.Subject?.JobId ?? (request.Corrects is null ? null : Read(await events.FindAsync(request.Corrects.Value)).Subject.Job);
-        if (job is { } changed)
+        var takenBack = request.Corrects is { } corrected ? Read(await events.FindAsync(corrected)) : null;
+        if ((request.Subject?.JobId ?? request.Continuity?.JobId ?? takenBack?.Subject.Job) is { } changed)
         {
-            await jobs.RecordedAsync(changed, at is null ? "Took a record back." : $"Recorded {at.Says}.", person.Name, cancellation);
+            await jobs.RecordedAsync(
+                changed, at is not null ? $"Recorded {at.Says}." : continuity is not null ? "Recorded a test of a pin map." : "Took a record back.", person.Name, cancellation);
         }
 
         if (rework is { Verdict: FaultVerdict.CutBack, Spent: { } spent } && request.Subject is { } spentAt)
         {
             await SpendAsync(request.Id, person.Id, spentAt, new Length(spent.Value), cancellation);
+        }
+
+        if (takenBack is { Rework.Spent: { } unspent, Subject: { Job: { } of, Wire: { } wire, End: { } end } })
+        {
+            await GiveBackAsync(request.Id, person.Id, takenBack.Id, (of, wire, end), new Length(unspent.Value), cancellation);
         }
 
         return appended;
@@ -123,12 +130,24 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
         return new([.. assessed.Faults.Select(f => f.Fault)], found.Strands, found.Damaged, assessed.Verdict, assessed.Spent?.Read());
     }
 
+    /// <summary>A map’s readings as the job has them.</summary>
+    private async Task<ContinuityRecordDocument> TestedAsync(TestedPinMap? tested, CancellationToken cancellation)
+    {
+        var (id, map) = tested is null
+            ? throw new ImpossibleInputException("continuity", "Say which pin map of which job was tested.")
+            : (tested.PinMapId, await jobs.ReadAsync(tested.JobId, job => job.Job.PinMaps.GetValueOrDefault(tested.PinMapId), cancellation)
+                ?? throw new ImpossibleInputException("continuity", "There is no such pin map in that job."));
+        var measured = map.Map.Pins.Where(p => p.IsWhole is not null).OrderBy(p => p.Pin)
+            .Select(p => new ContinuityReading(p.Pin, p.Terminal, p.Ohms is { } ohms && double.IsFinite(ohms) ? ohms : null, p.Ohms is double.PositiveInfinity, p.IsWhole!.Value)).ToList();
+        return !map.Map.KeySeen ? throw new ImpossibleInputException("continuity", "Nobody has seen the connector’s key: no pin’s number is to be trusted yet.")
+            : measured.Count == 0 ? throw new ImpossibleInputException("continuity", "Nothing was measured on that map yet. Keep what you measured in the job first.")
+            : new(id, measured);
+    }
+
     /// <summary>What was cut back is free no more. The event’s id is the command’s too: sent twice, it is spent once.</summary>
     private async Task SpendAsync(Guid command, Guid person, RecordSubject at, Length spent, CancellationToken cancellation)
     {
-        static double? Less(double? mm, Length by) => mm is { } some ? Math.Max(0, some - by.Millimetres) : null;
         static bool IsMeasured(EndDocument end) => end.FreeLengthMm is not null || end.PastOpeningMm is not null;
-        static EndDocument Of(WireDocument wire, EndSide side) => side == EndSide.A ? wire.A : wire.B;
         if (await jobs.ReadAsync(at.JobId, job => (WireDocument)job.Part(at.WireId), cancellation) is not { } known || !IsMeasured(Of(known, at.Side)))
         {
             return;
@@ -141,10 +160,41 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
             job =>
             {
                 var wire = (WireDocument)job.Part(at.WireId);
-                var end = Of(wire, at.Side) with { FreeLengthMm = Less(Of(wire, at.Side).FreeLengthMm, spent), PastOpeningMm = Less(Of(wire, at.Side).PastOpeningMm, spent) };
-                return ($"Cut wire {wire.Name} back by {spent.Read().Metric}.", [new PartChange(at.Side == EndSide.A ? wire with { A = end } : wire with { B = end }, null, job.Version(wire.Id))]);
+                return ($"Cut wire {wire.Name} back by {spent.Read().Metric}.", [new PartChange(Longer(wire, at.Side, -spent.Millimetres), null, job.Version(wire.Id))]);
             },
             cancellation);
+    }
+
+    /// <summary>A rework that is taken back spent nothing. What it spent comes back once, whatever was changed since.</summary>
+    private async Task GiveBackAsync(Guid command, Guid person, Guid rework, (Guid Job, Guid Wire, Guid End) at, Length spent, CancellationToken cancellation)
+    {
+        if (await commands.UndoOfAsync(at.Job, rework) is null || await jobs.ReadAsync(at.Job, job => job.FindPart(at.Wire), cancellation) is not WireDocument known
+            || (known.A.Id != at.End && known.B.Id != at.End))
+        {
+            return;
+        }
+
+        await jobs.ChangeAsync(
+            at.Job,
+            command,
+            person,
+            job =>
+            {
+                var wire = (WireDocument)job.Part(at.Wire);
+                var longer = Longer(wire, wire.A.Id == at.End ? EndSide.A : EndSide.B, spent.Millimetres);
+                return ($"Took it back: wire {wire.Name} was not cut back by {spent.Read().Metric}.", [new PartChange(longer, null, job.Version(wire.Id))]);
+            },
+            cancellation,
+            undoes: rework);
+    }
+
+    private static EndDocument Of(WireDocument wire, EndSide side) => side == EndSide.A ? wire.A : wire.B;
+
+    private static WireDocument Longer(WireDocument wire, EndSide side, double by)
+    {
+        double? More(double? mm) => mm is { } some ? Math.Max(0, some + by) : null;
+        var end = Of(wire, side) with { FreeLengthMm = More(Of(wire, side).FreeLengthMm), PastOpeningMm = More(Of(wire, side).PastOpeningMm) };
+        return side == EndSide.A ? wire with { A = end } : wire with { B = end };
     }
 
     private static NewRecord AsPlanned(NewRecord request, PlannedEnd end) => request with
@@ -162,7 +212,7 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, EventsTable eve
             throw new ImpossibleInputException("subject", "At an end of a job, wire, landing and house rules are the job’s: leave them out.");
         }
 
-        if (request.Kind is EventKind.Termination or EventKind.Withdrawal)
+        if (request.Kind is EventKind.Termination or EventKind.Withdrawal or EventKind.Continuity)
         {
             return;
         }

@@ -11,7 +11,10 @@ namespace Lacet.Web.Rework;
 /// <param name="Faults">What is wrong; may be empty where strands are lost.</param>
 /// <param name="Strands">How many strands there are, counted; null for as many as such a wire usually has.</param>
 /// <param name="Damaged">How many of them are nicked or cut off.</param>
-public sealed record FaultsFound(IReadOnlyList<Fault>? Faults = null, int? Strands = null, int Damaged = 0);
+public sealed record FaultsFound(IReadOnlyList<Fault>? Faults = null, int? Strands = null, int Damaged = 0)
+{
+    internal AsMade Read() => (Faults ?? []).Aggregate(new AsMade(null, null) { Strands = Strands, StrandsLost = Damaged }, (made, fault) => made.With(fault));
+}
 
 /// <summary>An end with something wrong, without a job.</summary>
 /// <param name="Conductor">The wire.</param>
@@ -38,10 +41,8 @@ public sealed record ReworkRequest(
     double? OpeningMm = null,
     Lead Lead = Lead.Metric)
 {
-    internal SpoiledEnd Read() => new(Conductor.Read(), Faults ?? [], Class)
+    internal SpoiledEnd Read() => new(Conductor.Read(), new FaultsFound(Faults, Strands, Damaged).Read(), Class)
     {
-        Strands = Strands,
-        Damaged = Damaged,
         InLug = InLug,
         Strip = Millimetres(StripMm, "stripMm", 500),
         Free = Millimetres(FreeMm, "freeMm", 100_000),
@@ -77,7 +78,7 @@ public sealed record ReworkDocument(
         assessed.Spent?.Read(),
         assessed.Left?.Read(),
         assessed.Pigtail?.Read(),
-        assessed.Effective is null ? null : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands ?? end.Conductor.Strands, end.Damaged), lead));
+        assessed.Effective is null ? null : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), lead));
     }
 }
 

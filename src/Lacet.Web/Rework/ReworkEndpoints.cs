@@ -35,12 +35,10 @@ internal static class ReworkEndpoints
         var landing = end.End.LandingId is { } at ? job.Job.Landings[at] : null;
         return new(
             end.Wire.Conductor ?? throw new Core.Quantities.ImpossibleInputException("subject", "The size of that wire is not known: set it in the job first."),
-            found.Faults ?? [],
+            found.Read(),
             job.Job.Title.Rules.StrandLoss)
         {
-            Strands = found.Strands,
-            Damaged = found.Damaged,
-            InLug = landing?.Landing is SetScrewLug or CrimpedLug or Stud,
+            InLug = landing?.Landing is { } known && SpoiledEnd.IsLug(known.Kind),
             Strip = job.Judged.Plan(end.Wire.Id, end.Side) is { } plan ? RecipeBook.For(plan.AtHand).Strip?.Target : null,
             Free = end.End.FreeLength,
             PastOpening = end.End.PastOpening,

@@ -109,6 +109,7 @@ public sealed class EndCheckTests
         ["torque-out-of-window"] = (Made(10, Read(0.9)), Severity.Fix, Made(10, Read(0.8))),
         ["torque-unmeasured"] = (Made(10, new Tightening.ByFeel()), Severity.Fix, Made(10, Read(0.65))),
         ["loose-or-scorched"] = (Made(10) with { Scorched = true }, Severity.Stop, Made(10)),
+        ["spoiled-end"] = (Made(10).With(Fault.Ring), Severity.Fix, Made(10).With(Fault.Loose)),
         ["hook-wrong-way"] = (Made(10) with { Hook = HookWay.Straight }, Severity.Fix, Made(10) with { Hook = HookWay.Clockwise }),
         ["insulation-caught"] = (Made(10) with { InsulationCaught = true }, Severity.Fix, Made(10)),
         ["bare-metal-shows"] = (Made(10) with { BareShowing = new(3) }, Severity.Fix, Made(10) with { BareShowing = new(2) }),

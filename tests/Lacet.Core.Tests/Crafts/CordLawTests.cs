@@ -48,7 +48,7 @@ public sealed class CordLawTests
     [Fact]
     public void A_cue_that_disagrees_always_sends_to_the_meter() => Gen.Select(Gen.Enum<IdentityCue>().Where(c => c is not (IdentityCue.Remarked or IdentityCue.Smooth or IdentityCue.Printed)), Regions).Sample((cue, region) =>
     {
-        var against = cue is IdentityCue.EarthPin or IdentityCue.GreenScrew ? IdentityCue.BrassScrew : IdentityCue.GreenScrew;
+        var against = cue is IdentityCue.EarthPin or IdentityCue.GreenScrew or IdentityCue.ConnectorEarth ? IdentityCue.BrassScrew : IdentityCue.GreenScrew;
         var identity = CordIdentity.Of([new(null, [cue, against]), new(null, [])], region);
         Assert.Equal((CordRole.Unknown, Certainty.MeterIt), (identity.Conductors[0].Role, identity.Conductors[0].Certainty));
         Assert.Equal(2, identity.Conductors[0].Cues.Count);
@@ -76,8 +76,8 @@ public sealed class CordLawTests
     public void One_fault_more_never_makes_an_end_better_and_an_end_never_has_less_than_nothing_left() =>
         Gen.Select(Generators.Wires, Gen.Enum<Fault>().List[0, 4], Gen.Enum<Fault>(), Gen.Int[0, 2], Gen.Double[0, 400]).Sample((wire, faults, more, lost, free) =>
         {
-            var end = new SpoiledEnd(wire, faults, StrandLoss.General) { Damaged = Math.Min(lost, wire.Strands), Strip = new(12), Free = new(free) };
-            var (before, after) = (ReworkAssessment.Of(end), ReworkAssessment.Of(end with { Faults = [.. faults, more] }));
+            var end = new SpoiledEnd(wire, faults.Aggregate(new AsMade(null, null) { StrandsLost = Math.Min(lost, wire.Strands) }, (made, fault) => made.With(fault)), StrandLoss.General) { Strip = new(12), Free = new(free) };
+            var (before, after) = (ReworkAssessment.Of(end), ReworkAssessment.Of(end with { Made = end.Made.With(more) }));
             Assert.True(after.Verdict >= before.Verdict);
             Assert.True(after.Left!.Value.Millimetres >= 0 && after.Left <= before.Left);
             Assert.Equal(after.Left < FreeLength.Least, after.Pigtail is not null);
@@ -87,7 +87,7 @@ public sealed class CordLawTests
     [Fact]
     public void Every_sentence_of_a_fault_is_one_in_either_unit() => Gen.Select(Generators.Wires, Gen.Enum<Fault>(), Gen.Bool).Sample((wire, fault, lug) =>
     {
-        var judged = ReworkAssessment.Of(new(wire, [fault], StrandLoss.General) { InLug = lug }).Faults.Single();
+        var judged = ReworkAssessment.Of(new(wire, new AsMade(null, null).With(fault), StrandLoss.General) { InLug = lug }).Faults.Single();
         foreach (var text in new[] { judged.Says, judged.Do })
         {
             Assert.EndsWith(".", text.ToString(UnitLead.Metric), StringComparison.Ordinal);

@@ -158,6 +158,26 @@ public sealed class CordTests
         Assert.All(drawing.Spots, s => Assert.True(s.X > drawing.Scene.Box.Left && s.X < drawing.Scene.Box.Right && s.Y > drawing.Scene.Box.Top && s.Y < drawing.Scene.Box.Bottom));
     }
 
+    /// <summary>
+    /// NEMA WD 6, 5-15 (from memory): blades 1/2 in apart, the neutral’s the wider, the earth pin 0.468 in below them. With
+    /// the pin below and the blades towards the eye the neutral is on the right.
+    /// </summary>
+    [Theory]
+    [InlineData(2)]
+    [InlineData(3)]
+    public void The_plug_that_is_metered_is_drawn_to_scale_as_it_is_held(int conductors)
+    {
+        var scene = MeterDrawing.Of(conductors);
+        var (line, neutral) = (scene.Parts.Single(p => p.Id == "blade-line").Box, scene.Parts.Single(p => p.Id == "blade-neutral").Box);
+        Assert.Equal(12.7, ((neutral.Left + neutral.Right) / 2) - ((line.Left + line.Right) / 2), 6);
+        Assert.True(neutral.Height > line.Height);
+        Assert.Equal(conductors, scene.Parts.Count(p => p.Id.StartsWith("bare-", StringComparison.Ordinal)));
+        var pin = scene.Parts.SingleOrDefault(p => p.Id == "blade-earth");
+        Assert.Equal(conductors == 3, pin is not null);
+        Assert.Equal(0.468 * 25.4, pin is null ? 0.468 * 25.4 : (pin.Box.Top + pin.Box.Bottom) / 2, 0.05);
+        Assert.Throws<ImpossibleInputException>(() => MeterDrawing.Of(4));
+    }
+
     /// <summary>NEC 200.6, 250.119, 400.22 and 400.23; IEC 60445 (from memory).</summary>
     [Theory]
     [InlineData(Region.NorthAmerica, "black", "white", "green")]
@@ -180,7 +200,7 @@ public sealed class CordTests
         Assert.Contains(identity.Conductors[0].Misleads, m => m.Contains("IEC", StringComparison.Ordinal));
         Assert.Equal([CordRole.Neutral, CordRole.Line, CordRole.Earth, CordRole.Unknown], identity.Meter.Select(s => s.Role));
         // The mirror of a receptacle, whose wide slot is on the left with the earth below (UL 498, from memory).
-        Assert.StartsWith("right blade, the blades towards you and the earth pin below", identity.Meter[0].From, StringComparison.Ordinal);
+        Assert.StartsWith("the right blade, the blades towards you and the earth pin below", identity.Meter[0].From, StringComparison.Ordinal);
         Assert.StartsWith("left blade", identity.Meter[1].From, StringComparison.Ordinal);
     }
 
@@ -188,6 +208,7 @@ public sealed class CordTests
     [InlineData(IdentityCue.Ribbed, IdentityCue.Smooth, Certainty.Sure)]
     [InlineData(IdentityCue.WideBlade, IdentityCue.NarrowBlade, Certainty.Sure)]
     [InlineData(IdentityCue.SilverScrew, IdentityCue.BrassScrew, Certainty.Sure)]
+    [InlineData(IdentityCue.ConnectorNeutral, IdentityCue.ConnectorLine, Certainty.Sure)] // IEC 60320-1, from memory
     public void On_flat_cord_one_side_tells_the_other(IdentityCue neutral, IdentityCue line, Certainty certainty)
     {
         var identity = Identify(Region.NorthAmerica, (null, [neutral]), (null, [line]));

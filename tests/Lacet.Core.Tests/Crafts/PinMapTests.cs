@@ -100,6 +100,16 @@ public sealed class PinMapTests
     }
 
     [Theory]
+    [InlineData(null, false, null)]
+    [InlineData(null, true, true)]
+    [InlineData(0.9, false, true)]
+    [InlineData(1.0, false, false)]
+    [InlineData(4.0, true, false)] // a meter that sounds at 4 Ω was heard, and then read
+    [InlineData(double.PositiveInfinity, false, false)]
+    public void A_way_is_whole_where_it_was_heard_or_reads_under_an_ohm_and_a_number_outweighs_a_sound(double? ohms, bool heard, bool? whole) =>
+        Assert.Equal(whole, new MappedPin(1, PinFunction.Line, "T1", "", ohms) { Heard = heard }.IsWhole);
+
+    [Theory]
     [InlineData(4, 1)]
     [InlineData(12, 2)]
     public void Turned_round_the_same_connector_is_itself_half_a_turn_on(int pins, int rows)

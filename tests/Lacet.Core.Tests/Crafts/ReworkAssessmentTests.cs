@@ -58,7 +58,7 @@ public sealed class ReworkAssessmentTests
     [InlineData(200, 11, StrandLoss.Critical, false, FaultVerdict.CutBack)]
     public void Lost_strands_pass_by_class(int strands, int lost, StrandLoss rule, bool lug, FaultVerdict verdict)
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12", Build.Stranded), [], rule) { Strands = strands, Damaged = lost, InLug = lug });
+        var assessed = ReworkAssessment.Of(new(Ends.Wire("12", Build.Stranded), new(null, null) { Strands = strands, StrandsLost = lost }, rule) { InLug = lug });
         Assert.Equal(verdict, assessed.Verdict);
         Assert.Equal(Fault.StrandsCut, Assert.Single(assessed.Faults).Fault);
     }
@@ -70,6 +70,7 @@ public sealed class ReworkAssessmentTests
     [InlineData(Fault.OpenedHook, FaultVerdict.CutBack)]
     [InlineData(Fault.OverTwist, FaultVerdict.CutBack)]
     [InlineData(Fault.WrongWay, FaultVerdict.CutBack)]
+    [InlineData(Fault.Scorched, FaultVerdict.CutBack)]
     [InlineData(Fault.TooShort, FaultVerdict.PutRight)]
     [InlineData(Fault.TooLong, FaultVerdict.PutRight)]
     [InlineData(Fault.InsulationCaught, FaultVerdict.PutRight)]
@@ -78,7 +79,7 @@ public sealed class ReworkAssessmentTests
     [InlineData(Fault.Loose, FaultVerdict.PutRight)]
     public void Each_fault_has_its_verdict_and_only_cutting_back_costs_wire(Fault fault, FaultVerdict verdict)
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), [fault], StrandLoss.General) { Strip = new(19), Free = new(170) });
+        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), Made(fault), StrandLoss.General) { Strip = new(19), Free = new(170) });
         Assert.Equal(verdict, assessed.Verdict);
         // The strip, and about 10 mm (common practice).
         Assert.Equal(verdict == FaultVerdict.CutBack ? 29 : 0, assessed.Spent!.Value.Millimetres, 9);
@@ -90,10 +91,10 @@ public sealed class ReworkAssessmentTests
     [Fact]
     public void The_hardest_fault_rules_and_each_is_said_once()
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), [Fault.Loose, Fault.Ring, Fault.Loose], StrandLoss.General));
+        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), Made(Fault.Loose, Fault.Ring, Fault.Loose), StrandLoss.General));
         Assert.Equal([Fault.Ring, Fault.Loose], assessed.Faults.Select(f => f.Fault));
         Assert.Equal((FaultVerdict.CutBack, null, null), (assessed.Verdict, assessed.Spent, assessed.Pigtail));
-        Assert.Equal(FaultVerdict.Accept, ReworkAssessment.Of(new(Ends.Wire("12"), [], StrandLoss.General)).Verdict);
+        Assert.Equal(FaultVerdict.Accept, ReworkAssessment.Of(new(Ends.Wire("12"), Made(), StrandLoss.General)).Verdict);
     }
 
     /// <summary>NEC 300.14 (from memory): 3 in past the opening where that is under 8 in in any dimension.</summary>
@@ -104,7 +105,7 @@ public sealed class ReworkAssessmentTests
     [InlineData(110, 100.0, false)]
     public void Past_a_small_opening_three_inches_are_left(double past, double? opening, bool pigtail)
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), [Fault.Ring], StrandLoss.General)
+        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), Made(Fault.Ring), StrandLoss.General)
         {
             Strip = new(19),
             PastOpening = new(past),
@@ -116,8 +117,12 @@ public sealed class ReworkAssessmentTests
     [Fact]
     public void A_pigtail_is_six_inches_and_what_both_its_ends_strip() => Assert.Equal(
         152.4 + 38.1 + 19,
-        ReworkAssessment.Of(new(Ends.Wire("12"), [Fault.Ring], StrandLoss.General) { Strip = new(19), Free = new(100) }).Pigtail!.Value.Millimetres,
+        ReworkAssessment.Of(new(Ends.Wire("12"), Made(Fault.Ring), StrandLoss.General) { Strip = new(19), Free = new(100) }).Pigtail!.Value.Millimetres,
         9);
+
+    [Fact]
+    public void Whatever_is_said_to_be_wrong_is_what_is_found_wrong() => Gen.Enum<Fault>().List[0, 6].Where(f => !(f.Contains(Fault.TooShort) && f.Contains(Fault.TooLong))).Sample(
+        faults => Assert.Equal(faults.Distinct().Order(), Made([.. faults]).Faults));
 
     [Fact]
     public void What_is_lost_is_drawn_hollow_in_proportion()
@@ -132,4 +137,6 @@ public sealed class ReworkAssessmentTests
         Assert.Equal(37, CrossSection.Of(wire, 259, 1).Parts.Count - 1);
         Assert.Equal(0, Hollow(CrossSection.Of(wire)));
     }
+
+    private static AsMade Made(params Fault[] faults) => faults.Aggregate(new AsMade(null, null), (made, fault) => made.With(fault));
 }

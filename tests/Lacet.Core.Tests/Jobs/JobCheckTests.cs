@@ -1,6 +1,8 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Cords;
 using Lacet.Core.Jobs;
+using Lacet.Core.PinMaps;
 
 namespace Lacet.Core.Tests.Jobs;
 
@@ -46,6 +48,8 @@ public sealed class JobCheckTests
         ["voltage-drop"] = (Long(49), Severity.Fix, Long(48)),
         // NEC 310.15(C)(1): ten to twenty at 50 %: 25 A × 0.5 = 12.5 A < 15 A; nine at 70 %: 17.5 A.
         ["loaded-together"] = (Bundle(10), Severity.Stop, Bundle(9)),
+        // A taped patch is scrapped (NEC 400.13, common practice).
+        ["cord-unfit"] = (new Sketch().Cord("heater", CordCue.Patched), Severity.Stop, new Sketch().Cord("heater")),
         // The checks of an end, where only the job knows of a second wire, a list's ferrule or a breaker.
         ["two-conductors"] = (Strip().Wire("1", "X1", "X2").Wire("2", "X1", "X3"), Severity.Stop, Pairs().Wire("1", "PP", "X1").Wire("2", "PP", "X2")),
         ["mixed-metals"] = (
@@ -65,6 +69,7 @@ public sealed class JobCheckTests
         ["ferrule-pin-too-long"] = (Given(new(2.5, new Length(12))), Severity.Fix, Given(new(2.5, new Length(8)))),
         ["ferrule-pin-too-short"] = (Given(new(2.5, new Length(8)), depth: 12), Severity.Fix, Given(new(2.5, new Length(12)), depth: 12)),
         ["loose-or-scorched"] = (Found(new AsMade(null, null) { Loose = true }), Severity.Stop, Found(new AsMade(null, null))),
+        ["spoiled-end"] = (Found(new AsMade(null, null) { Nicked = true }), Severity.Fix, Found(new AsMade(null, null))),
         ["hook-wrong-way"] = (Found(new AsMade(null, null) { Hook = HookWay.CounterClockwise }), Severity.Fix, Found(new AsMade(null, null) { Hook = HookWay.Clockwise })),
         ["insulation-caught"] = (Found(new AsMade(null, null) { InsulationCaught = true }), Severity.Fix, Found(new AsMade(null, null))),
         ["bare-metal-shows"] = (Found(new AsMade(null, null) { BareShowing = new(2.5) }), Severity.Fix, Found(new AsMade(null, null) { BareShowing = new(2) })),
@@ -92,13 +97,40 @@ public sealed class JobCheckTests
         string[] ids =
         [
             .. JobChecks.Ends.Select(c => c.Id), .. JobChecks.Wires.Select(c => c.Id), .. JobChecks.Landings.Select(c => c.Id),
-            .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id),
+            .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id), .. JobChecks.Cords.Select(c => c.Id),
         ];
         var classes = typeof(JobChecks).Assembly.GetTypes().Where(t => t is { IsAbstract: false, IsInterface: false }
             && t.GetInterfaces().Any(i => i.IsGenericType && i.GetGenericTypeDefinition() == typeof(IJobCheck<>)));
         Assert.Equal(classes.Count(), ids.Distinct(StringComparer.Ordinal).Count());
         Assert.Empty(ids.Except(Examples.Keys, StringComparer.Ordinal));
         Assert.Empty(ids.Intersect(EndChecks.Planned.Select(c => c.Id), StringComparer.Ordinal));
+    }
+
+    /// <summary>Common practice: what a sign asks for sets how hard it is.</summary>
+    [Theory]
+    [InlineData(CordCue.ReliefGone, Severity.Fix, "Put it right.")]
+    [InlineData(CordCue.BladesBent, Severity.Fix, "Replace the cord.")] // the house rule: a moulded cord
+    [InlineData(CordCue.EarthPinGone, Severity.Stop, "Scrap it.")]
+    public void A_cord_is_found_by_its_worst_sign_and_by_the_house_rule(CordCue cue, Severity severity, string what)
+    {
+        var finding = Assert.Single(new Sketch().Cord("heater", CordCue.PrintGone, cue).Judged().Findings).Finding;
+        Assert.Equal(severity, finding.Severity);
+        Assert.StartsWith(what, Ends.Read(finding.Do), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_stands_against_a_pin_map_is_among_the_findings_each_kind_once_and_goes_when_it_is_put_right()
+    {
+        var map = new PinMap("fan", 6, 1, [new(1, PinFunction.Line, ""), new(2, PinFunction.Common, ""), new(3, PinFunction.Earth, "PE")]);
+        var judged = new Sketch().Map("fan", map).Judged();
+        Assert.Equal(["pin-key-not-seen", "pin-leads-nowhere"], judged.Findings.Select(f => f.Finding.Check));
+        var kept = judged.Job.PinMaps.Values.Single();
+        var (undo, _) = judged.Apply([EntityChange.Put(kept with { Map = kept.Map with { KeySeen = true, Pins = [.. map.Pins.Select((p, i) => p with { Terminal = $"T{i}" })] } })]);
+        Assert.Empty(judged.Findings);
+        judged.Apply(undo);
+        Assert.Equal(2, judged.Findings.Count());
+        judged.Apply([new(EntityKind.PinMap, kept.Id, null)]);
+        Assert.Empty(judged.Findings);
     }
 
     [Theory]

@@ -1,5 +1,7 @@
 using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Cords;
 using Lacet.Core.Jobs;
+using Lacet.Core.PinMaps;
 
 namespace Lacet.Core.Tests.Jobs;
 
@@ -59,6 +61,10 @@ internal sealed class Sketch
 
     internal Sketch Splice(string box, string name, bool bothMetals = false) =>
         Landing(box, name, with: l => l with { Landing = null, Splice = new SpliceConnector("twist-on", 2, 4, 0.75, 6, bothMetals) });
+
+    internal Sketch Cord(string name, params CordCue[] seen) => Add("cord " + name, id => new JobCord(id, name, seen, MouldedToBeHad: true));
+
+    internal Sketch Map(string name, PinMap map) => Add("map " + name, id => new JobPinMap(id, map with { Name = name }));
 
     internal Guid Id(string name) => _ids.TryGetValue(name, out var id) ? id : throw new ArgumentException($"There is no {name}.", nameof(name));
 

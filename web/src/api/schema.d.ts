@@ -2783,6 +2783,132 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cords/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the probes of a meter are held to a cord */
+        get: {
+            parameters: {
+                query: {
+                    conductors: number;
+                    lead?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SceneDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Lets the stand-in meter measure a cord */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["MeterQuestion"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MeterReading"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cords/triage": {
         parameters: {
             query?: never;
@@ -3018,82 +3144,6 @@ export interface paths {
                 };
                 /** @description Bad Request */
                 400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Payload Too Large */
-                413: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/cords/meter": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Lets the stand-in meter measure a cord */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["MeterQuestion"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["MeterReading"];
-                    };
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Not Found */
-                404: {
                     headers: {
                         [name: string]: unknown;
                     };
@@ -4919,6 +4969,8 @@ export interface components {
             circuitId: null | string;
             /** @default false */
             drawable: boolean;
+            /** Format: uuid */
+            keptId?: null | string;
         };
         AcceptImport: {
             /** Format: uuid */
@@ -5218,7 +5270,7 @@ export interface components {
          * @description What a check looks at as a whole, and what its finding is about.
          * @enum {unknown}
          */
-        CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run";
+        CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run" | "cord" | "pin-map";
         CircuitDocument: {
             name: string;
             /** Format: double */
@@ -5293,6 +5345,20 @@ export interface components {
         ConnectorDocument: {
             scene: components["schemas"]["SceneDocument"];
             pins: components["schemas"]["PinSpot"][];
+        };
+        ContinuityReading: {
+            /** Format: int32 */
+            pin: number;
+            terminal: string;
+            /** Format: double */
+            ohms: null | number;
+            isOpen: boolean;
+            isWhole: boolean;
+        };
+        ContinuityRecordDocument: {
+            /** Format: uuid */
+            pinMap: string;
+            readings: components["schemas"]["ContinuityReading"][];
         };
         /** @description A measurement from a pin, with connector and machine unplugged from everything. */
         ContinuityStep: {
@@ -5631,6 +5697,7 @@ export interface components {
             progress: components["schemas"]["EndProgress"];
             recipe: null | components["schemas"]["RecipeDocument"];
             section: null | components["schemas"]["SceneDocument"];
+            found: null | components["schemas"]["FaultsFound"];
         };
         EndProgress: {
             state: components["schemas"]["EndState"];
@@ -5653,7 +5720,7 @@ export interface components {
             reachMm: number;
         };
         /** @enum {unknown} */
-        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park";
+        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park" | "continuity";
         EventSubject: {
             /** Format: uuid */
             job: null | string;
@@ -5671,7 +5738,7 @@ export interface components {
          * @description What can be wrong with an end that was made.
          * @enum {unknown}
          */
-        Fault: "nick" | "strands-cut" | "ring" | "opened-hook" | "over-twist" | "too-short" | "too-long" | "insulation-caught" | "strand-out" | "wrong-way" | "double-stacked" | "loose";
+        Fault: "nick" | "strands-cut" | "ring" | "opened-hook" | "over-twist" | "too-short" | "too-long" | "insulation-caught" | "strand-out" | "wrong-way" | "double-stacked" | "loose" | "scorched";
         /**
          * @description What becomes of an end with a fault, mildest first.
          * @enum {unknown}
@@ -5741,6 +5808,11 @@ export interface components {
             loose: boolean;
             /** @default false */
             scorched: boolean;
+            faults?: null | components["schemas"]["Fault"][];
+            /** Format: int32 */
+            strands?: null | number;
+            /** Format: int32 */
+            strandsLost?: number;
         };
         GivenFerruleDocument: {
             /** Format: double */
@@ -5828,7 +5900,7 @@ export interface components {
          * @description What can be seen of a conductor besides its colour.
          * @enum {unknown}
          */
-        IdentityCue: "ribbed" | "smooth" | "printed" | "wide-blade" | "narrow-blade" | "earth-pin" | "brass-screw" | "silver-screw" | "green-screw" | "remarked";
+        IdentityCue: "ribbed" | "smooth" | "printed" | "wide-blade" | "narrow-blade" | "earth-pin" | "brass-screw" | "silver-screw" | "green-screw" | "connector-line" | "connector-neutral" | "connector-earth" | "remarked";
         /** @description What one cue says. */
         IdentityReason: {
             /** @description What the conductor would be for. */
@@ -6534,6 +6606,7 @@ export interface components {
             ohms?: null | number;
             /** @default false */
             isOpen: boolean;
+            heard?: boolean;
         };
         /**
          * @description What the conductor is made of.
@@ -6618,6 +6691,7 @@ export interface components {
             subject?: null | components["schemas"]["RecordSubject"];
             rework?: null | components["schemas"]["FaultsFound"];
             park?: null | components["schemas"]["ParkReason"];
+            continuity?: null | components["schemas"]["TestedPinMap"];
         };
         NewRemedyJob: {
             /** Format: uuid */
@@ -6875,6 +6949,7 @@ export interface components {
             subject: components["schemas"]["EventSubject"];
             rework: null | components["schemas"]["ReworkRecordDocument"];
             park: null | components["schemas"]["ParkReason"];
+            continuity: null | components["schemas"]["ContinuityRecordDocument"];
         };
         RecordPage: {
             items: components["schemas"]["RecordItem"][];
@@ -7385,6 +7460,12 @@ export interface components {
             measuredStrip: null | components["schemas"]["Readout"];
             tightening: components["schemas"]["TighteningDocument"];
             second?: null | components["schemas"]["ConductorDocument"];
+        };
+        TestedPinMap: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: uuid */
+            pinMapId: string;
         };
         TighteningDocument: {
             method: components["schemas"]["TighteningMethod"];

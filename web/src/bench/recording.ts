@@ -43,6 +43,7 @@ export function useEventRecording() {
     again: unsent && send.isError ? () => send.mutateAsync(unsent) : null,
     error: send.error,
     busy: send.isPending,
+    done: send.isSuccess,
     reset: send.reset,
   };
 }

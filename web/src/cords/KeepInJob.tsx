@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
+import { useSearchParams } from "react-router";
 import { ChangesBar } from "../jobs/ChangesBar";
 import { jobApi, type Part } from "../jobs/jobApi";
 import { ChangesProvider, useChanges } from "../jobs/useChanges";
@@ -17,12 +18,15 @@ interface Keeping {
   /** What is kept, under an id. */
   part: (id: string) => Kept;
   onOpen: (part: Kept) => void;
+  /** What else can be done with one that is kept. */
+  also?: (job: string, part: Kept) => ReactNode;
 }
 
 /** What was worked out here, kept in a job: as often as it changes, and taken up again. */
 export function KeepInJob(keeping: Keeping) {
   const jobs = useQuery({ queryKey: ["jobs", "first"], queryFn: () => jobApi.list(0) });
-  const [chosen, setChosen] = useState(() => recall<string>("job", ""));
+  const [params] = useSearchParams();
+  const [chosen, setChosen] = useState(() => params.get("job") ?? recall<string>("job", ""));
   const items = jobs.data?.items ?? [];
   const job = items.find(({ id }) => id === chosen) ?? items[0];
   return (
@@ -53,7 +57,7 @@ export function KeepInJob(keeping: Keeping) {
 
 const nameOf = (part: Kept) => (part.part === "cord" ? part.name : part.map.name);
 
-function KeptParts({ job, kind, name, part, onOpen }: Keeping & { job: string }) {
+function KeptParts({ job, kind, name, part, onOpen, also }: Keeping & { job: string }) {
   const { put, remove, person, busy } = useChanges();
   const overview = useQuery({ queryKey: ["job", job, "overview"], queryFn: () => jobApi.open(job) });
   const kept: { part: Kept; version: number }[] =
@@ -66,6 +70,15 @@ function KeptParts({ job, kind, name, part, onOpen }: Keeping & { job: string })
           part: { ...one, part: "pin-map" },
           version,
         }));
+  // Asked for by its address: opened once, when it is known.
+  const asked = useSearchParams()[0].get("kept");
+  const opened = useRef<string | null>(null);
+  useEffect(() => {
+    const found = kept.find((one) => one.part.id === asked);
+    if (!found || opened.current === asked) return;
+    opened.current = asked;
+    onOpen(found.part);
+  });
   const same = kept.find((one) => nameOf(one.part).toLowerCase() === name.trim().toLowerCase());
   return (
     <>
@@ -84,7 +97,14 @@ function KeptParts({ job, kind, name, part, onOpen }: Keeping & { job: string })
       </Action>
       <Box as="ul" listStyleType="none" aria-label="Kept in this job">
         {kept.map((one) => (
-          <Flex as="li" key={one.part.id} gap={1} alignItems="center" data-kept={nameOf(one.part)}>
+          <Flex
+            as="li"
+            key={one.part.id}
+            gap={1}
+            alignItems="center"
+            flexWrap="wrap"
+            data-kept={nameOf(one.part)}
+          >
             <chakra.span flex={1} overflowWrap="anywhere">
               {nameOf(one.part)}
             </chakra.span>
@@ -99,6 +119,7 @@ function KeptParts({ job, kind, name, part, onOpen }: Keeping & { job: string })
             >
               Take out
             </Action>
+            {also?.(job, one.part)}
           </Flex>
         ))}
       </Box>

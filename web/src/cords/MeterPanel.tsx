@@ -52,7 +52,7 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
       <Box as="ol" ps={6} listStyleType="decimal">
         {steps.map((step) => (
           <Box as="li" key={step.from + step.to} py={1}>
-            From the <strong>{step.from}</strong> to {step.to}. {step.expect}
+            From <strong>{step.from}</strong> to {step.to}. {step.expect}
           </Box>
         ))}
       </Box>
@@ -61,7 +61,7 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
           <Box w="210px">{steps[blade]?.from ?? role}: beeps at</Box>
           <Box flex="1 1 240px" maxW="420px">
             <Choice
-              label={`Beeps from the ${steps[blade]?.from ?? role}`}
+              label={`Beeps from ${steps[blade]?.from ?? role}`}
               value={String(ends[blade] ?? "")}
               onChange={(end) =>
                 setMeasured({

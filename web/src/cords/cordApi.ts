@@ -1,4 +1,4 @@
-import { http, take, type Schemas } from "../client";
+import { http, take, type Lead, type Schemas } from "../client";
 
 /** The interface of cords. */
 export const cordApi = {
@@ -9,6 +9,8 @@ export const cordApi = {
   identify: (body: Schemas["IdentifyRequest"]) => take(http.POST("/api/cords/identify", { body })),
   refit: (body: Schemas["RefitRequest"]) => take(http.POST("/api/cords/refit", { body })),
   caseVoltage: (body: Schemas["CaseRequest"]) => take(http.POST("/api/cords/case", { body })),
+  meterDrawing: (conductors: number, lead: Lead) =>
+    take(http.GET("/api/cords/meter", { params: { query: { conductors, lead } } })),
   meter: (body: Schemas["MeterQuestion"]) => take(http.POST("/api/cords/meter", { body })),
   rework: (body: Schemas["ReworkRequest"]) => take(http.POST("/api/rework/assess", { body })),
 };

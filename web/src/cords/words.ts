@@ -46,5 +46,8 @@ export const cueWords: Record<Schemas["IdentityCue"], string> = {
   "brass-screw": "Brass screw",
   "silver-screw": "Silver screw",
   "green-screw": "Green screw",
+  "connector-line": "Connector’s pin L",
+  "connector-neutral": "Connector’s pin N",
+  "connector-earth": "Connector’s earth pin",
   remarked: "White, marked again",
 };

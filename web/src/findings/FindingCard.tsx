@@ -95,6 +95,14 @@ export function FindingCard({
                 Open
               </ToEnd>
             )}
+            {about.keptId && (
+              <ToEnd
+                to={`/cords/${about.scope === "cord" ? "look" : "pins"}?job=${job}&kept=${about.keptId}`}
+                aria-label={`Open ${about.name}`}
+              >
+                Open
+              </ToEnd>
+            )}
             {accepted ? (
               <Action look="link" onClick={() => void remove(accepted.id, accepted.version)}>
                 Take acceptance back

@@ -83,6 +83,7 @@ export function EndSheet({
             wire={wire}
             side={side}
             progress={opened.progress}
+            found={opened.found}
             metal={opened.wire.wire.conductor?.material ?? "copper"}
           />
           <EndFields key={`${wire}${side}`} wire={opened.wire} side={side} />

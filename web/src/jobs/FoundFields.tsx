@@ -1,13 +1,27 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
+import { FaultPicker } from "../rework/FaultPicker";
+import { count, seenAs, type Seen } from "../rework/seen";
 import { CheckField } from "../shared/CheckField";
 import { Field, FieldLabel } from "../shared/Panel";
 import { Select } from "../shared/Select";
 
 type Found = Schemas["FoundDocument"];
 
-const nothing: Found = { insulationCaught: false, loose: false, scorched: false };
+const nothing: Found = { insulationCaught: false, loose: false, scorched: false, strandsLost: 0 };
+
+/** What has no field of its own above. */
+const others: Schemas["Fault"][] = [
+  "nick",
+  "ring",
+  "opened-hook",
+  "over-twist",
+  "too-short",
+  "too-long",
+  "strand-out",
+  "double-stacked",
+];
 
 const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
 
@@ -24,10 +38,31 @@ export function FoundFields({
   const keep = (change: Partial<Found>) =>
     onChange((before) => {
       const next: Found = { ...(before ?? nothing), ...change };
-      return next.bareShowingMm || next.hook || next.insulationCaught || next.loose || next.scorched
-        ? next
-        : null;
+      const any =
+        next.bareShowingMm ??
+        next.hook ??
+        (next.insulationCaught || next.loose || next.scorched || next.faults?.length || next.strandsLost);
+      return any ? next : null;
     });
+  const [seen, setSeen] = useState(() =>
+    seenAs(
+      found && {
+        faults: found.faults ?? null,
+        strands: found.strands ?? null,
+        damaged: found.strandsLost ?? 0,
+      },
+    ),
+  );
+  const see = (next: Seen) => {
+    setSeen(next);
+    if (next.faults !== seen.faults) keep({ faults: next.faults.length > 0 ? next.faults : null });
+  };
+  // What is counted is kept when it is typed whole.
+  const keepCounts = () => {
+    const counted = { strands: count(seen.strands), strandsLost: count(seen.damaged) ?? 0 };
+    if (counted.strands !== (found?.strands ?? null) || counted.strandsLost !== (found?.strandsLost ?? 0))
+      keep(counted);
+  };
   const keepBare = () => {
     if (bare === null) return;
     const mm = Number(bare.replace(",", "."));
@@ -77,6 +112,9 @@ export function FoundFields({
           Scorched
         </CheckField>
       </Flex>
+      <Box onBlur={keepCounts}>
+        <FaultPicker name="found" asked={others} seen={seen} onSeen={see} />
+      </Box>
     </details>
   );
 }

@@ -36,6 +36,20 @@ const ToWire = chakra(Link, {
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
 
+/** A test of a pin map in a sentence. */
+function sayTest({ readings }: Schemas["ContinuityRecordDocument"]) {
+  const failed = readings.filter(({ isWhole }) => !isWhole);
+  const each = failed.map(
+    ({ pin, terminal, ohms }) =>
+      `pin ${pin} to ${terminal} ${ohms === null ? "has no reading" : `reads ${ohms} Ω`}`,
+  );
+  return (
+    [`Pin map tested: ${readings.length - failed.length} of ${readings.length} ways are whole`, ...each].join(
+      "; ",
+    ) + "."
+  );
+}
+
 /** One event, judged against the windows that it was made to. */
 export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => void) | null }) {
   const { icon: Icon, word, colour } = states[item.state];
@@ -82,6 +96,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
                 withdrawal: "An earlier event was taken back.",
                 termination: "",
                 rework: item.rework ? sayRework(item.rework) : "",
+                continuity: item.continuity ? sayTest(item.continuity) : "",
                 park: item.park ? `Set aside: ${parkReasons[item.park]}.` : "",
               }[item.kind]
             }
@@ -96,11 +111,21 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
               Its wire
             </ToWire>
           )}
-          {(made ?? item.park ?? item.rework) && item.state !== "withdrawn" && onWithdraw && (
-            <Action look="link" onClick={onWithdraw} aria-label={`Take back event ${item.sequence}`}>
-              Take back
-            </Action>
+          {item.subject.job && item.continuity && (
+            <ToWire
+              to={`/cords/pins?job=${item.subject.job}&kept=${item.continuity.pinMap}`}
+              aria-label={`Open the pin map of event ${item.sequence}`}
+            >
+              Its map
+            </ToWire>
           )}
+          {(made ?? item.park ?? item.rework ?? item.continuity) &&
+            item.state !== "withdrawn" &&
+            onWithdraw && (
+              <Action look="link" onClick={onWithdraw} aria-label={`Take back event ${item.sequence}`}>
+                Take back
+              </Action>
+            )}
         </Flex>
       </Grid>
       {item.findings

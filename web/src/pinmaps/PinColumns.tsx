@@ -3,7 +3,15 @@ import { X } from "lucide-react";
 import type { Schemas } from "../client";
 import { Action, Field } from "../shared/Panel";
 import { Select } from "../shared/Select";
-import { addPin, changePin, functionWords, terminalsOf, type PinFunction, type PinMap } from "./map";
+import {
+  addPin,
+  changePin,
+  functionWords,
+  terminalsOf,
+  unmeasured,
+  type PinFunction,
+  type PinMap,
+} from "./map";
 
 // On a phone a pin takes two lines.
 const row = { base: "112px", sm: "60px" };
@@ -92,7 +100,7 @@ export function PinColumns({
                   value={pin.terminal}
                   onChange={(event) =>
                     // Another terminal was not measured yet.
-                    onMap(changePin(map, i, { terminal: event.target.value, ohms: null, isOpen: false }))
+                    onMap(changePin(map, i, { terminal: event.target.value, ...unmeasured }))
                   }
                 />
               </Box>

@@ -15,6 +15,7 @@ import { PinColumns } from "./PinColumns";
 import { PinCsv } from "./PinCsv";
 import { PinTest } from "./PinTest";
 import { PlateFields } from "./PlateFields";
+import { RecordTest } from "./RecordTest";
 
 /** Which pin goes where: the connector's key first, then pin by pin to the machine, then the meter. */
 export function PinMapPart() {
@@ -142,6 +143,7 @@ export function PinMapPart() {
           name={map.name}
           part={(id) => ({ part: "pin-map", id, order: 0, map })}
           onOpen={(part) => part.part === "pin-map" && setMap(part.map)}
+          also={(job, part) => part.part === "pin-map" && <RecordTest job={job} part={part} />}
         />
       </Flex>
     </Grid>

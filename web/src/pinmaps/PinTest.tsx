@@ -1,10 +1,8 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
-import { Action, PanelTitle } from "../shared/Panel";
-import { changePin, type PinMap } from "./map";
-
-/** What a whole way reads where somebody only hears the meter, Ω: its beep. */
-const beeps = 0;
+import { useState } from "react";
+import { Action, Field, PanelTitle } from "../shared/Panel";
+import { changePin, unmeasured, type PinMap } from "./map";
 
 /** The continuity test, pin by pin, recorded as it is done. */
 export function PinTest({
@@ -56,24 +54,62 @@ export function PinTest({
               </Box>
               <Flex gap={1} role="group" aria-label={`Pin ${step.pin} to ${step.terminal}`}>
                 <Action
-                  look={step.passed === true ? "main" : "plain"}
-                  aria-pressed={step.passed === true}
-                  onClick={() => onMap(changePin(map, at(step.pin), { ohms: beeps, isOpen: false }))}
+                  look={map.pins[at(step.pin)]?.heard ? "main" : "plain"}
+                  aria-pressed={map.pins[at(step.pin)]?.heard ?? false}
+                  onClick={() => onMap(changePin(map, at(step.pin), { ...unmeasured, heard: true }))}
                 >
                   It beeps
                 </Action>
                 <Action
-                  aria-pressed={step.passed === false}
-                  color={step.passed === false ? "stop" : undefined}
-                  onClick={() => onMap(changePin(map, at(step.pin), { ohms: null, isOpen: true }))}
+                  aria-pressed={map.pins[at(step.pin)]?.isOpen ?? false}
+                  color={map.pins[at(step.pin)]?.isOpen ? "stop" : undefined}
+                  onClick={() => onMap(changePin(map, at(step.pin), { ...unmeasured, isOpen: true }))}
                 >
                   Nothing
                 </Action>
+                <OhmsField
+                  key={String(map.pins[at(step.pin)]?.ohms)}
+                  label={`Ω read from pin ${step.pin} to ${step.terminal}`}
+                  value={map.pins[at(step.pin)]?.ohms ?? null}
+                  onValue={(ohms) => onMap(changePin(map, at(step.pin), { ...unmeasured, ohms }))}
+                />
               </Flex>
             </Flex>
           ))}
         </Box>
       )}
     </Box>
+  );
+}
+
+/** A resistance that was read; taken when it is typed whole. */
+function OhmsField({
+  label,
+  value,
+  onValue,
+}: {
+  label: string;
+  value: number | null;
+  onValue: (ohms: number | null) => void;
+}) {
+  const [text, setText] = useState(value === null ? "" : String(value));
+  const ohms = text.trim() === "" ? null : Number(text.replace(",", "."));
+  const wrong = ohms !== null && !(ohms >= 0);
+  return (
+    <Flex alignItems="center" gap={1}>
+      <Field
+        aria-label={label}
+        aria-invalid={wrong}
+        w="76px"
+        inputMode="decimal"
+        autoComplete="off"
+        maxLength={8}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={() => !wrong && ohms !== value && onValue(ohms)}
+        onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+      />
+      <span aria-hidden>Ω</span>
+    </Flex>
   );
 }

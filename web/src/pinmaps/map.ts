@@ -20,7 +20,11 @@ const pin = (at: number, fn: PinFunction): Pin => ({
   colour: "",
   ohms: null,
   isOpen: false,
+  heard: false,
 });
+
+/** A pin nobody has measured, or not since its terminal changed. */
+export const unmeasured = { ohms: null, isOpen: false, heard: false } satisfies Partial<Pin>;
 
 /** A map to begin with: what a machine of so many speeds has, and nothing traced yet. */
 export function blankMap(speeds: number): PinMap {

@@ -12,7 +12,7 @@ import { Select } from "../shared/Select";
 import { useUnits } from "../shared/Units";
 import { Assessed } from "./Assessed";
 import { FaultPicker } from "./FaultPicker";
-import { nothingSeen, toFound } from "./seen";
+import { nothingSeen, seenAs, toFound } from "./seen";
 import { parkReasons, type ParkReason } from "./words";
 
 const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
@@ -42,19 +42,22 @@ export function EndRework({
   wire,
   side,
   progress,
+  found: before,
   metal,
 }: {
   job: string;
   wire: string;
   side: "a" | "b";
   progress: Schemas["EndProgress"];
+  /** What was wrong with it when it was looked at. */
+  found: Schemas["FaultsFound"] | null;
   metal: Metal;
 }) {
   const { lead } = useUnits();
   const { person } = useChanges();
   const queries = useQueryClient();
   const { send, withdraw, busy, error } = useEventRecording();
-  const [seen, setSeen] = useState(nothingSeen);
+  const [seen, setSeen] = useState(() => seenAs(before));
   const [why, setWhy] = useState<ParkReason | "">("");
   const found = toFound(seen);
   const assessed = useQuery({

@@ -8,12 +8,24 @@ import { faults } from "./words";
 type Fault = Schemas["Fault"];
 
 /** Faults ticked, and strands counted. */
-export function FaultPicker({ seen, onSeen }: { seen: Seen; onSeen: (seen: Seen) => void }) {
+export function FaultPicker({
+  seen,
+  onSeen,
+  asked = Object.keys(faults) as Fault[],
+  name: of = "rework",
+}: {
+  seen: Seen;
+  onSeen: (seen: Seen) => void;
+  /** Which can be ticked here. */
+  asked?: Fault[];
+  /** Apart from any other on the page. */
+  name?: string;
+}) {
   const line = (name: "damaged" | "strands", label: string) => (
     <Box>
-      <FieldLabel htmlFor={`rework-${name}`}>{label}</FieldLabel>
+      <FieldLabel htmlFor={`${of}-${name}`}>{label}</FieldLabel>
       <Field
-        id={`rework-${name}`}
+        id={`${of}-${name}`}
         inputMode="numeric"
         autoComplete="off"
         maxLength={4}
@@ -29,9 +41,9 @@ export function FaultPicker({ seen, onSeen }: { seen: Seen; onSeen: (seen: Seen)
         templateColumns="repeat(auto-fill, minmax(165px, 1fr))"
         columnGap={2}
         role="group"
-        aria-label="What is wrong"
+        aria-label={of === "rework" ? "What is wrong" : "What else was wrong"}
       >
-        {(Object.keys(faults) as Fault[])
+        {asked
           .filter((fault) => fault !== "strands-cut")
           .map((fault) => (
             <CheckField

@@ -27,6 +27,7 @@ export const faults: Record<Fault, string> = {
   "wrong-way": "Hook the wrong way",
   "double-stacked": "Two where one belongs",
   loose: "Loose",
+  scorched: "Scorched",
 };
 
 /** What becomes of the end; the largest word there. */

@@ -46,6 +46,7 @@ public static class EndChecks
     public static IReadOnlyList<IMadeCheck> Made { get; } =
     [
         new LooseOrScorched(),
+        new SpoiledAtTheTip(),
         new HookWrongWay(),
         new InsulationCaught(),
         new BareMetalShows(),

@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
@@ -8,4 +9,11 @@ namespace Lacet.Core.Checks.End;
 /// <param name="Made">What was measured.</param>
 /// <param name="Strip">The strip window of the recipe; null where it gave none.</param>
 /// <param name="Torque">The torque window of the recipe; null where it gave none.</param>
-public sealed record MadeEnd(string LandingKind, AsMade Made, Window<Length>? Strip, Window<Torque>? Torque);
+public sealed record MadeEnd(string LandingKind, AsMade Made, Window<Length>? Strip, Window<Torque>? Torque)
+{
+    /// <summary>The wire; null where it is not known.</summary>
+    public Conductor? Conductor { get; init; }
+
+    /// <summary>How many strands the house lets go.</summary>
+    public StrandLoss Class { get; init; }
+}

@@ -53,7 +53,7 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
 
         if (end.End is { Found: { } made, LandingId: { } id } && job.Landings[id].Landing is { } landing)
         {
-            foreach (var finding in EndChecks.Judge(new MadeEnd(landing.Kind, made, null, null)))
+            foreach (var finding in EndChecks.Judge(new MadeEnd(landing.Kind, made, null, null) { Conductor = end.Wire.Conductor, Class = job.Title.Rules.StrandLoss }))
             {
                 Keep(CheckScope.End, finding);
             }

@@ -26,6 +26,9 @@ public static class JobChecks
     /// <summary>Checks of a circuit.</summary>
     public static IReadOnlyList<IJobCheck<Circuit>> Circuits { get; } = [new ContinuousLoad(), new VoltageDropHigh()];
 
+    /// <summary>Checks of a cord.</summary>
+    public static IReadOnlyList<IJobCheck<JobCord>> Cords { get; } = [new CordUnfit()];
+
     /// <summary>Checks of a run.</summary>
     public static IReadOnlyList<IJobCheck<RunOfWires>> Runs { get; } = [new LoadedTogether()];
 }

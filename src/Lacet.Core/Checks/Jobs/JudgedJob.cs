@@ -1,5 +1,6 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Jobs;
+using Lacet.Core.PinMaps;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -138,6 +139,13 @@ public sealed class JudgedJob
             case CheckScope.Circuit when Job.Circuits.TryGetValue(subject.Id, out var circuit):
                 All(JobChecks.Circuits, circuit);
                 break;
+            case CheckScope.Cord when Job.Cords.TryGetValue(subject.Id, out var cord):
+                All(JobChecks.Cords, cord);
+                break;
+            case CheckScope.PinMap when Job.PinMaps.TryGetValue(subject.Id, out var map):
+                // As about ends: each kind is said once, by the first pin that shows it; the map itself says them all.
+                found = PinMapChecks.Of(map.Map).DistinctBy(f => f.Check, StringComparer.Ordinal).Select(f => new JobFinding(subject, f)).ToList() is { Count: > 0 } some ? some : null;
+                break;
             case CheckScope.Run when subject.Run is { } run:
                 var together = Job.WiresRunning(run).ToList();
                 if (together.Count > 0)
@@ -189,6 +197,8 @@ public sealed class JudgedJob
         CheckScope.Landing => Job.Landings[subject.Id].Order,
         CheckScope.Device => Job.Devices[subject.Id].Order,
         CheckScope.Circuit => Job.Circuits[subject.Id].Order,
+        CheckScope.Cord => Job.Cords[subject.Id].Order,
+        CheckScope.PinMap => Job.PinMaps[subject.Id].Order,
         _ => 0,
     };
 }

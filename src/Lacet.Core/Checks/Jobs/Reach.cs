@@ -37,6 +37,16 @@ internal sealed class Reach(Job job)
             Add(CheckScope.Circuit, circuit);
         }
 
+        foreach (var cord in job.Cords.Keys)
+        {
+            Add(CheckScope.Cord, cord);
+        }
+
+        foreach (var map in job.PinMaps.Keys)
+        {
+            Add(CheckScope.PinMap, map);
+        }
+
         foreach (var run in job.Runs)
         {
             Run(run);
@@ -86,6 +96,12 @@ internal sealed class Reach(Job job)
                     WholeCircuit(sharing.Id);
                 }
 
+                break;
+            case JobCord cord:
+                Add(CheckScope.Cord, cord.Id);
+                break;
+            case JobPinMap map:
+                Add(CheckScope.PinMap, map.Id);
                 break;
             case JobWire wire:
                 Wire(wire);

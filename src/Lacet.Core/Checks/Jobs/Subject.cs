@@ -16,6 +16,7 @@ public readonly record struct Subject(CheckScope Scope, Guid Id, EndSide Side = 
     {
         CheckScope.Run => $"run/{Run}",
         CheckScope.End => $"end/{Id}/{Side}",
+        CheckScope.PinMap => $"pin-map/{Id}",
         _ => $"{Scope.ToString().ToLowerInvariant()}/{Id}",
     };
 }

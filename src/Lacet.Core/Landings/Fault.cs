@@ -1,4 +1,4 @@
-namespace Lacet.Core.Rework;
+namespace Lacet.Core.Landings;
 
 /// <summary>What can be wrong with an end that was made.</summary>
 public enum Fault
@@ -38,4 +38,7 @@ public enum Fault
 
     /// <summary>It moves when it is tugged.</summary>
     Loose,
+
+    /// <summary>It shows heat: browned, melted, brittle.</summary>
+    Scorched,
 }
