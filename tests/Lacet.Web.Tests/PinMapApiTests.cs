@@ -128,7 +128,13 @@ public sealed class PinMapApiTests
     {
         var (status, said) = await bench.Server.PostAsync("/api/records", new
         {
-            id = Guid.NewGuid(), device = "t", deviceSequence = 1, personId = bench.Ada, claimedAt = RunningServer.Now, kind = "continuity", continuity = new { jobId = job, pinMapId = map },
+            id = Guid.NewGuid(),
+            device = "t",
+            deviceSequence = 1,
+            personId = bench.Ada,
+            claimedAt = RunningServer.Now,
+            kind = "continuity",
+            continuity = new { jobId = job, pinMapId = map },
         });
         return (status, status == HttpStatusCode.Created ? null : said.GetProperty("field").GetString());
     }
