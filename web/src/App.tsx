@@ -17,6 +17,9 @@ const FindingsPage = lazy(() =>
 );
 const BoardPage = lazy(() => import("./board/BoardPage").then((module) => ({ default: module.BoardPage })));
 const PrintPage = lazy(() => import("./board/PrintPage").then((module) => ({ default: module.PrintPage })));
+const SplicesPage = lazy(() =>
+  import("./splices/SplicesPage").then((module) => ({ default: module.SplicesPage })),
+);
 const CordsPage = lazy(() => import("./cords/CordsPage").then((module) => ({ default: module.CordsPage })));
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
@@ -44,6 +47,7 @@ export function App() {
                   <Route path="/import" element={<ImportPage />} />
                   <Route path="/findings" element={<FindingsPage />} />
                   <Route path="/cords/:part?" element={<CordsPage />} />
+                  <Route path="/splices/:part?" element={<SplicesPage />} />
                   <Route path="/bench" element={<BenchPage />} />
                   <Route path="/shelf" element={<ShelfPage />} />
                   <Route path="/log" element={<LogPage />} />

@@ -56,6 +56,7 @@ const config = defineConfig({
           aluminium: { DEFAULT: pair("#c4c7ca", "#c4c7ca"), edge: pair("#6d7277", "#eef0f2") },
           tin: pair("#c9ccd0", "#aab0b6"),
           collar: pair("#e6dcc9", "#4c463d"),
+          sealant: pair("#7fa8b8", "#3d6472"),
           steel: { DEFAULT: pair("#aeb4ba", "#7d848b"), edge: pair("#545b62", "#d5dade") },
           spring: pair("#7f8f86", "#a9bdb2"),
           lever: pair("#c9b18a", "#8a744f"),

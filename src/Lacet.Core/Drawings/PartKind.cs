@@ -89,4 +89,7 @@ public enum PartKind
 
     /// <summary>A strand that is cut off or nicked.</summary>
     LostStrand,
+
+    /// <summary>Grease or sealant that keeps water out; what is in it shines through.</summary>
+    Sealant,
 }

@@ -1,4 +1,5 @@
 using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Jobs;
 
@@ -22,4 +23,10 @@ public sealed record Enclosure(Guid Id, string Name, EnclosureForm Form) : IJobE
 
     /// <summary>The smallest dimension of its opening; under 8 in another free length applies (NEC 300.14).</summary>
     public Length? Opening { get; init; }
+
+    /// <summary>Whether it is dry in it.</summary>
+    public SplicePlace Place { get; init; }
+
+    /// <summary>The volume that is marked in a box, in³; null where nobody said.</summary>
+    public double? VolumeIn3 { get; init; }
 }

@@ -1,3 +1,4 @@
+using Lacet.Core.Splices;
 using Lacet.Core.Landings;
 
 namespace Lacet.Core.Jobs;

@@ -22,6 +22,7 @@ internal static class JobRules
                 CheckName(enclosure.Name, "An enclosure");
                 Once(job, enclosure.Kind, Guid.Empty, enclosure.Name, "enclosure");
                 Within(enclosure.Opening?.Millimetres, 10, 3000, "opening", "An opening is from 10 to 3,000 mm.");
+                Within(enclosure.VolumeIn3, 1, 2000, "volumeIn3", "A box has from 1 to 2,000 in³.");
                 break;
             case Device device when change.After is null:
                 Hold(!job.LandingsOf(device.Id).Any(), $"{device.Name} still has landings. Take those out first, or with it.");
@@ -71,9 +72,7 @@ internal static class JobRules
         Hold(landing.Landing is null || landing.Splice is null, $"{landing.Name} is a landing or a splice, not both.");
         if (landing.Splice is { } splice)
         {
-            Hold(splice.Name.Trim().Length is > 0 and <= 100, $"The connector of {landing.Name} needs a name, in 1 to 100 characters.");
-            Hold(splice.LeastCount >= 1 && splice.LeastCount <= splice.MostCount && splice.MostCount <= 100, $"The connector of {landing.Name} takes from 1 to 100 conductors, the fewest first.");
-            Hold(splice.LeastMm2 > 0 && splice.LeastMm2 <= splice.MostMm2 && splice.MostMm2 <= 1000, $"The connector of {landing.Name} takes conductors of up to 1000 mm², the smallest first.");
+            splice.Checked("splice");
         }
 
         Once(job, landing.Kind, landing.EnclosureId, landing.Name, "landing");

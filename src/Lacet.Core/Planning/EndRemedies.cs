@@ -6,6 +6,7 @@ using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Planning;
 

@@ -3,6 +3,7 @@ using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Planning;
 

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using System.Text.RegularExpressions;
 using Lacet.Core.Jobs;
 using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Import;
 
@@ -86,7 +87,7 @@ public static partial class LandingWords
         if (coded is null && Has(text, "twist.?on|splice|joint|connector for"))
         {
             // What a connector takes is on its sheet; these bounds refuse nothing that some connector takes.
-            return read with { Splice = new SpliceConnector("splice", 2, 6, 0.25, 10) };
+            return read with { Splice = new SpliceConnectorDocument("splice", 2, 6, 0.25, 10) };
         }
 
         var kind = coded ?? Kinds.Where(k => Has(text, k.Words)).Select(k => k.Make() with { Trust = DataTrust.Generic }).FirstOrDefault();

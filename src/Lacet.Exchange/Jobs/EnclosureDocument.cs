@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
 
 namespace Lacet.Exchange.Jobs;
 
@@ -22,6 +23,14 @@ public sealed record EnclosureDocument : JobPartDocument
     /// <summary>The smallest dimension of its opening, mm.</summary>
     public double? OpeningMm { get; init; }
 
+    /// <summary>dry, damp, wet or buried; dry where nobody said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public SplicePlace Place { get; init; }
+
+    /// <summary>The volume marked in a box, in³.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public double? VolumeIn3 { get; init; }
+
     /// <inheritdoc/>
     [JsonIgnore]
     public override EntityKind Kind => EntityKind.Enclosure;
@@ -33,5 +42,7 @@ public sealed record EnclosureDocument : JobPartDocument
         Drawing = Drawing,
         Revision = Revision,
         Opening = OpeningMm is { } mm ? new Length(mm) : null,
+        Place = Place,
+        VolumeIn3 = VolumeIn3,
     };
 }

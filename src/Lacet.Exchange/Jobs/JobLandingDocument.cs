@@ -20,7 +20,7 @@ public sealed record JobLandingDocument : JobPartDocument
     public LandingDocument? Landing { get; init; }
 
     /// <summary>The connector, where it is a splice.</summary>
-    public SpliceConnector? Splice { get; init; }
+    public SpliceConnectorDocument? Splice { get; init; }
 
     /// <summary>none, brass, silver or green.</summary>
     public TerminalIdentity Identity { get; init; }
@@ -44,7 +44,7 @@ public sealed record JobLandingDocument : JobPartDocument
         Order = Order,
         DeviceId = DeviceId,
         Landing = Landing?.Read(),
-        Splice = Splice,
+        Splice = Splice?.Read(),
         Identity = Identity,
         Side = Side,
         Half = Half,

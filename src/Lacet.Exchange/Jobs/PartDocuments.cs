@@ -11,7 +11,7 @@ public static class PartDocuments
     /// <summary>A part, written.</summary>
     public static JobPartDocument Of(IJobEntity part) => part switch
     {
-        Enclosure e => new EnclosureDocument { Id = e.Id, Order = e.Order, Name = e.Name, Form = e.Form, Drawing = e.Drawing, Revision = e.Revision, OpeningMm = e.Opening?.Millimetres },
+        Enclosure e => new EnclosureDocument { Id = e.Id, Order = e.Order, Name = e.Name, Form = e.Form, Drawing = e.Drawing, Revision = e.Revision, OpeningMm = e.Opening?.Millimetres, Place = e.Place, VolumeIn3 = e.VolumeIn3 },
         Device d => new DeviceDocument
         {
             Id = d.Id,
@@ -33,7 +33,7 @@ public static class PartDocuments
             DeviceId = l.DeviceId,
             Name = l.Name,
             Landing = l.Landing is null ? null : Unread(l.Landing),
-            Splice = l.Splice,
+            Splice = l.Splice is null ? null : SpliceConnectorDocument.Of(l.Splice),
             Identity = l.Identity,
             Side = l.Side,
             Half = l.Half,

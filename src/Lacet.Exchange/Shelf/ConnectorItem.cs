@@ -1,4 +1,7 @@
 using System.Text.Json.Serialization;
+using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
+using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Shelf;
 
@@ -23,9 +26,30 @@ public sealed record ConnectorItem : ShelfItemDocument
     /// <summary>Whether it is sealed, and listed for wet places.</summary>
     public bool Sealed { get; init; }
 
+    /// <summary>What holds: lever, twist-on, push-in, crimp-sleeve-tube or sealed-twist-on; lever where nobody said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public ConnectorKind Type { get; init; }
+
+    /// <summary>Whether it is listed for copper with aluminium.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool BothMetals { get; init; }
+
+    /// <summary>The combinations on its sheet; where there are any, it is good for these and no others. Not in CSV.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public IReadOnlyList<CombinationDocument>? Combinations { get; init; }
+
     /// <inheritdoc/>
     [JsonIgnore]
     public override string Kind => "connector";
+
+    /// <summary>As the crafts know it.</summary>
+    public SpliceConnector Read() => new(Name, LeastCount, MostCount, LeastMm2, MostMm2, BothMetals)
+    {
+        Kind = Type,
+        Strip = StripMm >= 3 ? new Length(StripMm) : null,
+        IsListedWet = Sealed,
+        Combinations = [.. (Combinations ?? []).Select(c => c.Read())],
+    };
 
     private protected override void CheckKind()
     {
@@ -34,5 +58,11 @@ public sealed record ConnectorItem : ShelfItemDocument
         Within(LeastMm2, 0.05, 400, "leastMm2", "A size must be from 0.05 to 400 mm².");
         Within(MostMm2, LeastMm2, 400, "mostMm2", "The largest size must be from the smallest to 400 mm².");
         Within(StripMm, 0, 80, "stripMm", "The strip length must be from 0 to 80 mm.");
+        if (Type is ConnectorKind.Solder or ConnectorKind.None)
+        {
+            throw new ImpossibleInputException("type", "A connector on the Shelf is a lever, twist-on, push-in or crimp sleeve, sealed or not.");
+        }
+
+        Read().Checked("combinations");
     }
 }

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Lacet.Core.Conductors;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
+using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Shelf;
@@ -49,6 +50,7 @@ public static class ShelfColumns
         "connector" =>
         [
             .. Common, Number("leastCount"), Number("mostCount"), Number("leastMm2"), Number("mostMm2"), Number("stripMm"), Flag("sealed", "sealed"),
+            Word<ConnectorKind>("type", "type"), Flag("bothMetals", "bothMetals"),
         ],
         "tool" =>
         [

@@ -11,6 +11,7 @@ using Lacet.Web.PinMaps;
 using Lacet.Web.Records;
 using Lacet.Web.Rework;
 using Lacet.Web.Shelf;
+using Lacet.Web.Splices;
 
 namespace Lacet.Web.Hosting;
 
@@ -88,6 +89,7 @@ internal static class Server
         app.MapRework();
         app.MapCords();
         app.MapPinMaps();
+        app.MapSplices();
         app.MapJobImports();
         app.MapJobFiles();
         app.MapSurveys();

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Tests.Jobs;
 

@@ -1,6 +1,7 @@
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Cords;
 using Lacet.Core.Jobs;
+using Lacet.Core.Splices;
 using Lacet.Core.PinMaps;
 
 namespace Lacet.Core.Tests.Jobs;

@@ -290,6 +290,73 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/boxes/fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How full a box is */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["BoxRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["BoxFill"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stream": {
         parameters: {
             query?: never;
@@ -3447,6 +3514,310 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/splices/assess": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How ends are joined in a connector, and whether they may be */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpliceRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpliceDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/splices/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The connectors of the Shelf for the same ends, the best first, and why the others do not fit */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpliceRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RankedConnectorDocument"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/splices/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A hand splice: what to bare, how to wind and tape it */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["HandSpliceRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HandSpliceDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/splices/pigtail": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How long a pigtail is cut */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PigtailRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PigtailDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/splices/connectors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A usual connector of each kind */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpliceConnectorDocument"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/import/preview": {
         parameters: {
             query?: never;
@@ -5007,8 +5378,32 @@ export interface components {
         };
         /** @enum {unknown} */
         ApprenticeWork: "checked-by-another" | "sampled" | null;
+        AskedConnector: {
+            kind: components["schemas"]["ConnectorKind"];
+            /** Format: double */
+            leastMm2?: null | number;
+            /** Format: double */
+            mostMm2?: null | number;
+            /** Format: int32 */
+            leastConductors?: null | number;
+            /** Format: int32 */
+            mostConductors?: null | number;
+            combinations?: null | components["schemas"]["CombinationDocument"][];
+            name?: null | string;
+            /** Format: double */
+            stripMm?: null | number;
+            /** @default false */
+            listedWet: boolean;
+            /** @default false */
+            takesBothMetals: boolean;
+        };
         /** @enum {unknown} */
         BackStabHoles: "never" | "fourteen-solid-to15-a" | null;
+        BaredWireDocument: {
+            name: string;
+            bare: components["schemas"]["Readout"];
+            inTheMiddle: boolean;
+        };
         BeltAnswer: {
             /** Format: int32 */
             count: null | number;
@@ -5171,6 +5566,59 @@ export interface components {
             a: null | components["schemas"]["BoardPlace"];
             b: null | components["schemas"]["BoardPlace"];
         };
+        /** @description How full a box is (NEC 314.16, from memory). */
+        BoxFill: {
+            /** @description What takes room, in the order of the code. */
+            shares: components["schemas"]["BoxShare"][];
+            /**
+             * Format: double
+             * @description in³ in all.
+             */
+            needed: number;
+            /**
+             * Format: double
+             * @description in³ marked in the box; null where nobody said.
+             */
+            volume: null | number;
+            /** @description Whether it fits; null where the box's volume is not known. */
+            fits?: null | boolean;
+        };
+        BoxRequest: {
+            /** Format: double */
+            volumeIn3?: null | number;
+            conductors?: null | components["schemas"]["CountedSizeDocument"][];
+            earths?: null | components["schemas"]["CountedSizeDocument"][];
+            yokes?: null | string[];
+            /** @default false */
+            innerClamps: boolean;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            studs: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            pigtails: number;
+        };
+        /** @description What something takes of a box's volume. */
+        BoxShare: {
+            /** @description What it is, in a few words. */
+            what: string;
+            /**
+             * Format: double
+             * @description How many conductors it counts as.
+             */
+            allowances: number;
+            /**
+             * Format: double
+             * @description in³ in all.
+             */
+            cubicInches: number;
+            /** @description The section. */
+            source: string;
+        };
         /**
          * @description The tab that joins the two halves of a duplex receptacle.
          * @enum {unknown}
@@ -5301,6 +5749,9 @@ export interface components {
         };
         /** @enum {unknown} */
         ColumnMeaning: "note" | "wire" | "from" | "from-enclosure" | "from-landing" | "to" | "to-enclosure" | "to-landing" | "size" | "awg" | "mm2" | "build" | "colour" | "function" | "circuit" | "breaker" | "volts" | "load" | "length" | "length-ft" | "length-m" | "length-mm" | "run" | "ferrule";
+        CombinationDocument: {
+            of: components["schemas"]["CountedSizeDocument"][];
+        };
         CommandDone: {
             /** Format: uuid */
             commandId: string;
@@ -5346,6 +5797,11 @@ export interface components {
             scene: components["schemas"]["SceneDocument"];
             pins: components["schemas"]["PinSpot"][];
         };
+        /**
+         * @description What holds a splice together.
+         * @enum {unknown}
+         */
+        ConnectorKind: "lever" | "twist-on" | "push-in" | "crimp-sleeve-tube" | "sealed-twist-on" | "solder" | "none";
         ContinuityReading: {
             /** Format: int32 */
             pin: number;
@@ -5572,6 +6028,11 @@ export interface components {
              */
             cost: number;
         };
+        CountedSizeDocument: {
+            /** Format: int32 */
+            count: number;
+            size: string;
+        };
         /** @enum {unknown} */
         CrimpShape: "square" | "trapezoid" | "hexagonal" | "alternating-flats" | null;
         /** @enum {unknown} */
@@ -5656,6 +6117,9 @@ export interface components {
             revision?: null | string;
             /** Format: double */
             openingMm?: null | number;
+            place?: components["schemas"]["SplicePlace"];
+            /** Format: double */
+            volumeIn3?: null | number;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
@@ -5820,6 +6284,31 @@ export interface components {
             /** Format: double */
             pinMm?: null | number;
             collar?: null | components["schemas"]["Collar"];
+        };
+        /**
+         * @description The hand splices of the trade.
+         * @enum {unknown}
+         */
+        HandForm: "pigtail-2" | "pigtail-3" | "pigtail-4" | "in-line" | "tap" | "face-to-face" | "stranded-tee" | "stranded-to-solid";
+        HandSpliceDocument: {
+            says: string;
+            wires: components["schemas"]["BaredWireDocument"][];
+            turns: components["schemas"]["TurnsDocument"];
+            trim: null | components["schemas"]["Readout"];
+            joint: components["schemas"]["Readout"];
+            diameter: components["schemas"]["Readout"];
+            steps: string[];
+            limits: string[];
+            tape: components["schemas"]["TapeLayerDocument"][];
+            notFinished: string;
+            scene: components["schemas"]["SceneDocument"];
+        };
+        HandSpliceRequest: {
+            form: components["schemas"]["HandForm"];
+            conductor: components["schemas"]["ConductorDocument"];
+            turns?: null | components["schemas"]["TurnsDocument"];
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            lead?: components["schemas"]["Lead"];
         };
         HoldRequest: {
             /** Format: double */
@@ -6024,7 +6513,7 @@ export interface components {
             deviceId?: null | string;
             name: string;
             landing?: null | components["schemas"]["LandingDocument"];
-            splice?: null | components["schemas"]["SpliceConnector"];
+            splice?: null | components["schemas"]["SpliceConnectorDocument"];
             identity?: components["schemas"]["TerminalIdentity"];
             side?: components["schemas"]["DeviceSide"];
             half?: components["schemas"]["DeviceHalf"];
@@ -6127,6 +6616,9 @@ export interface components {
             revision?: null | string;
             /** Format: double */
             openingMm?: null | number;
+            place?: components["schemas"]["SplicePlace"];
+            /** Format: double */
+            volumeIn3?: null | number;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
@@ -6141,7 +6633,7 @@ export interface components {
             deviceId?: null | string;
             name: string;
             landing?: null | components["schemas"]["LandingDocument"];
-            splice?: null | components["schemas"]["SpliceConnector"];
+            splice?: null | components["schemas"]["SpliceConnectorDocument"];
             identity?: components["schemas"]["TerminalIdentity"];
             side?: components["schemas"]["DeviceSide"];
             half?: components["schemas"]["DeviceHalf"];
@@ -6734,7 +7226,7 @@ export interface components {
          * @description What a part of a drawing is. The painter gives each kind its look.
          * @enum {unknown}
          */
-        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw" | "lost-strand";
+        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw" | "lost-strand" | "sealant";
         PartVersion: {
             /** Format: uuid */
             id: string;
@@ -6751,6 +7243,33 @@ export interface components {
             id: string;
             name: string;
             proved: boolean;
+        };
+        PigtailDocument: {
+            length: components["schemas"]["Readout"];
+            spliceStrip: components["schemas"]["Readout"];
+            landingStrip: null | components["schemas"]["Readout"];
+            spare: components["schemas"]["Readout"];
+            /** Format: int32 */
+            reworks: number;
+            /** Format: int32 */
+            endsInTheSplice: number;
+        };
+        PigtailRequest: {
+            /** Format: double */
+            landingStripMm?: null | number;
+            /** Format: double */
+            spliceStripMm?: null | number;
+            /**
+             * Format: int32
+             * @default 2
+             */
+            reworks: number;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            together: number;
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
         };
         /** @enum {unknown} */
         PigtailStrip: "one-and-a-half-inches" | "three-inches-for-learners" | null;
@@ -6874,6 +7393,14 @@ export interface components {
          * @enum {unknown}
          */
         RailKind: "rail" | "back" | "front" | "loose";
+        RankedConnectorDocument: {
+            code: string;
+            connector: components["schemas"]["SpliceConnectorDocument"];
+            fits: boolean;
+            why: string[];
+            length: components["schemas"]["Readout"];
+            width: components["schemas"]["Readout"];
+        };
         /**
          * @description The three readings of a recipe, and whether wire and landing belong together at all.
          * @enum {unknown}
@@ -7210,6 +7737,9 @@ export interface components {
             /** Format: double */
             stripMm?: number;
             sealed?: boolean;
+            type?: components["schemas"]["ConnectorKind"];
+            bothMetals?: boolean;
+            combinations?: null | components["schemas"]["CombinationDocument"][];
             code: string;
             name: string;
             note?: null | string;
@@ -7276,35 +7806,58 @@ export interface components {
          * @enum {unknown}
          */
         SizeSystem: "awg" | "kcmil" | "metric";
-        /** @description The connector of a splice, as its sheet has it. */
-        SpliceConnector: {
-            /** @description What it is called. */
+        SpliceConnectorDocument: {
             name: string;
-            /**
-             * Format: int32
-             * @description Fewest conductors.
-             */
+            /** Format: int32 */
             leastCount: number;
-            /**
-             * Format: int32
-             * @description Most conductors.
-             */
+            /** Format: int32 */
             mostCount: number;
-            /**
-             * Format: double
-             * @description Smallest conductor, mm².
-             */
+            /** Format: double */
             leastMm2: number;
-            /**
-             * Format: double
-             * @description Largest conductor, mm².
-             */
+            /** Format: double */
             mostMm2: number;
-            /**
-             * @description Whether it is listed for copper with aluminium.
-             * @default false
-             */
+            /** @default false */
             takesBothMetals: boolean;
+            kind?: components["schemas"]["ConnectorKind"];
+            /** Format: double */
+            stripMm?: null | number;
+            listedWet?: boolean;
+            combinations?: null | components["schemas"]["CombinationDocument"][];
+        };
+        SpliceDocument: {
+            verdict: components["schemas"]["Verdict"];
+            says: string;
+            strip: null | components["schemas"]["WindowDocument"];
+            prepare: string;
+            trim: null | components["schemas"]["Readout"];
+            seal: null | string;
+            tube: null | string;
+            pullOut: null | components["schemas"]["Readout"];
+            tug: null | components["schemas"]["Readout"];
+            pullsApart: string[];
+            steps: components["schemas"]["StepDocument"][];
+            cautions: string[];
+            findings: components["schemas"]["FindingDocument"][];
+            reasons: components["schemas"]["ReasonDocument"][];
+            scene: components["schemas"]["SceneDocument"];
+        };
+        /**
+         * @description Where a splice is.
+         * @enum {unknown}
+         */
+        SplicePlace: "dry" | "damp" | "wet" | "buried";
+        SpliceRequest: {
+            conductors: components["schemas"]["ConductorDocument"][];
+            connector: components["schemas"]["AskedConnector"];
+            place?: components["schemas"]["SplicePlace"];
+            /** @default false */
+            inCord: boolean;
+            /** @default false */
+            hardService: boolean;
+            /** @default false */
+            isEarth: boolean;
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            lead?: components["schemas"]["Lead"];
         };
         StarterPair: {
             conductor: components["schemas"]["ConductorDocument"];
@@ -7447,6 +8000,13 @@ export interface components {
             personId: string;
             key: string;
         };
+        TapeLayerDocument: {
+            tape: string;
+            width: components["schemas"]["Readout"];
+            covers: components["schemas"]["Readout"];
+            tapeLength: components["schemas"]["Readout"];
+            thickness: components["schemas"]["Readout"];
+        };
         /**
          * @description What a terminal is for, by its metal or its mark.
          * @enum {unknown}
@@ -7533,6 +8093,12 @@ export interface components {
          * @enum {unknown}
          */
         Trust: "marking" | "maker" | "standard" | "handbook" | "common-practice" | "generic";
+        TurnsDocument: {
+            /** Format: int32 */
+            open: number;
+            /** Format: int32 */
+            tight: number;
+        };
         /** @enum {unknown} */
         TwistBeforeConnector: "yes" | "as-the-sheet-says" | null;
         TypedLine: {

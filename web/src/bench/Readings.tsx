@@ -187,7 +187,7 @@ const verdicts = {
 } as const;
 
 /** The verdict by shape, word and colour, with what was found. */
-export function VerdictLine({ recipe }: { recipe: Recipe }) {
+export function VerdictLine({ recipe }: { recipe: Pick<Recipe, "verdict" | "findings"> }) {
   const { icon: Icon, word, colour, wash } = verdicts[recipe.verdict];
   return (
     <Flex role="status" gap={3} px={3} py={2} rounded="lg" bg={wash} alignItems="flex-start">

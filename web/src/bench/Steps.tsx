@@ -15,7 +15,7 @@ const operations = {
 } as const;
 
 /** What to do, in order; a hold point must be true before the next step. */
-export function Steps({ recipe }: { recipe: Recipe }) {
+export function Steps({ recipe }: { recipe: Pick<Recipe, "steps"> }) {
   return (
     <Panel as="section" aria-label="Steps">
       <PanelTitle>Steps</PanelTitle>

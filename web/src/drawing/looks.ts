@@ -57,6 +57,8 @@ export function lookOf(kind: Schemas["PartKind"], metal: Metal): Look {
       return { fill: token("steel"), stroke: token("steel-edge") };
     case "solder":
       return { fill: token("tin"), stroke: token("steel-edge"), opacity: 0.6 };
+    case "sealant":
+      return { fill: token("sealant"), opacity: 0.5 };
     case "strip-window":
       return { fill: token("window"), stroke: token("window-edge"), dash: true };
     case "bare-showing":

@@ -4,7 +4,7 @@ import type { Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 
-type Splice = Schemas["SpliceConnector"];
+type Splice = Schemas["SpliceConnectorDocument"];
 
 /** A connector as most sheets have it, until its own sheet is typed. */
 export const usualSplice: Splice = {

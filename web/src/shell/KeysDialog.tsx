@@ -5,7 +5,7 @@ import { Action } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 
 const keys: [string, string][] = [
-  ["1 to 7", "Jobs, Board, Cords, Bench, Findings, Log, Shelf"],
+  ["1 to 8", "Jobs, Board, Cords, Bench, Splices, Findings, Log, Shelf"],
   ["U", "Switch which unit leads"],
   ["T", "Type a wire"],
   ["M", "Type the strip you measured"],

@@ -1,0 +1,194 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Splices;
+
+/// <summary>Whether a connector holds what is joined in it, where it is.</summary>
+/// <param name="Findings">What is wrong, the worst first.</param>
+/// <param name="Reasons">Why it fits.</param>
+public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Reason> Reasons)
+{
+    /// <summary>Accepted ways of splicing.</summary>
+    public const string Source = "NEC 110.14(B) (from memory)";
+
+    private const string Sheet = "the connector’s sheet; NEC 110.3(B) (from memory)";
+    private const string Practice = "common practice (from memory)";
+
+    /// <summary>
+    /// Sizes are named, and the same wire is 2.5 mm² on one sheet and 14 AWG on another: an area passes a limit that is
+    /// its own within so much (common practice).
+    /// </summary>
+    private const double Named = 0.02;
+
+    /// <summary>The least conductor of a cord that may be repaired.</summary>
+    private static readonly ConductorSize LeastRepaired = ConductorSize.Parse("14 AWG");
+
+    private static readonly string[] OnEnds = ["landing.splice", "landing.ends", "conductors"];
+    private static readonly string[] OnPlace = ["landing.splice", "enclosure.place"];
+    private static readonly string[] OnFunction = ["landing.splice", "wire.function"];
+    private static readonly string[] OnCord = ["landing.splice", "wire.inCord", "conductors"];
+
+    /// <summary>Whether nothing forbids it.</summary>
+    public bool Fits => !Findings.Any(f => f.Severity == Severity.Stop);
+
+    /// <summary>Judges a joint.</summary>
+    public static SpliceFit Of(SpliceJoin join)
+    {
+        var filling = Filling(join).ToList();
+        return new(
+            [.. filling.Concat(Metals(join)).Concat(Builds(join)).Concat(Made(join)).Concat(Wet(join)).Concat(Cord(join)).OrderBy(f => f.Severity)],
+            [
+                .. filling.Count == 0 ? Held(join) : [],
+                new("splice-reach", ReadingName.Fit, Trust.Standard, "NEC 314.29 (from memory)", $"A splice stays where it can be reached: in a box with its cover on, never behind a finished wall."),
+            ]);
+    }
+
+    /// <summary>Ends in a few words: "2 × 14 AWG and 1 × 12 AWG".</summary>
+    public static string Say(IEnumerable<Conductor> ends) => string.Join(
+        " and ",
+        ends.GroupBy(e => e.Size).OrderByDescending(g => g.Key.Area.SquareMillimetres).Select(g => FormattableString.Invariant($"{g.Count()} × {g.Key.Name}")));
+
+    private static IEnumerable<Finding> Filling(SpliceJoin join)
+    {
+        var (connector, ends) = (join.Connector, join.Conductors);
+        if (connector.Kind is ConnectorKind.Solder or ConnectorKind.None)
+        {
+            yield break;
+        }
+
+        if (connector.Combinations.Count > 0)
+        {
+            if (!connector.Combinations.Any(c => IsThat(c, ends)))
+            {
+                yield return new(
+                    "splice-not-listed", Severity.Stop,
+                    $"{Say(ends)} is not among the {connector.Combinations.Count} combinations on this connector’s sheet.",
+                    $"Take a connector whose sheet lists it: one is good for its combinations and no others.", Sheet, OnEnds);
+            }
+
+            yield break;
+        }
+
+        var (areas, together) = (ends.Select(c => c.Size.Area.SquareMillimetres).ToList(), connector.HoldsTheBundle);
+        var (smallest, largest) = together ? (areas.Sum(), areas.Sum()) : (areas.Min(), areas.Max());
+        if (ends.Count > connector.MostCount || largest > connector.MostMm2 * (1 + Named))
+        {
+            yield return new(
+                "splice-overfilled", Severity.Stop,
+                ends.Count > connector.MostCount ? (FormattableString)$"{ends.Count} conductors, and this connector takes {connector.MostCount} at most."
+                    : together ? (FormattableString)$"Together they are {largest:0.##} mm², and this connector takes {connector.MostMm2:0.##} mm² at most."
+                    : $"A conductor of {largest:0.##} mm² does not go into this connector, which takes {connector.MostMm2:0.##} mm² at most.",
+                $"Take the next larger connector, or make two joints with a jumper between them.", Sheet, OnEnds);
+        }
+
+        if (ends.Count < connector.LeastCount || smallest < connector.LeastMm2 * (1 - Named))
+        {
+            yield return new(
+                "splice-underfilled", Severity.Stop,
+                ends.Count < connector.LeastCount ? (FormattableString)$"{ends.Count} {(ends.Count == 1 ? "conductor" : "conductors")}, and this connector takes {connector.LeastCount} at least."
+                    : together ? (FormattableString)$"Together they are {smallest:0.##} mm², and this connector takes {connector.LeastMm2:0.##} mm² at least: it does not bite, and falls off."
+                    : $"A conductor of {smallest:0.##} mm² is held badly by this connector, which takes {connector.LeastMm2:0.##} mm² at least.",
+                $"Take a smaller connector.", Sheet, OnEnds);
+        }
+    }
+
+    private static IEnumerable<Reason> Held(SpliceJoin join)
+    {
+        var (connector, ends) = (join.Connector, join.Conductors);
+        if (connector.Kind is ConnectorKind.Solder or ConnectorKind.None)
+        {
+            yield break;
+        }
+
+        yield return new(
+            "splice-filling", ReadingName.Fit, Trust.Maker, Sheet,
+            connector.Combinations.Count > 0 ? (FormattableString)$"{Say(ends)} is a combination on its sheet."
+                : connector.HoldsTheBundle ? (FormattableString)$"{ends.Count} of {connector.LeastCount} to {connector.MostCount} conductors, together {ends.Sum(e => e.Size.Area.SquareMillimetres):0.##} of {connector.LeastMm2:0.##} to {connector.MostMm2:0.##} mm²."
+                : $"{ends.Count} of {connector.LeastCount} to {connector.MostCount} conductors, each from {connector.LeastMm2:0.##} to {connector.MostMm2:0.##} mm².");
+    }
+
+    private static IEnumerable<Finding> Metals(SpliceJoin join)
+    {
+        if (!join.Connector.TakesBothMetals && join.Conductors.Select(c => c.Material).Distinct().Count() > 1)
+        {
+            yield return new(
+                "mixed-metals-in-splice", Severity.Stop,
+                $"Copper and aluminium are joined, and this connector is not listed for both: the joint corrodes and heats.",
+                $"Take a connector listed for copper with aluminium.", "NEC 110.14 (from memory)", ["landing.splice", "conductors"]);
+        }
+    }
+
+    private static IEnumerable<Finding> Builds(SpliceJoin join)
+    {
+        if (join.Connector.Kind == ConnectorKind.PushIn && join.Conductors.Any(c => c.Build == Build.FineStranded))
+        {
+            yield return new(
+                "splice-not-for-strands", Severity.Fix,
+                $"Fine strands fold back in front of a spring instead of going under it.",
+                $"Take a lever connector, or one whose sheet lists fine strands.", Practice, OnEnds);
+        }
+    }
+
+    private static IEnumerable<Finding> Made(SpliceJoin join)
+    {
+        if (join.Connector.Kind == ConnectorKind.None)
+        {
+            yield return new(
+                "bare-twist", Severity.Stop,
+                $"A bare twist is not finished, however well it is made.",
+                $"Solder it and insulate it to the conductor’s own level, or put it in a listed connector.", Source, ["landing.splice"]);
+        }
+
+        if (join is { Connector.Kind: ConnectorKind.Solder, IsEarth: true })
+        {
+            yield return new(
+                "earth-by-solder", Severity.Stop,
+                $"An earth may not depend on solder alone: a fault’s current melts it just when it is needed.",
+                $"Join the earths in a listed connector.", "NEC 250.8 (from memory)", OnFunction);
+        }
+    }
+
+    private static IEnumerable<Finding> Wet(SpliceJoin join)
+    {
+        if (join.Place == SplicePlace.Dry || join.Connector.IsSealed)
+        {
+            yield break;
+        }
+
+        yield return join.Place == SplicePlace.Damp
+            ? new(
+                "splice-not-sealed", Severity.Fix,
+                $"Dew gets into a {SpliceConnector.Say(join.Connector.Kind)} in a damp place.",
+                $"Take a sealed connector, or a box that stays dry inside.", Practice, OnPlace)
+            : new(
+                "splice-not-sealed", Severity.Stop,
+                $"This connector is not sealed, and {(join.Place == SplicePlace.Buried ? "in the ground" : "in the wet")} copper corrodes away in it.",
+                $"Take a crimp sleeve in a sealed tube, or a sealed twist-on, listed for {(join.Place == SplicePlace.Buried ? "burial" : "wet places")}.", Source, OnPlace);
+    }
+
+    private static IEnumerable<Finding> Cord(SpliceJoin join)
+    {
+        if (!join.InCord)
+        {
+            yield break;
+        }
+
+        var repairable = join.HardService && join.Conductors.All(c => c.Size.Area.SquareMillimetres >= LeastRepaired.Area.SquareMillimetres);
+        yield return repairable
+            ? new(
+                "splice-in-cord", Severity.Fix,
+                $"A cord is spliced. Hard-service cord of 14 AWG and more may be repaired, and some sites say 12.",
+                $"Stagger the joints, insulate each, and make insulation and jacket as good as the cord’s own; tape is no repair.", "NEC 400.13 (from memory)", OnCord)
+            : new(
+                "splice-in-cord", Severity.Stop,
+                $"Flexible cord is not spliced: the next pull opens the joint.",
+                $"Run a whole cord, or end it in a plug; only hard-service cord of 14 AWG and more may be repaired.", "NEC 400.13 (from memory)", OnCord);
+    }
+
+    private static bool IsThat(IReadOnlyList<CountedSize> combination, IReadOnlyList<Conductor> ends)
+    {
+        var counted = combination.GroupBy(c => c.Size).ToDictionary(g => g.Key, g => g.Sum(c => c.Count));
+        var there = ends.GroupBy(e => e.Size).ToDictionary(g => g.Key, g => g.Count());
+        return counted.Count == there.Count && counted.All(c => there.GetValueOrDefault(c.Key) == c.Value);
+    }
+}

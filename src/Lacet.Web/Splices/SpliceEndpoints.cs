@@ -1,0 +1,61 @@
+using Lacet.Core.Landings;
+using Lacet.Core.Planning;
+using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
+using Lacet.Exchange.Jobs;
+using Lacet.Exchange.Shelf;
+using Lacet.Store;
+using Lacet.Web.Bench;
+using Lacet.Web.Shelf;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Lacet.Web.Splices;
+
+/// <summary>Joints: in a connector, by hand, and the box that they go into. Nothing here is stored.</summary>
+internal static class SpliceEndpoints
+{
+    internal static void MapSplices(this WebApplication app)
+    {
+        var splices = app.MapGroup("/api/splices").WithTags("Splices");
+        splices.MapPost("/assess", (SpliceRequest request) => TypedResults.Ok(SpliceDocument.Of(request.Read(), Rules(request.HouseRules), BenchEndpoints.Of(request.Lead))))
+            .WithSummary("How ends are joined in a connector, and whether they may be").ProducesInputProblems();
+        splices.MapPost("/choose", Choose).WithSummary("The connectors of the Shelf for the same ends, the best first, and why the others do not fit").ProducesInputProblems();
+        splices.MapPost("/hand", Hand).WithSummary("A hand splice: what to bare, how to wind and tape it").ProducesInputProblems();
+        splices.MapPost("/pigtail", Pigtail).WithSummary("How long a pigtail is cut").ProducesInputProblems();
+        splices.MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => SpliceConnectorDocument.Of(r.Usual)))).WithSummary("A usual connector of each kind");
+        app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(request.Fill())).WithTags("Splices").WithSummary("How full a box is").ProducesInputProblems();
+    }
+
+    private static HouseRules Rules(Exchange.Documents.HouseRulesDocument? rules) => rules?.Read() ?? HouseRules.Default;
+
+    private static async Task<Ok<IReadOnlyList<RankedConnectorDocument>>> Choose(SpliceRequest request, ShelfTable shelf)
+    {
+        var lead = BenchEndpoints.Of(request.Lead);
+        var join = request.Read();
+        var codes = new Dictionary<SpliceConnector, string>(ReferenceEqualityComparer.Instance);
+        foreach (var row in await shelf.AllAsync("connector"))
+        {
+            codes[((ConnectorItem)ShelfEntries.Read(row)).Read()] = row.Code;
+        }
+
+        return TypedResults.Ok<IReadOnlyList<RankedConnectorDocument>>([.. RankedConnector.Rank(join, codes.Keys, Rules(request.HouseRules)).Select(r => new RankedConnectorDocument(
+            codes[r.Connector], SpliceConnectorDocument.Of(r.Connector), r.Fits, [.. r.Why.Select(w => w.ToString(lead))], r.Length.Read(), r.Width.Read()))]);
+    }
+
+    private static Ok<HandSpliceDocument> Hand(HandSpliceRequest request) => TypedResults.Ok(HandSpliceDocument.Of(
+        HandSplice.Of(request.Form, request.Conductor.Read(), request.Turns is { } turns ? new(turns.Open, turns.Tight) : Turns.Usual, Rules(request.HouseRules).PigtailStrip),
+        BenchEndpoints.Of(request.Lead)));
+
+    private static Ok<PigtailDocument> Pigtail(PigtailRequest request)
+    {
+        static Length? Strip(double? mm, string field) => mm is null ? null
+            : mm is >= 3 and <= 100 ? new Length(mm.Value) : throw new ImpossibleInputException(field, "A strip length is from 3 to 100 mm.");
+        if (request.Together is < 1 or > 40)
+        {
+            throw new ImpossibleInputException("together", "It is spliced to 1 to 40 ends.");
+        }
+
+        var plan = SplicePigtail.Of(Strip(request.SpliceStripMm, "spliceStripMm") ?? TwistStrip.Of(Rules(request.HouseRules).PigtailStrip).Target, Strip(request.LandingStripMm, "landingStripMm"), request.Reworks);
+        return TypedResults.Ok(new PigtailDocument(plan.Length.Read(), plan.SpliceStrip.Read(), plan.LandingStrip?.Read(), plan.Spare.Read(), plan.Reworks, request.Together + 1));
+    }
+}

@@ -1,0 +1,109 @@
+import { Box, chakra } from "@chakra-ui/react";
+import { keepPreviousData, useQueries } from "@tanstack/react-query";
+import type { Schemas } from "../client";
+import { Sketch } from "../drawing/Sketch";
+import { spliceApi } from "./spliceApi";
+import { kindWords, verdicts, type Kind } from "./words";
+
+const Card = chakra("button", {
+  base: {
+    display: "flex",
+    flexDirection: "column",
+    alignItems: "center",
+    justifyContent: "space-between",
+    minH: "112px",
+    p: 2,
+    bg: "paper.raised",
+    borderWidth: "2px",
+    borderColor: "line.strong",
+    rounded: "md",
+    cursor: "pointer",
+    textAlign: "center",
+    "&[aria-pressed=true]": { borderColor: "copper", bg: "copper.wash" },
+  },
+});
+
+const room = { width: 118, height: 56 };
+
+/** Every way to hold these ends, drawn with them in it, each under its verdict. */
+export function KindCards({
+  request,
+  onKind,
+}: {
+  request: Schemas["SpliceRequest"];
+  onKind: (kind: Kind) => void;
+}) {
+  const kinds = Object.keys(kindWords) as Kind[];
+  const all = useQueries({
+    queries: kinds.map((kind) => {
+      const body = {
+        ...request,
+        connector: kind === request.connector.kind ? request.connector : { ...plain, kind },
+      };
+      return {
+        queryKey: ["splice", body],
+        queryFn: () => spliceApi.assess(body),
+        placeholderData: keepPreviousData,
+        retry: false,
+      };
+    }),
+  });
+  return (
+    <Box
+      role="group"
+      aria-label="What holds it"
+      display="grid"
+      gap={2}
+      gridTemplateColumns="repeat(auto-fill, minmax(140px, 1fr))"
+    >
+      {kinds.map((kind, i) => {
+        const joined = all[i]?.data;
+        const box = joined?.scene.box;
+        const verdict = joined && verdicts[joined.verdict];
+        return (
+          <Card
+            key={kind}
+            type="button"
+            aria-pressed={kind === request.connector.kind}
+            onClick={() => onKind(kind)}
+            data-kind={kind}
+          >
+            <Box h={`${room.height}px`} display="grid" placeItems="center" overflow="hidden" w="100%">
+              {joined && box && (
+                <Sketch
+                  scene={{ ...joined.scene, dimensions: [] }}
+                  scale={Math.min(
+                    room.width / (box.right - box.left),
+                    room.height / (box.bottom - box.top),
+                    2.6,
+                  )}
+                />
+              )}
+            </Box>
+            <Box fontSize="15px" lineHeight={1.2} mt={1}>
+              {kindWords[kind]}
+            </Box>
+            {verdict && (
+              <Box fontSize="14px" fontWeight={700} color={verdict.colour}>
+                {verdict.word}
+              </Box>
+            )}
+          </Card>
+        );
+      })}
+    </Box>
+  );
+}
+
+/** A connector of which nothing is known but its kind. */
+export const plain: Omit<Schemas["AskedConnector"], "kind"> = {
+  leastMm2: null,
+  mostMm2: null,
+  leastConductors: null,
+  mostConductors: null,
+  combinations: null,
+  name: null,
+  stripMm: null,
+  listedWet: false,
+  takesBothMetals: false,
+};
