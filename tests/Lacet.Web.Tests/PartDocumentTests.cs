@@ -3,6 +3,7 @@ using Lacet.Core.Ferrules;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
 using Lacet.Exchange.Jobs;
 
 namespace Lacet.Web.Tests;
@@ -96,9 +97,9 @@ public sealed class PartDocumentTests
         from flag in Gen.Bool
         select kind switch
         {
-            0 => (IJobEntity)new Enclosure(id, "E", form) { Order = 1, Drawing = flag ? "DR-1" : null, Revision = flag ? "C" : null, Opening = length },
+            0 => (IJobEntity)new Enclosure(id, "E", form) { Order = 1, Drawing = flag ? "DR-1" : null, Revision = flag ? "C" : null, Opening = length, Place = flag ? SplicePlace.Wet : SplicePlace.Dry, VolumeIn3 = amps },
             1 => new Device(id, other, "D", device) { Order = 2, RatingAmps = amps, PluggedAmps = more, Outlets = flag ? 1 : 2, HotTab = tab },
-            2 => new JobLanding(id, other, "L") { Order = 4, Identity = identity, Side = side, Half = half, Spare = flag, Splice = flag ? new("s", 2, 3, 0.5, 4) : null },
+            2 => new JobLanding(id, other, "L") { Order = 4, Identity = identity, Side = side, Half = half, Spare = flag, Splice = flag ? new("s", 2, 3, 0.5, 4) { Kind = (ConnectorKind)(int)side, Strip = length, IsListedWet = !flag, Combinations = [[new(2, ConductorSize.Parse("14"))]] } : null },
             _ => new Circuit(id, "C") { Order = 5, OcpdAmps = amps, LoadAmps = more, Volts = 230, Phases = flag ? 3 : 1, Continuous = flag, Method = method, SharesNeutralWith = flag ? other : null },
         };
 

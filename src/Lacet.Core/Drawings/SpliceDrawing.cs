@@ -15,12 +15,6 @@ public static class SpliceDrawing
     /// <summary>How much insulation is shown, mm.</summary>
     private const double Shown = 26;
 
-    /// <summary>Round wires fill about so much of the circle round a bundle (geometry of packing).</summary>
-    private const double Packed = 0.72;
-
-    /// <summary>How much thicker than the metal insulation is taken for a port that nothing is in.</summary>
-    private const double PortWall = 1.6;
-
     /// <summary>The drawing of a joint, made by the house rules.</summary>
     public static Scene Of(SpliceJoin join, HouseRules rules)
     {
@@ -47,21 +41,12 @@ public static class SpliceDrawing
         return new(sheet.Parts, sheet.Dimensions, $"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {bare} bare from the insulation to the tip");
     }
 
-    /// <summary>The connector itself in that drawing, without the wires that lead to it.</summary>
-    public static SceneBox BodyOf(SpliceJoin join, HouseRules rules)
-    {
-        var parts = Of(join, rules).Parts.Where(p => !p.Id.EndsWith("-insulation", StringComparison.Ordinal));
-        return parts.Select(p => p.Box).Aggregate((a, b) => a.With(b));
-    }
-
     private static void Ports(Sheet sheet, SpliceJoin join, double strip)
     {
         var ends = join.Conductors;
-        var ports = Math.Min(join.Connector.MostCount, Math.Max(ends.Count, join.Connector.LeastCount));
-        var pitch = Math.Max(ends.Max(e => e.InsulationOuterDiameter.Millimetres), Math.Sqrt(join.Connector.MostMm2 * 4 / Math.PI) * PortWall) + 1.2;
+        var (ports, pitch, room) = (JointRoom.PortsOf(join), JointRoom.PitchOf(join), JointRoom.Of(join, new(strip)));
         var lever = join.Connector.Kind == ConnectorKind.Lever;
-        var right = strip + (lever ? 7 : 5);
-        sheet.Box("body", PartKind.Body, -2, -pitch * 0.6, right, ((ports - 1) * pitch) + (pitch * 0.6));
+        sheet.Box("body", PartKind.Body, -2, -pitch * 0.6, room.Length.Millimetres - 2, ((ports - 1) * pitch) + (pitch * 0.6));
         for (var i = 0; i < ports; i++)
         {
             var (y, half) = (i * pitch, pitch * 0.36);
@@ -112,9 +97,11 @@ public static class SpliceDrawing
         var pitch = widest + 0.9;
         var middle = (ends.Count - 1) * pitch / 2;
         var area = ends.Sum(e => e.Size.Area.SquareMillimetres);
-        var bundle = BundleOf(area);
-        var room = Math.Max(BundleOf(join.Connector.MostMm2), 2);
-        Around(sheet, kind, middle, room, bare, ends.Count);
+        var bundle = JointRoom.BundleOf(area);
+        // What the connector has room for, which is more or less than what is in it.
+        var room = JointRoom.BundleOf(join.Connector.MostMm2);
+        var (length, width) = JointRoom.Of(join, new(bare));
+        Around(sheet, kind, middle, room, length.Millimetres, width.Millimetres);
         for (var i = 0; i < ends.Count; i++)
         {
             var y = i * pitch;
@@ -130,26 +117,25 @@ public static class SpliceDrawing
         Over(sheet, kind, middle, room, bundle, bare);
     }
 
-    private static double BundleOf(double area) => Math.Sqrt(area * 4 / Math.PI / Packed);
-
     /// <summary>What lies behind the wires.</summary>
-    private static void Around(Sheet sheet, ConnectorKind kind, double y, double room, double bare, int ends)
+    private static void Around(Sheet sheet, ConnectorKind kind, double y, double room, double length, double width)
     {
+        var half = width / 2;
         if (kind is ConnectorKind.TwistOn or ConnectorKind.SealedTwistOn)
         {
-            var (skirt, tip) = ((room / 2) + 4, (room / 4) + 2);
-            sheet.Add("cap", PartKind.Body, new ScenePath().MoveTo(-6, y - skirt).LineTo(2, y - skirt + 1).LineTo(bare + 6, y - tip).LineTo(bare + 8, y).LineTo(bare + 6, y + tip).LineTo(2, y + skirt - 1).LineTo(-6, y + skirt).Close());
-            sheet.Add("inside", PartKind.Opening, new ScenePath().MoveTo(-6, y - skirt + 1.4).LineTo(2, y - (room / 2) - 0.8).LineTo(bare + 3, y - (room / 4)).LineTo(bare + 3, y + (room / 4)).LineTo(2, y + (room / 2) + 0.8).LineTo(-6, y + skirt - 1.4).Close());
-            for (var x = 3.0; x < bare + 2; x += 2.2)
+            var (right, tip) = (length - 6, (room / 4) + 2);
+            sheet.Add("cap", PartKind.Body, new ScenePath().MoveTo(-6, y - half).LineTo(2, y - half + 1).LineTo(right - 2, y - tip).LineTo(right, y).LineTo(right - 2, y + tip).LineTo(2, y + half - 1).LineTo(-6, y + half).Close());
+            sheet.Add("inside", PartKind.Opening, new ScenePath().MoveTo(-6, y - half + 1.4).LineTo(2, y - (room / 2) - 0.8).LineTo(right - 5, y - (room / 4)).LineTo(right - 5, y + (room / 4)).LineTo(2, y + (room / 2) + 0.8).LineTo(-6, y + half - 1.4).Close());
+            for (var x = 3.0; x < right - 6; x += 2.2)
             {
-                var half = (room / 2) - ((room / 4) * (x - 2) / (bare + 1)) + 0.8;
-                sheet.Add(FormattableString.Invariant($"coil-{x:0.0}"), PartKind.Spring, new ScenePath().MoveTo(x - 0.8, y - half).LineTo(x + 0.8, y + half), 0.6);
+                var coil = (room / 2) - ((room / 4) * (x - 2) / (right - 7)) + 0.8;
+                sheet.Add(FormattableString.Invariant($"coil-{x:0.0}"), PartKind.Spring, new ScenePath().MoveTo(x - 0.8, y - coil).LineTo(x + 0.8, y + coil), 0.6);
             }
         }
         else if (kind == ConnectorKind.CrimpSleeveTube)
         {
-            var tube = TubeChoice.For(ends);
-            var (half, deep) = ((room / 2) + (tube.IsLarge ? 6 : 4), bare + 22);
+            // The cap, 4 mm, and the tube behind it.
+            var deep = length - 18;
             sheet.Add("tube", PartKind.Body, new ScenePath().MoveTo(-14, y - half).LineTo(deep - 3, y - half).LineTo(deep, y - half + 3).LineTo(deep, y + half - 3).LineTo(deep - 3, y + half).LineTo(-14, y + half).Close());
             sheet.Box("inside", PartKind.Opening, -14, y - half + 1, deep - 1.5, y + half - 1);
         }
@@ -170,7 +156,7 @@ public static class SpliceDrawing
                 sheet.Box("sleeve", PartKind.Sleeve, 1, y - (bundle / 2) - 0.8, bare, y + (bundle / 2) + 0.8);
                 sheet.Box("crimp", PartKind.Crimp, bare * 0.35, y - (bundle / 2) - 0.2, bare * 0.7, y + (bundle / 2) + 0.2);
                 sheet.Box("grease", PartKind.Sealant, top, inner.Top, inner.Right, inner.Bottom);
-                sheet.Box("tube-cap", PartKind.Lever, inner.Left - 4, inner.Top - 2, inner.Left, inner.Bottom + 2);
+                sheet.Box("tube-cap", PartKind.Lever, inner.Left - 4, inner.Top - 1, inner.Left, inner.Bottom + 1);
                 sheet.Dimension("grease-free", inner.Left, top, inner.Top - 7, inner.Top, TubeChoice.GreaseFree);
                 break;
             case ConnectorKind.Solder:

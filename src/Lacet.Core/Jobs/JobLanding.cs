@@ -1,5 +1,5 @@
-using Lacet.Core.Splices;
 using Lacet.Core.Landings;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Jobs;
 

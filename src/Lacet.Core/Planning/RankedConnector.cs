@@ -1,6 +1,6 @@
 using Lacet.Core.Landings;
-using Lacet.Core.Drawings;
 using Lacet.Core.Quantities;
+using Lacet.Core.Recipes;
 using Lacet.Core.Splices;
 
 namespace Lacet.Core.Planning;
@@ -38,12 +38,12 @@ public sealed record RankedConnector(SpliceConnector Connector, bool Fits, IRead
         var byRule = isWet && connector.Kind == (rules.WetSplice == WetSplice.CrimpSleeveInSealedTube ? ConnectorKind.CrimpSleeveTube : ConnectorKind.SealedTwistOn);
         var listed = connector.Combinations.Count > 0;
         var order = !fit.Fits ? 8 : fit.Findings.Count > 0 ? 4 : isWet && !byRule ? 2 : listed ? 0 : 1;
-        var body = SpliceDrawing.BodyOf(join, rules);
+        var room = SpliceRecipe.RoomOf(join, rules);
         return (order, StrengthOf(connector.Kind), new(
-            connector, fit.Fits, fit.Fits ? [.. For(connector, fit, byRule, body)] : [.. fit.Findings.Where(f => f.Severity == Severity.Stop).Select(f => f.Says)], new(body.Width), new(body.Height)));
+            connector, fit.Fits, fit.Fits ? [.. For(connector, fit, byRule, room)] : [.. fit.Findings.Where(f => f.Severity == Severity.Stop).Select(f => f.Says)], room.Length, room.Width));
     }
 
-    private static IEnumerable<FormattableString> For(SpliceConnector connector, SpliceFit fit, bool byRule, SceneBox body)
+    private static IEnumerable<FormattableString> For(SpliceConnector connector, SpliceFit fit, bool byRule, JointRoom room)
     {
         foreach (var reason in fit.Reasons.Where(r => r is { Rule: "splice-filling" }))
         {
@@ -67,7 +67,7 @@ public sealed record RankedConnector(SpliceConnector Connector, bool Fits, IRead
             _ => (FormattableString)$"Holds all of them together; one that stands short slips out.",
         };
         yield return connector.OpensAgain ? $"It can be opened again." : (FormattableString)$"It is made once: to change it, cut it off.";
-        yield return $"It takes {new Length(body.Width)} by {new Length(body.Height)} in the box.";
+        yield return $"It takes {room.Length} by {room.Width} in the box.";
         foreach (var finding in fit.Findings)
         {
             yield return finding.Says;

@@ -28,7 +28,8 @@ internal static class SplicePage
         {
             findings.Add(new(
                 "wet-splice-by-house-rule", Severity.Note, $"House rule: in wet places a crimp sleeve in a sealed tube. A spade pulls a twist-on out.", $"Take the sleeve and tube, or change the rule.",
-                Practice, ["landing.splice", "enclosure.place", "houseRules.wetSplice"]) { Trust = Trust.CommonPractice });
+                Practice, ["landing.splice", "enclosure.place", "houseRules.wetSplice"])
+            { Trust = Trust.CommonPractice });
         }
 
         var stops = !fit.Fits;

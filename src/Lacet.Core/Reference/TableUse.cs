@@ -30,6 +30,8 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
         ["nec-annex-i-small-slot"] = new("Torque of slotted screws under #10", Trust.Standard, ["torque-standard-table"]),
         ["nec-annex-i-socket"] = new("Torque of socket screws", Trust.Standard, ["torque-standard-table"]),
         ["rings"] = new("Rings and forks by range and colour", Trust.CommonPractice, ["ring-range", "barrel-depth", "no-ring-fits"]),
+        ["nec-314-16-b"] = new("Room that conductors take in a box", Trust.Standard, ["box-fill"]),
+        ["splice-connectors"] = new("What splice connectors usually ask for", Trust.Generic, ["splice-strip"]),
         ["screws"] = new("Binding screws", Trust.Standard, ["screw-size", "hook-length"]),
         ["slot-widths"] = new("How wide landings stand on a rail", Trust.Generic, ["board"]),
         ["survey-times"] = new("Minutes for putting a device right", Trust.CommonPractice, ["survey-remedy"]),

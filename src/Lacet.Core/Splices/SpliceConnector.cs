@@ -44,6 +44,15 @@ public sealed record SpliceConnector(string Name, int LeastCount, int MostCount,
         _ => "nothing but a twist",
     };
 
+    /// <summary>The same data, its combinations in the same order.</summary>
+    public bool Equals(SpliceConnector? other) => other is not null
+        && (Name, LeastCount, MostCount, LeastMm2, MostMm2, TakesBothMetals, Kind) == (other.Name, other.LeastCount, other.MostCount, other.LeastMm2, other.MostMm2, other.TakesBothMetals, other.Kind)
+        && (Strip, IsListedWet) == (other.Strip, other.IsListedWet)
+        && Combinations.Count == other.Combinations.Count && Combinations.Zip(other.Combinations).All(pair => pair.First.SequenceEqual(pair.Second));
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => HashCode.Combine(Name, LeastCount, MostCount, LeastMm2, MostMm2, Kind, Combinations.Count);
+
     /// <summary>Throws <see cref="ImpossibleInputException"/> with the field where it cannot be.</summary>
     public SpliceConnector Checked(string field = "connector")
     {

@@ -7,6 +7,7 @@ using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Web.Rework;
+using Lacet.Web.Splices;
 
 namespace Lacet.Web.Jobs;
 
@@ -257,4 +258,6 @@ public sealed record NewAcceptance(Guid Id, Guid PersonId, string Key, string Re
 /// <param name="Recipe">How it goes in; null where wire or landing is not known.</param>
 /// <param name="Section">It drawn to scale; null where wire or landing is not known.</param>
 /// <param name="Found">What was wrong with it when it was looked at; null for work to be done.</param>
-public sealed record EndOpened(WireRow Wire, string? Where, EndProgress Progress, RecipeDocument? Recipe, SceneDocument? Section, FaultsFound? Found);
+/// <param name="Splice">The joint that it is part of; null where it lands on something else, or a wire of the joint is not known.</param>
+public sealed record EndOpened(
+    WireRow Wire, string? Where, EndProgress Progress, RecipeDocument? Recipe, SceneDocument? Section, FaultsFound? Found, JobSpliceDocument? Splice);

@@ -9,6 +9,7 @@ using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Web.Bench;
+using Lacet.Web.Splices;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -237,7 +238,8 @@ internal static class JobEndpoints
             job.Progress(end),
             atHand is null ? null : RecipeDocument.Of(Core.Recipes.RecipeBook.For(atHand), lead),
             atHand is null ? null : SceneDocument.Of(Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)), lead),
-            end.End.Found is { } found ? new(found.Faults, found.Strands, found.StrandsLost) : null);
+            end.End.Found is { } found ? new(found.Faults, found.Strands, found.StrandsLost) : null,
+            end.End.LandingId is { } at ? JobSpliceDocument.Of(job, job.Job.Landings[at], lead) : null);
     }
 
     private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobDesk desk, CancellationToken cancellation) => AnswerAsync(

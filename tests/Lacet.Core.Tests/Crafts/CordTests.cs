@@ -201,7 +201,7 @@ public sealed class CordTests
         Assert.Equal([CordRole.Neutral, CordRole.Line, CordRole.Earth, CordRole.Unknown], identity.Meter.Select(s => s.Role));
         // The mirror of a receptacle, whose wide slot is on the left with the earth below (UL 498, from memory).
         Assert.StartsWith("the right blade, the blades towards you and the earth pin below", identity.Meter[0].From, StringComparison.Ordinal);
-        Assert.StartsWith("left blade", identity.Meter[1].From, StringComparison.Ordinal);
+        Assert.StartsWith("the left blade", identity.Meter[1].From, StringComparison.Ordinal);
     }
 
     [Theory]

@@ -3,6 +3,7 @@ using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Cords;
 using Lacet.Core.Jobs;
 using Lacet.Core.PinMaps;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Tests.Jobs;
 
@@ -25,6 +26,16 @@ public sealed class JobCheckTests
         ["conductor-not-known"] = (Strip().Wire("1", "X1", "X2", with: w => w with { Conductor = null }), Severity.Note, Strip().Wire("1", "X1", "X2")),
         ["more-than-two-conductors"] = (
             Pairs().Wire("1", "PP", "X1").Wire("2", "PP", "X2").Wire("3", "PP", "X3"), Severity.Stop, Pairs().Wire("1", "PP", "X1").Wire("2", "PP", "X2")),
+        // Areas of gauges (ASTM B258): 14 AWG 2.08 mm², 12 AWG 3.31.
+        ["splice-overfilled"] = (Spliced(ConnectorKind.TwistOn, 3, "12"), Severity.Stop, Spliced(ConnectorKind.TwistOn, 3, "14")),
+        ["splice-underfilled"] = (Spliced(ConnectorKind.TwistOn, 1, "14"), Severity.Stop, Spliced(ConnectorKind.TwistOn, 2, "14")),
+        ["splice-not-listed"] = (Listed("12"), Severity.Stop, Listed("14")),
+        ["splice-not-sealed"] = (Spliced(ConnectorKind.Lever, 2, "14", SplicePlace.Wet), Severity.Stop, Spliced(ConnectorKind.CrimpSleeveTube, 2, "14", SplicePlace.Wet)),
+        ["splice-not-for-strands"] = (Spliced(ConnectorKind.PushIn, 2, "14", build: Build.FineStranded), Severity.Fix, Spliced(ConnectorKind.Lever, 2, "14", build: Build.FineStranded)),
+        // NEC 110.14(B), 250.8, 400.13.
+        ["bare-twist"] = (Spliced(ConnectorKind.None, 2, "14"), Severity.Stop, Spliced(ConnectorKind.Solder, 2, "14")),
+        ["earth-by-solder"] = (Spliced(ConnectorKind.Solder, 2, "14", with: w => w with { Function = WireFunction.Earth }), Severity.Stop, Spliced(ConnectorKind.Solder, 2, "14")),
+        ["splice-in-cord"] = (Spliced(ConnectorKind.Lever, 2, "14", with: w => w with { InCord = true }), Severity.Stop, Spliced(ConnectorKind.Lever, 2, "14")),
         ["mixed-metals-in-splice"] = (Metals(Joint(false)), Severity.Stop, Metals(Joint(true))),
         ["landing-not-known"] = (Unknown().Wire("1", "U", "X1"), Severity.Note, Unknown().Wire("1", "X2", "X1")),
         ["landing-with-nothing"] = (
@@ -255,6 +266,17 @@ public sealed class JobCheckTests
     private static Sketch Both() => Strip().Landing("P", "M", BothMetals).Landing("P", "N", BothMetals);
 
     private static Sketch Unknown() => Strip().Landing("P", "U", with: l => l with { Landing = null });
+
+    /// <summary>So many wires in a connector for two to three, together up to 6.7 mm².</summary>
+    private static Sketch Spliced(ConnectorKind kind, int count, string size, SplicePlace place = SplicePlace.Dry, Build build = Build.Solid, Func<JobWire, JobWire>? with = null) =>
+        Enumerable.Range(1, count).Aggregate(
+            new Sketch().Box("B", with: b => b with { Place = place }).Splice("B", "J", of: c => c with { Kind = kind, LeastMm2 = 0.2, MostMm2 = 6.7, MostCount = 3 }),
+            (sketch, i) => sketch.Wire($"{i}", "J", null, conductor: Ends.Wire(size, build), with: w => (with ?? (x => x))(w with { B = w.B with { Elsewhere = true } })));
+
+    /// <summary>Two wires of a size in a connector that is listed for two of 14 AWG alone.</summary>
+    private static Sketch Listed(string size) => Enumerable.Range(1, 2).Aggregate(
+        new Sketch().Box("B").Splice("B", "J", of: c => c with { Kind = ConnectorKind.TwistOn, Combinations = [[new(2, ConductorSize.Parse("14"))]] }),
+        (sketch, i) => sketch.Wire($"{i}", "J", null, conductor: Ends.Wire(size)));
 
     private static Sketch Joint(bool both) => Strip().Splice("P", "J", both);
 

@@ -1,8 +1,8 @@
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Cords;
 using Lacet.Core.Jobs;
-using Lacet.Core.Splices;
 using Lacet.Core.PinMaps;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Tests.Jobs;
 
@@ -17,8 +17,8 @@ internal sealed class Sketch
 
     internal Sketch Panel(string name) => Add(name, id => new Enclosure(id, name, EnclosureForm.Panel));
 
-    internal Sketch Box(string name, double? opening = null) =>
-        Add(name, id => new Enclosure(id, name, EnclosureForm.Box) { Opening = opening is { } mm ? new Length(mm) : null });
+    internal Sketch Box(string name, double? opening = null, Func<Enclosure, Enclosure>? with = null) =>
+        Add(name, id => (with ?? (e => e))(new Enclosure(id, name, EnclosureForm.Box) { Opening = opening is { } mm ? new Length(mm) : null }));
 
     internal Sketch Circuit(string name, double? ocpd = 15, Func<Circuit, Circuit>? with = null) =>
         Add("circuit " + name, id => (with ?? (c => c))(new Circuit(id, name) { OcpdAmps = ocpd }));
@@ -60,8 +60,8 @@ internal sealed class Sketch
             Conductor = conductor ?? Ends.Wire("14"),
         }));
 
-    internal Sketch Splice(string box, string name, bool bothMetals = false) =>
-        Landing(box, name, with: l => l with { Landing = null, Splice = new SpliceConnector("twist-on", 2, 4, 0.75, 6, bothMetals) });
+    internal Sketch Splice(string box, string name, bool bothMetals = false, Func<SpliceConnector, SpliceConnector>? of = null) =>
+        Landing(box, name, with: l => l with { Landing = null, Splice = (of ?? (c => c))(new SpliceConnector("connector", 2, 4, 0.75, 6, bothMetals)) });
 
     internal Sketch Cord(string name, params CordCue[] seen) => Add("cord " + name, id => new JobCord(id, name, seen, MouldedToBeHad: true));
 

@@ -1,3 +1,4 @@
+using Lacet.Core.Splices;
 namespace Lacet.Core.Tests.Reference;
 
 /// <summary>
@@ -112,6 +113,18 @@ internal static class Retyped
         ("spring-cage-block", 0.2, 4, 10, 12, 13, FerruleAcceptance.Unnecessary, "Solid Stranded FineStranded"),
         ("push-in-block", 0.25, 4, 9, 10, 11, FerruleAcceptance.Allowed, "Solid Stranded FineStranded"),
         ("deep-push-in", 0.5, 6, 13, 16, 19, FerruleAcceptance.Forbidden, "Solid Stranded FineStranded"),
+    ];
+
+    /// <summary>NEC table 314.16(B)(1), in³.</summary>
+    internal static readonly (string Size, double CubicInches)[] BoxConductors =
+        [("18 AWG", 1.5), ("16 AWG", 1.75), ("14 AWG", 2), ("12 AWG", 2.25), ("10 AWG", 2.5), ("8 AWG", 3), ("6 AWG", 5)];
+
+    /// <summary>Common practice: strip and trim, mm; 5/8 in where a twist is trimmed; counts; areas, mm².</summary>
+    internal static readonly (ConnectorKind, double, double, double, int, int, double, double)[] Connectors =
+    [
+        (ConnectorKind.Lever, 11, 1, 0, 2, 5, 0.2, 4), (ConnectorKind.TwistOn, 0, 0, 5 / 8.0 * 25.4, 2, 6, 1.6, 13.5), (ConnectorKind.PushIn, 12, 1, 0, 2, 8, 0.5, 2.5),
+        (ConnectorKind.CrimpSleeveTube, 13, 1, 10, 2, 8, 1.3, 21), (ConnectorKind.SealedTwistOn, 0, 0, 5 / 8.0 * 25.4, 2, 5, 1.6, 13.5),
+        (ConnectorKind.Solder, 0, 0, 5 / 8.0 * 25.4, 2, 6, 0.2, 16), (ConnectorKind.None, 0, 0, 5 / 8.0 * 25.4, 2, 6, 0.2, 16),
     ];
 
     /// <summary>IPC/WHMA-A-620: up to so many strands, class 1 and 2, class 3; the last row in percent.</summary>

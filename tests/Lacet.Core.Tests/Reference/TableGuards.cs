@@ -8,6 +8,7 @@ using Lacet.Core.Planning;
 using Lacet.Core.Pull;
 using Lacet.Core.Reference;
 using Lacet.Core.Rework;
+using Lacet.Core.Splices;
 using Lacet.Core.Strip;
 using Lacet.Core.Torques;
 
@@ -46,6 +47,8 @@ internal static class TableGuards
         ["cord-plugs"] = CordPlugs,
         ["survey-times"] = SurveyTimes,
         ["slot-widths"] = SlotWidths,
+        ["nec-314-16-b"] = BoxConductors,
+        ["splice-connectors"] = Connectors,
     };
 
     private static void Conductors(string text)
@@ -73,6 +76,12 @@ internal static class TableGuards
 
     private static void SurveyTimes(string text) => Assert.Equal(
         Retyped.SurveyTimes, ReferenceTable.Parse<SurveyTime>(text).Select(r => (r.Work, r.Minutes)));
+
+    private static void BoxConductors(string text) => Assert.Equal(
+        Retyped.BoxConductors, ReferenceTable.Parse<BoxConductorRow>(text).Select(r => (r.Size, r.CubicInches)));
+
+    private static void Connectors(string text) => Assert.Equal(
+        Retyped.Connectors, ReferenceTable.Parse<ConnectorRow>(text).Select(r => (r.Kind, r.Strip, r.Within, r.Trim, r.LeastCount, r.MostCount, r.LeastMm2, r.MostMm2)));
 
     private static void PlugLoads(string text) => Assert.Equal(
         Retyped.PlugLoads, ReferenceTable.Parse<PlugLoad>(text).Select(r => (r.ReceptacleAmps, r.MostAmps)));

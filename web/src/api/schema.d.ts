@@ -6162,6 +6162,7 @@ export interface components {
             recipe: null | components["schemas"]["RecipeDocument"];
             section: null | components["schemas"]["SceneDocument"];
             found: null | components["schemas"]["FaultsFound"];
+            splice: null | components["schemas"]["JobSpliceDocument"];
         };
         EndProgress: {
             state: components["schemas"]["EndState"];
@@ -6685,11 +6686,30 @@ export interface components {
             /** Format: int32 */
             order?: number;
         };
+        JobPigtail: {
+            /** Format: uuid */
+            wireId: string;
+            wire: string;
+            to: string;
+            cut: components["schemas"]["Readout"];
+            spare: components["schemas"]["Readout"];
+            /** Format: int32 */
+            reworks: number;
+            listed: null | components["schemas"]["Readout"];
+            isShort: boolean;
+        };
         /**
          * @description What a job is for.
          * @enum {unknown}
          */
         JobPurpose: "work" | "survey";
+        JobSpliceDocument: {
+            name: string;
+            connector: components["schemas"]["SpliceConnectorDocument"];
+            joint: components["schemas"]["SpliceDocument"];
+            ends: string[];
+            pigtails: components["schemas"]["JobPigtail"][];
+        };
         JobSummary: {
             name: string;
             purpose: components["schemas"]["JobPurpose"];

@@ -8,6 +8,7 @@ import { SceneView } from "../drawing/SceneView";
 import { FindingLines } from "../findings/FindingLines";
 import { EndRework } from "../rework/EndRework";
 import { Choice } from "../shared/Choice";
+import { InJob } from "../splices/InJob";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { EndFields } from "./EndFields";
 import { jobApi } from "./jobApi";
@@ -65,7 +66,9 @@ export function EndSheet({
             <span>{thin(`${opened.wire.size} ${opened.wire.type}`)}</span>
             <EndStateWord progress={opened.progress} />
           </Flex>
-          {opened.section ? (
+          {opened.splice ? (
+            <InJob splice={opened.splice} metal={opened.wire.wire.conductor?.material ?? "copper"} />
+          ) : opened.section ? (
             <SceneView
               scene={opened.section}
               metal={opened.wire.wire.conductor?.material ?? "copper"}

@@ -3,12 +3,15 @@ import { useState } from "react";
 import type { Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
 import { Action, Field, FieldLabel } from "../shared/Panel";
+import { Select } from "../shared/Select";
+import { kindWords, type Kind } from "../splices/words";
 
 type Splice = Schemas["SpliceConnectorDocument"];
 
 /** A connector as most sheets have it, until its own sheet is typed. */
 export const usualSplice: Splice = {
   name: "lever connector",
+  kind: "lever",
   leastCount: 2,
   mostCount: 3,
   leastMm2: 0.2,
@@ -16,12 +19,16 @@ export const usualSplice: Splice = {
   takesBothMetals: false,
 };
 
-const numbers = [
-  ["leastCount", "Fewest conductors"],
-  ["mostCount", "Most conductors"],
-  ["leastMm2", "Smallest conductor, mm²"],
-  ["mostMm2", "Largest conductor, mm²"],
-] as const;
+/** What holds all conductors together is known by their area together; a port of its own by each conductor’s. */
+const numbersOf = (kind: Kind) => {
+  const together = kind !== "lever" && kind !== "push-in";
+  return [
+    ["leastCount", "Fewest conductors"],
+    ["mostCount", "Most conductors"],
+    ["leastMm2", together ? "Least together, mm²" : "Smallest conductor, mm²"],
+    ["mostMm2", together ? "Most together, mm²" : "Largest conductor, mm²"],
+  ] as const;
+};
 
 /** The connector of a splice, as its sheet has it. */
 export function SpliceFields({
@@ -40,6 +47,12 @@ export function SpliceFields({
       <Box as="legend" fontWeight={700}>
         A splice: what its connector takes
       </Box>
+      <Select
+        label="What holds it"
+        value={splice.kind ?? "lever"}
+        onChange={(kind) => onChange({ ...splice, kind })}
+        options={Object.entries(kindWords) as [Kind, string][]}
+      />
       <FieldLabel htmlFor="splice-name">Connector</FieldLabel>
       <Field
         id="splice-name"
@@ -49,7 +62,7 @@ export function SpliceFields({
         onChange={(event) => onChange({ ...splice, name: event.target.value })}
       />
       <Grid templateColumns={{ base: "1fr 1fr", md: "repeat(4, 1fr)" }} gap={2} mt={2}>
-        {numbers.map(([name, label]) => (
+        {numbersOf(splice.kind ?? "lever").map(([name, label]) => (
           <Box key={name}>
             <FieldLabel htmlFor={`splice-${name}`}>{label}</FieldLabel>
             <Field
@@ -74,6 +87,12 @@ export function SpliceFields({
         onChange={(takesBothMetals) => onChange({ ...splice, takesBothMetals })}
       >
         Listed for copper with aluminium
+      </CheckField>
+      <CheckField
+        checked={splice.listedWet ?? false}
+        onChange={(listedWet) => onChange({ ...splice, listedWet })}
+      >
+        Listed for wet places
       </CheckField>
       <Action look="link" onClick={onNone}>
         It is no splice

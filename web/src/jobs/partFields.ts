@@ -17,6 +17,18 @@ export const enclosureFields: PartField[] = [
   { name: "drawing", label: "Drawing", kind: "text" },
   { name: "revision", label: "Its revision", kind: "text" },
   { name: "openingMm", label: "Smallest opening", kind: "number", unit: "mm" },
+  {
+    name: "place",
+    label: "Where it is",
+    kind: "choice",
+    options: [
+      ["dry", "dry"],
+      ["damp", "damp"],
+      ["wet", "wet"],
+      ["buried", "in the ground"],
+    ],
+  },
+  { name: "volumeIn3", label: "Volume marked in it", kind: "number", unit: "in³" },
 ];
 
 const tab: [string, string][] = [

@@ -54,7 +54,12 @@ export function KindCards({
       aria-label="What holds it"
       display="grid"
       gap={2}
-      gridTemplateColumns="repeat(auto-fill, minmax(140px, 1fr))"
+      // On a phone one row that is pushed along, so that the joint stays near what is joined.
+      gridAutoFlow={{ base: "column", md: "row" }}
+      gridAutoColumns="140px"
+      gridTemplateColumns={{ md: "repeat(auto-fill, minmax(140px, 1fr))" }}
+      overflowX={{ base: "auto", md: "visible" }}
+      pb={{ base: 1, md: 0 }}
     >
       {kinds.map((kind, i) => {
         const joined = all[i]?.data;

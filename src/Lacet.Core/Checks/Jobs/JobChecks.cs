@@ -14,7 +14,10 @@ public static class JobChecks
 
     /// <summary>Checks of a landing.</summary>
     public static IReadOnlyList<IJobCheck<JobLanding>> Landings { get; } =
-        [new MoreThanTwo(), new MixedMetalsInSplice(), new LandingNotKnown(), new LandingWithNothing()];
+    [
+        new MoreThanTwo(), new BareTwist(), new SpliceInCord(), new SpliceOverfilled(), new SpliceUnderfilled(), new SpliceNotListed(), new SpliceNotSealed(),
+        new MixedMetalsInSplice(), new EarthBySolder(), new SpliceNotForStrands(), new LandingNotKnown(), new LandingWithNothing(),
+    ];
 
     /// <summary>Checks of a device.</summary>
     public static IReadOnlyList<IJobCheck<Device>> Devices { get; } =

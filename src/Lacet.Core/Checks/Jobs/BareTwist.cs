@@ -1,0 +1,4 @@
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>A twist that nothing finishes.</summary>
+public sealed class BareTwist() : OfSplice("bare-twist");

@@ -1,0 +1,4 @@
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>A joint that water gets into.</summary>
+public sealed class SpliceNotSealed() : OfSplice("splice-not-sealed");

@@ -1,0 +1,4 @@
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>Less in a connector than it holds.</summary>
+public sealed class SpliceUnderfilled() : OfSplice("splice-underfilled");
