@@ -22,7 +22,7 @@ public sealed class DemoTests
         string[] all =
         [
             .. EndChecks.Planned.Select(c => c.Id), .. EndChecks.Made.Select(c => c.Id), .. JobChecks.Ends.Select(c => c.Id), .. JobChecks.Wires.Select(c => c.Id),
-            .. JobChecks.Landings.Select(c => c.Id), .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id), .. JobChecks.Cords.Select(c => c.Id),
+            .. JobChecks.Landings.Select(c => c.Id), .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id), .. JobChecks.Cords.Select(c => c.Id), .. JobChecks.Enclosures.Select(c => c.Id),
         ];
         Assert.Empty(all.Except(NeverInAJob, StringComparer.Ordinal).Except(OnlyRecorded, StringComparer.Ordinal).Except(judged.Findings.Select(f => f.Finding.Check), StringComparer.Ordinal));
         // Some is wrong on purpose, and most is right.

@@ -66,6 +66,22 @@ for (const theme of ["light", "dark"] as const) {
       await context.close();
     });
 
+    test(`axe finds nothing among the splices: ${theme}, ${width} px`, async ({ browser }) => {
+      const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme: theme });
+      const page = await context.newPage();
+      for (const [part, there] of [
+        ["join", "[data-ranked]"],
+        ["hand", "[data-tape]"],
+        ["pigtail", "[data-pigtail-plan]"],
+        ["box", "[data-fits]"],
+      ] as const) {
+        await page.goto(`/splices/${part}`);
+        await expect(page.locator(there).first()).toBeVisible();
+        await expectClean(page);
+      }
+      await context.close();
+    });
+
     test(`axe finds nothing in jobs: ${theme}, ${width} px`, async ({ browser }) => {
       const context = await browser.newContext({ viewport: { width, height: 800 }, colorScheme: theme });
       const page = await context.newPage();

@@ -77,7 +77,7 @@ test("the same by keyboard alone", async ({ page }) => {
   await page.keyboard.press("Enter");
   await expect(page.getByText(/Recorded as event \d+: landed\./)).toBeVisible();
   await bench.leaveField();
-  await page.keyboard.press("6");
+  await page.keyboard.press("7");
   await expect(
     page.getByRole("listitem").filter({ hasText: "2.5 mm² fine-stranded copper" }).first(),
   ).toBeVisible();

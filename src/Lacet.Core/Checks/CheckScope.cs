@@ -21,6 +21,9 @@ public enum CheckScope
     /// <summary>All wires that run together.</summary>
     Run,
 
+    /// <summary>An enclosure with all that is in it.</summary>
+    Enclosure,
+
     /// <summary>A cord that was looked over.</summary>
     Cord,
 

@@ -95,7 +95,7 @@ public static class HandSpliceDrawing
         sheet.Add("bend", PartKind.Conductor, new ScenePath().MoveTo(from + (d / 2), 8).LineTo(from + (d / 2), -d).LineTo(from + HandSplice.Crossing.Millimetres, -d), d);
         var above = sheet.Top;
         sheet.Dimension("window", -window.Millimetres / 2, window.Millimetres / 2, above - 7, -d, window);
-        sheet.Dimension("clear", (window.Millimetres / 2) - clear, window.Millimetres / 2, above - 14, -d, HandSplice.Clear);
+        sheet.Dimension("clear", (window.Millimetres / 2) - clear, window.Millimetres / 2, 12, d, HandSplice.Clear);
     }
 
     private static void FaceToFace(Sheet sheet, HandSplice splice)
@@ -127,7 +127,7 @@ public static class HandSpliceDrawing
         Run(sheet, conductor, window.Millimetres / 2, 0);
         Strands(sheet, conductor, -window.Millimetres / 2, window.Millimetres / 2, 0);
         Branch(sheet, conductor, 0, 16);
-        var turns = splice.Turns.Open + splice.Turns.Tight;
+        var turns = splice.Turns.OfOneKind;
         var band = (half - (d / 2)) / turns;
         foreach (var (id, side) in new[] { ("half-right", 1), ("half-left", -1) })
         {
@@ -138,14 +138,14 @@ public static class HandSpliceDrawing
 
         var above = sheet.Top;
         sheet.Dimension("window", -window.Millimetres / 2, window.Millimetres / 2, above - 7, above, window);
-        sheet.Dimension("clear", half, window.Millimetres / 2, above - 14, above, HandSplice.Clear);
+        sheet.Dimension("clear", half, window.Millimetres / 2, 12, d, HandSplice.Clear);
     }
 
     private static void StrandedToSolid(Sheet sheet, HandSplice splice)
     {
         var conductor = splice.Conductor;
         var (d, wide, joint, strand) = (conductor.Size.SolidDiameter.Millimetres, conductor.InsulationOuterDiameter.Millimetres, splice.Joint.Millimetres, conductor.StrandDiameter.Millimetres);
-        var turns = splice.Turns.Open + splice.Turns.Tight;
+        var turns = splice.Turns.OfOneKind;
         var band = joint * 0.8 / turns;
         var (behind, before) = HelixPen.Wind("strands", PartKind.Conductor, 2, 2 + (turns * band), 0, (d + strand) / 2, band, band * 0.82);
         sheet.Parts.AddRange(behind);

@@ -131,6 +131,11 @@ internal static class SplicePage
         var kind = join.Connector.Kind;
         yield return new("prove-dead", Operation.Check, $"Make it dead: switch off every source, lock and tag. Prove it with a contact tester.", $"Every conductor dead to each other and to earth; tester proved before and after.");
         yield return new("strip", Operation.Strip, $"Strip each end {strip:target}.", $"{strip:range} is bare, nothing nicked, all level at the insulation.");
+        if (join.Sides.Any(s => s != CableSide.None))
+        {
+            yield return new("sides", Operation.Check, $"Feel each conductor of the twin cable: ribbed to ribbed, smooth to smooth. The ribbed one is the neutral.", $"All in this joint feel alike.");
+        }
+
         if (tube is not null)
         {
             yield return new("feed", Operation.Prepare, $"Take {tube.Says}; have the cap on the tube’s strap, and feed nothing through it yet.", null);

@@ -122,8 +122,7 @@ public sealed record HandSplice(
     {
         var (d, wires) = (conductor.Diameter.Millimetres, WiresOf(form));
         var radius = RadiusOfTwist(wires) * d;
-        // Wires that go round each other have one kind of turn.
-        var twists = turns.Tight > 0 ? turns.Tight : turns.Open;
+        var twists = turns.OfOneKind;
         // Four wires stand in a ring round nothing; a twist goes on four diameters, as open turns do.
         var needed = twists * Turn(radius, OpenPitch * d);
         var usual = TwistStrip.Of(learning).Target;
@@ -193,7 +192,7 @@ public sealed record HandSplice(
                 $"Strip {FaceStrip} of each, and part two or three strands from each bundle.",
                 $"Bind the base with these, tight, for {binding}: a quarter of what is bare.",
                 $"Split the rest in two, like a Y, and push the ends into each other at 90°.",
-                $"Twist each half the way that the binding goes, with smooth-jawed pliers, {turns.Open + turns.Tight} turns; press the tips down.",
+                $"Twist each half the way that the binding goes, with smooth-jawed pliers, {turns.OfOneKind} turns; press the tips down.",
             ],
             [$"For two stranded wires of one size; smooth jaws, since teeth cut strands."],
             TapeOver(conductor, joint, across));
@@ -204,7 +203,7 @@ public sealed record HandSplice(
         var (d, strand) = (conductor.Diameter.Millimetres, conductor.StrandDiameter.Millimetres);
         // Half of the tap's strands lie flat beside each other as they go round the run.
         var band = Math.Max(1, conductor.Strands / 2) * strand;
-        var each = turns.Open + turns.Tight;
+        var each = turns.OfOneKind;
         var bare = new Length((each * Turn((d + strand) / 2, band)) + d + Grip.Millimetres);
         var joint = (2 * each * band) + d;
         var window = new Length(joint + (2 * Clear.Millimetres));
@@ -224,7 +223,7 @@ public sealed record HandSplice(
     {
         var (strand, d) = (conductor.StrandDiameter.Millimetres, conductor.Size.SolidDiameter.Millimetres);
         var band = Math.Min(conductor.Strands, 5) * strand;
-        var each = turns.Open + turns.Tight;
+        var each = turns.OfOneKind;
         var bare = new Length(Math.Max(FixtureStrip.Millimetres, each * Turn((d + strand) / 2, band)));
         var joint = FixtureStrip.Millimetres * 2 / 3;
         var across = (2 * d) + (2 * strand);

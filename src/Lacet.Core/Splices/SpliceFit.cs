@@ -36,7 +36,7 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
     {
         var filling = Filling(join).ToList();
         return new(
-            [.. filling.Concat(Metals(join)).Concat(Builds(join)).Concat(Made(join)).Concat(Wet(join)).Concat(Cord(join)).OrderBy(f => f.Severity)],
+            [.. filling.Concat(Metals(join)).Concat(Builds(join)).Concat(Made(join)).Concat(Wet(join)).Concat(Cord(join)).Concat(Twin(join)).OrderBy(f => f.Severity)],
             [
                 .. filling.Count == 0 ? Held(join) : [],
                 new("splice-reach", ReadingName.Fit, Trust.Standard, "NEC 314.29 (from memory)", $"A splice stays where it can be reached: in a box with its cover on, never behind a finished wall."),
@@ -164,6 +164,17 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
                 "splice-not-sealed", Severity.Stop,
                 $"This connector is not sealed, and {(join.Place == SplicePlace.Buried ? "in the ground" : "in the wet")} copper corrodes away in it.",
                 $"Take a crimp sleeve in a sealed tube, or a sealed twist-on, listed for {(join.Place == SplicePlace.Buried ? "burial" : "wet places")}.", Source, OnPlace);
+    }
+
+    private static IEnumerable<Finding> Twin(SpliceJoin join)
+    {
+        if (join.Sides.Where(s => s != CableSide.None).Distinct().Count() > 1)
+        {
+            yield return new(
+                "splice-twin-crossed", Severity.Stop,
+                $"A ribbed conductor is joined to a smooth one: the neutral to the hot.",
+                $"Join ribbed to ribbed and smooth to smooth; where no ribs can be felt, meter it.", "NEC 400.22 (from memory)", OnEnds);
+        }
     }
 
     private static IEnumerable<Finding> Cord(SpliceJoin join)

@@ -14,6 +14,9 @@ public sealed record SpliceJoin(IReadOnlyList<Conductor> Conductors, SpliceConne
     /// <summary>Whether that cord is hard-service or junior hard-service, the only kinds that may be repaired.</summary>
     public bool HardService { get; init; }
 
+    /// <summary>Which conductor of a flat twin cable each end is, in the same order; empty where nobody said.</summary>
+    public IReadOnlyList<CableSide> Sides { get; init; } = [];
+
     /// <summary>Whether it carries an earth.</summary>
     public bool IsEarth { get; init; }
 }

@@ -83,6 +83,7 @@ public static class RestsOn
                 CheckScope.Landing => job.EndsAt(subject.Id).Select(e => e.Wire),
                 CheckScope.Device => job.LandingsOf(subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire),
                 CheckScope.Circuit => job.WiresOf(subject.Id),
+                CheckScope.Enclosure => job.LandingsIn(subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire),
                 CheckScope.Cord or CheckScope.PinMap => [],
                 _ => job.WiresRunning(subject.Run!),
             };
@@ -93,6 +94,7 @@ public static class RestsOn
             {
                 CheckScope.Landing => [subject.Id],
                 CheckScope.Device => [.. job.LandingsOf(subject.Id).Select(l => l.Id)],
+                CheckScope.Enclosure => [.. job.LandingsIn(subject.Id).Select(l => l.Id)],
                 CheckScope.End => [.. new[] { job.Wires[subject.Id][subject.Side].LandingId }.OfType<Guid>()],
                 _ => [.. ends.Select(e => e.LandingId).OfType<Guid>().Distinct().Order()],
             };
@@ -100,7 +102,7 @@ public static class RestsOn
                 ? [job.Wires[subject.Id][subject.Side].Id]
                 : [.. ends.Where(e => subject.Scope is CheckScope.Wire or CheckScope.Circuit or CheckScope.Run || (e.LandingId is { } l && Landings.Contains(l))).Select(e => e.Id)];
             Devices = subject.Scope == CheckScope.Device ? [subject.Id] : [.. Landings.Select(l => job.Landings[l].DeviceId).OfType<Guid>().Distinct().Order()];
-            Enclosures = [.. Landings.Select(l => job.Landings[l].EnclosureId).Distinct().Order()];
+            Enclosures = subject.Scope == CheckScope.Enclosure ? [subject.Id] : [.. Landings.Select(l => job.Landings[l].EnclosureId).Distinct().Order()];
             Circuits = subject.Scope == CheckScope.Circuit ? [subject.Id] : [.. all.Select(w => w.CircuitId).OfType<Guid>().Distinct().Order()];
         }
 

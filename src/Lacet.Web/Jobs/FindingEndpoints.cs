@@ -155,6 +155,8 @@ internal static class FindingEndpoints
             CheckScope.Landing when whole.Landings[subject.Id] is var landing => AtLandings(landing.EnclosureId, landing.Name, [landing], landing.DeviceId),
             CheckScope.Device when whole.Devices[subject.Id] is var device => AtLandings(device.EnclosureId, device.Name, whole.LandingsOf(device.Id), device.Id),
             CheckScope.Circuit when whole.Circuits[subject.Id] is var circuit => OfWires($"circuit {circuit.Name}", whole.WiresOf(circuit.Id), circuit.Id),
+            CheckScope.Enclosure when whole.Enclosures[subject.Id] is var enclosure => new(
+                subject.Scope, enclosure.Name, null, null, whole.LandingsIn(enclosure.Id).FirstOrDefault()?.Id, null, null, KeptId: enclosure.Id),
             CheckScope.Cord => new(subject.Scope, $"cord {whole.Cords[subject.Id].Name}", null, null, null, null, null, KeptId: subject.Id),
             CheckScope.PinMap => new(subject.Scope, $"pin map {whole.PinMaps[subject.Id].Map.Name}", null, null, null, null, null, KeptId: subject.Id),
             _ => OfWires($"run {subject.Run}", whole.WiresRunning(subject.Run!), null),
@@ -184,6 +186,7 @@ internal static class FindingEndpoints
         CheckScope.Landing => job.Job.EndsAt(subject.Id).Any(e => e.Wire.Id == wire),
         CheckScope.Device => job.Job.LandingsOf(subject.Id).SelectMany(l => job.Job.EndsAt(l.Id)).Any(e => e.Wire.Id == wire),
         CheckScope.Circuit => job.Job.Wires[wire].CircuitId == subject.Id,
+        CheckScope.Enclosure => job.Job.LandingsIn(subject.Id).SelectMany(l => job.Job.EndsAt(l.Id)).Any(e => e.Wire.Id == wire),
         CheckScope.Cord or CheckScope.PinMap => false,
         _ => string.Equals(job.Job.Wires[wire].Run, subject.Run, StringComparison.OrdinalIgnoreCase),
     };

@@ -207,7 +207,7 @@ public sealed record JobFindingDocument(
     AcceptedDocument? Accepted);
 
 /// <summary>What a finding is about.</summary>
-/// <param name="Scope">end, landing, wire, device, circuit, run, cord or pin-map.</param>
+/// <param name="Scope">end, landing, wire, device, circuit, run, enclosure, cord or pin-map.</param>
 /// <param name="Name">How a person finds it.</param>
 /// <param name="WireId">A wire of it; null where there is none.</param>
 /// <param name="Side">Which end of that wire.</param>
@@ -215,7 +215,7 @@ public sealed record JobFindingDocument(
 /// <param name="DeviceId">The device; null where there is none.</param>
 /// <param name="CircuitId">The circuit; null where there is none.</param>
 /// <param name="Drawable">Whether that end is known well enough to be drawn.</param>
-/// <param name="KeptId">The cord or the pin map; null for everything else.</param>
+/// <param name="KeptId">The enclosure, the cord or the pin map; null for everything else.</param>
 public sealed record AboutDocument(
     CheckScope Scope, string Name, Guid? WireId, EndSide? Side, Guid? LandingId, Guid? DeviceId, Guid? CircuitId, bool Drawable = false, Guid? KeptId = null);
 

@@ -58,6 +58,7 @@ public sealed record AskedConnector(
 /// <param name="IsEarth">Whether it carries an earth.</param>
 /// <param name="HouseRules">The house rules; what is left out is the default.</param>
 /// <param name="Lead">Which unit leads.</param>
+/// <param name="Sides">Which conductor of a flat twin cable each end is, in the same order: none, ribbed or smooth.</param>
 public sealed record SpliceRequest(
     IReadOnlyList<ConductorDocument> Conductors,
     AskedConnector Connector,
@@ -66,7 +67,8 @@ public sealed record SpliceRequest(
     bool HardService = false,
     bool IsEarth = false,
     HouseRulesDocument? HouseRules = null,
-    Lead Lead = Lead.Metric)
+    Lead Lead = Lead.Metric,
+    IReadOnlyList<CableSide>? Sides = null)
 {
     internal SpliceJoin Read() => new(
         Conductors.Count is >= 1 and <= 40 ? [.. Conductors.Select(c => c.Read())] : throw new ImpossibleInputException("conductors", "Say which ends are joined: from 1 to 40."), Connector.Read(), Place)
@@ -74,6 +76,7 @@ public sealed record SpliceRequest(
         InCord = InCord,
         HardService = HardService,
         IsEarth = IsEarth,
+        Sides = Sides ?? [],
     };
 }
 

@@ -54,7 +54,8 @@ public sealed class HandSpliceTests
         Assert.Equal(38.1, Of(HandForm.PigtailTwo, "14", Build.Solid).Wires[0].Bare.Millimetres, 6);
         Assert.Equal(76.2, Of(HandForm.PigtailTwo, "14", Build.Solid, PigtailStrip.ThreeInchesForLearners).Wires[0].Bare.Millimetres, 6);
         Assert.Equal(25.4, Of(HandForm.FaceToFace, "14", Build.Stranded).Wires[0].Bare.Millimetres, 6);
-        Assert.InRange(Of(HandForm.StrandedToSolid, "18", Build.Stranded).Wires[1].Bare.Millimetres, 25.4, 31.8);
+        // Four turns of 18 AWG on 18 AWG: the taught 1 to 1 1/4 in of both.
+        Assert.All(Of(HandForm.StrandedToSolid, "18", Build.Stranded).Wires, w => Assert.InRange(w.Bare.Millimetres, 25.4, 31.8));
         var tap = Of(HandForm.Tap, "12", Build.Solid);
         Assert.True(tap.Wires[1].InTheMiddle);
         Assert.Equal(2 * 6.35, tap.Wires[1].Bare.Millimetres - tap.Joint.Millimetres, 6);

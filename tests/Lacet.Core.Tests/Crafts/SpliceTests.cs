@@ -77,6 +77,22 @@ public sealed class SpliceTests
         Assert.DoesNotContain("mixed-metals-in-splice", Checks(mixed with { Connector = mixed.Connector with { TakesBothMetals = true } }));
     }
 
+    /// <summary>NEC 400.22 (from memory): the ribbed conductor is the neutral.</summary>
+    [Fact]
+    public void Of_twin_cable_ribbed_goes_to_ribbed_and_smooth_to_smooth()
+    {
+        var two = Join(ConnectorKind.Lever, 2);
+        Assert.Contains("splice-twin-crossed", Checks(two with { Sides = [CableSide.Ribbed, CableSide.Smooth] }));
+        foreach (var side in new[] { CableSide.Ribbed, CableSide.Smooth })
+        {
+            var recipe = SpliceRecipe.Of(two with { Sides = [side, side] }, Rules);
+            Assert.Empty(recipe.Findings);
+            Assert.Contains(recipe.Steps, s => s.Id == "sides");
+        }
+
+        Assert.DoesNotContain(SpliceRecipe.Of(two, Rules).Steps, s => s.Id == "sides");
+    }
+
     /// <summary>Common practice: 11 mm for levers; 1 1/2 in, 3 in for learners, trimmed to 5/8 in; four in the small tube, 3/8 in of grease left free.</summary>
     [Fact]
     public void A_joint_is_made_by_the_numbers_that_are_taught()

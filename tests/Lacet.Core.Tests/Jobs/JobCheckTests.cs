@@ -59,6 +59,8 @@ public sealed class JobCheckTests
         ["voltage-drop"] = (Long(49), Severity.Fix, Long(48)),
         // NEC 310.15(C)(1): ten to twenty at 50 %: 25 A × 0.5 = 12.5 A < 15 A; nine at 70 %: 17.5 A.
         ["loaded-together"] = (Bundle(10), Severity.Stop, Bundle(9)),
+        // NEC 314.16(B): two 14 AWG from outside and the yoke twice, 2 in³ each: 8 in³; the pigtail that stays in the box counts nothing.
+        ["box-overfilled"] = (Filled(7.9), Severity.Stop, Filled(8)),
         // A taped patch is scrapped (NEC 400.13, common practice).
         ["cord-unfit"] = (new Sketch().Cord("heater", CordCue.Patched), Severity.Stop, new Sketch().Cord("heater")),
         // The checks of an end, where only the job knows of a second wire, a list's ferrule or a breaker.
@@ -108,7 +110,7 @@ public sealed class JobCheckTests
         string[] ids =
         [
             .. JobChecks.Ends.Select(c => c.Id), .. JobChecks.Wires.Select(c => c.Id), .. JobChecks.Landings.Select(c => c.Id),
-            .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id), .. JobChecks.Cords.Select(c => c.Id),
+            .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id), .. JobChecks.Cords.Select(c => c.Id), .. JobChecks.Enclosures.Select(c => c.Id),
         ];
         var classes = typeof(JobChecks).Assembly.GetTypes().Where(t => t is { IsAbstract: false, IsInterface: false }
             && t.GetInterfaces().Any(i => i.IsGenericType && i.GetGenericTypeDefinition() == typeof(IJobCheck<>)));
@@ -127,6 +129,19 @@ public sealed class JobCheckTests
         var finding = Assert.Single(new Sketch().Cord("heater", CordCue.PrintGone, cue).Judged().Findings).Finding;
         Assert.Equal(severity, finding.Severity);
         Assert.StartsWith(what, Ends.Read(finding.Do), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_box_that_is_filled_is_found_and_what_no_table_covers_is_said()
+    {
+        var judged = Filled(9).Wire("3", "R.green", null, WireFunction.Earth).Judged();
+        Assert.Contains("needs 10 in³", Ends.Read(judged.Findings.Single(f => f.Finding.Check == "box-overfilled").Finding.Says), StringComparison.Ordinal);
+        var wire = judged.Job.Wires.Values.Single(w => w.Name == "3");
+        var (undo, _) = judged.Apply([EntityChange.Put(wire with { A = wire.A with { LandingId = null } })]);
+        Assert.DoesNotContain(judged.Findings, f => f.Finding.Check == "box-overfilled");
+        judged.Apply(undo);
+        judged.Apply([EntityChange.Put(wire with { Conductor = Ends.Wire("2.5 mm²") })]);
+        Assert.StartsWith("Not judged", Ends.Read(judged.Findings.Single(f => f.Finding.Check == "box-overfilled").Finding.Says), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -277,6 +292,9 @@ public sealed class JobCheckTests
     private static Sketch Listed(string size) => Enumerable.Range(1, 2).Aggregate(
         new Sketch().Box("B").Splice("B", "J", of: c => c with { Kind = ConnectorKind.TwistOn, Combinations = [[new(2, ConductorSize.Parse("14"))]] }),
         (sketch, i) => sketch.Wire($"{i}", "J", null, conductor: Ends.Wire(size)));
+
+    private static Sketch Filled(double volume) => new Sketch().Box("B", with: b => b with { VolumeIn3 = volume }).Receptacle("B", "R").Splice("B", "J")
+        .Wire("1", "J", null).Wire("2", "R.silver1", null, WireFunction.Neutral).Wire("tail", "J", "R.brass1");
 
     private static Sketch Joint(bool both) => Strip().Splice("P", "J", both);
 

@@ -5633,6 +5633,11 @@ export interface components {
             /** Format: uuid */
             personId: string;
         };
+        /**
+         * @description Which conductor of a flat twin cable it is.
+         * @enum {unknown}
+         */
+        CableSide: "none" | "ribbed" | "smooth";
         CaseRequest: {
             /**
              * Format: double
@@ -5718,7 +5723,7 @@ export interface components {
          * @description What a check looks at as a whole, and what its finding is about.
          * @enum {unknown}
          */
-        CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run" | "cord" | "pin-map";
+        CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run" | "enclosure" | "cord" | "pin-map";
         CircuitDocument: {
             name: string;
             /** Format: double */
@@ -7878,6 +7883,7 @@ export interface components {
             isEarth: boolean;
             houseRules?: null | components["schemas"]["HouseRulesDocument"];
             lead?: components["schemas"]["Lead"];
+            sides?: null | components["schemas"]["CableSide"][];
         };
         StarterPair: {
             conductor: components["schemas"]["ConductorDocument"];

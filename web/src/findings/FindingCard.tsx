@@ -97,7 +97,11 @@ export function FindingCard({
             )}
             {about.keptId && (
               <ToEnd
-                to={`/cords/${about.scope === "cord" ? "look" : "pins"}?job=${job}&kept=${about.keptId}`}
+                to={
+                  about.scope === "enclosure"
+                    ? `/board/${job}/${about.keptId}`
+                    : `/cords/${about.scope === "cord" ? "look" : "pins"}?job=${job}&kept=${about.keptId}`
+                }
                 aria-label={`Open ${about.name}`}
               >
                 Open

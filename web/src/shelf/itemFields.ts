@@ -33,6 +33,12 @@ export const itemFields: Record<Exclude<ShelfKind, "landing">, ItemField[]> = {
     ...sizes,
     { path: "stripMm", label: "Strip, mm", form: "number" },
     { path: "sealed", label: "Sealed, for wet places", form: "flag" },
+    {
+      path: "type",
+      label: "What holds",
+      form: ["lever", "twist-on", "push-in", "crimp-sleeve-tube", "sealed-twist-on"],
+    },
+    { path: "bothMetals", label: "For copper with aluminium", form: "flag" },
   ],
   tool: [
     { path: "tool", label: "What it is for", form: ["torque-driver", "crimper", "stripper"] },

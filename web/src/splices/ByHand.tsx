@@ -37,6 +37,9 @@ const FormCard = chakra("button", {
   },
 });
 
+/** Where one wire is wound on another, open turns come before the tight ones. */
+const hasOpen = (form: Form) => form === "in-line" || form === "tap";
+
 const buildOf = (form: Form): Schemas["Build"] => (ofStrands.includes(form) ? "stranded" : "solid");
 
 /** The hand splices of the trade: what to bare, how often it goes round, how it is taped. */
@@ -116,8 +119,14 @@ export function ByHand() {
                 onChange={(event) => set({ size: event.target.value })}
               />
             </Box>
-            <NumberField label="Open turns" value={draft.open} onChange={(open) => set({ open })} />
-            <NumberField label="Tight turns" value={draft.tight} onChange={(tight) => set({ tight })} />
+            {hasOpen(draft.form) && (
+              <NumberField label="Open turns" value={draft.open} onChange={(open) => set({ open })} />
+            )}
+            <NumberField
+              label={hasOpen(draft.form) ? "Tight turns" : "Turns"}
+              value={draft.tight}
+              onChange={(tight) => set({ tight })}
+            />
           </Grid>
           <Box role="alert" color="stop" mt={1}>
             {splice.error?.message}

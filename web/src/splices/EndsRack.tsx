@@ -74,12 +74,24 @@ export function EndsRack({ ends, onEnds }: { ends: Ends[]; onEnds: (ends: Ends[]
           >
             Aluminium
           </CheckField>
+          <Select
+            label="Of a flat twin cable"
+            value={one.side}
+            onChange={(side) => change(i, { side })}
+            options={[
+              ["none", "no, or not known"],
+              ["ribbed", "its ribbed conductor"],
+              ["smooth", "its smooth conductor"],
+            ]}
+          />
         </Box>
       ))}
       <Action
         look="link"
         disabled={ends.length >= 6}
-        onClick={() => onEnds([...ends, { count: 1, size: "12 AWG", build: "solid", material: "copper" }])}
+        onClick={() =>
+          onEnds([...ends, { count: 1, size: "12 AWG", build: "solid", material: "copper", side: "none" }])
+        }
       >
         Another size
       </Action>

@@ -12,7 +12,7 @@ import { Joint } from "./Joint";
 import { KindCards, plain } from "./KindCards";
 import { OnTheShelf } from "./OnTheShelf";
 import { spliceApi } from "./spliceApi";
-import { eachOf, placeWords, type Ends, type Place } from "./words";
+import { eachOf, placeWords, sidesOf, type Ends, type Place } from "./words";
 
 interface Draft {
   ends: Ends[];
@@ -24,7 +24,7 @@ interface Draft {
 }
 
 const usual: Draft = {
-  ends: [{ count: 3, size: "14 AWG", build: "solid", material: "copper" }],
+  ends: [{ count: 3, size: "14 AWG", build: "solid", material: "copper", side: "none" }],
   connector: { ...plain, kind: "lever" },
   place: "dry",
   inCord: false,
@@ -48,6 +48,7 @@ export function Join() {
     isEarth,
     houseRules: rules,
     lead,
+    sides: sidesOf(ends),
   };
   const joined = useQuery({
     queryKey: ["splice", request],

@@ -43,7 +43,12 @@ export interface Ends {
   size: string;
   build: Schemas["Build"];
   material: Schemas["Material"];
+  side: Schemas["CableSide"];
 }
+
+/** Which conductor of a flat twin cable each of the ends is. */
+export const sidesOf = (ends: Ends[]): Schemas["CableSide"][] =>
+  ends.flatMap(({ count, side }) => Array.from({ length: count }, () => side));
 
 /** The ends one by one, as the interface takes them. */
 export const eachOf = (ends: Ends[]): Schemas["ConductorDocument"][] =>

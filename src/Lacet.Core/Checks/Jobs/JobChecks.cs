@@ -29,6 +29,9 @@ public static class JobChecks
     /// <summary>Checks of a circuit.</summary>
     public static IReadOnlyList<IJobCheck<Circuit>> Circuits { get; } = [new ContinuousLoad(), new VoltageDropHigh()];
 
+    /// <summary>Checks of an enclosure.</summary>
+    public static IReadOnlyList<IJobCheck<Enclosure>> Enclosures { get; } = [new BoxOverfilled()];
+
     /// <summary>Checks of a cord.</summary>
     public static IReadOnlyList<IJobCheck<JobCord>> Cords { get; } = [new CordUnfit()];
 

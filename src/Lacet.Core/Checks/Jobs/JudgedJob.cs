@@ -139,6 +139,9 @@ public sealed class JudgedJob
             case CheckScope.Circuit when Job.Circuits.TryGetValue(subject.Id, out var circuit):
                 All(JobChecks.Circuits, circuit);
                 break;
+            case CheckScope.Enclosure when Job.Enclosures.TryGetValue(subject.Id, out var enclosure):
+                All(JobChecks.Enclosures, enclosure);
+                break;
             case CheckScope.Cord when Job.Cords.TryGetValue(subject.Id, out var cord):
                 All(JobChecks.Cords, cord);
                 break;
@@ -197,6 +200,7 @@ public sealed class JudgedJob
         CheckScope.Landing => Job.Landings[subject.Id].Order,
         CheckScope.Device => Job.Devices[subject.Id].Order,
         CheckScope.Circuit => Job.Circuits[subject.Id].Order,
+        CheckScope.Enclosure => Job.Enclosures[subject.Id].Order,
         CheckScope.Cord => Job.Cords[subject.Id].Order,
         CheckScope.PinMap => Job.PinMaps[subject.Id].Order,
         _ => 0,

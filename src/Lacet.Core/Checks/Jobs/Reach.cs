@@ -37,6 +37,11 @@ internal sealed class Reach(Job job)
             Add(CheckScope.Circuit, circuit);
         }
 
+        foreach (var enclosure in job.Enclosures.Keys)
+        {
+            Add(CheckScope.Enclosure, enclosure);
+        }
+
         foreach (var cord in job.Cords.Keys)
         {
             Add(CheckScope.Cord, cord);
@@ -62,6 +67,7 @@ internal sealed class Reach(Job job)
                 Everything();
                 break;
             case Enclosure enclosure:
+                Add(CheckScope.Enclosure, enclosure.Id);
                 foreach (var landing in job.LandingsIn(enclosure.Id))
                 {
                     AtLanding(landing.Id);
@@ -70,6 +76,7 @@ internal sealed class Reach(Job job)
                 break;
             case Device device:
                 Add(CheckScope.Device, device.Id);
+                Add(CheckScope.Enclosure, device.EnclosureId);
                 foreach (var landing in job.LandingsOf(device.Id))
                 {
                     Landing(landing);
@@ -134,6 +141,7 @@ internal sealed class Reach(Job job)
     private void Landing(JobLanding landing)
     {
         Add(CheckScope.Landing, landing.Id);
+        Add(CheckScope.Enclosure, landing.EnclosureId);
         if (landing.DeviceId is { } device)
         {
             Add(CheckScope.Device, device);
@@ -151,6 +159,7 @@ internal sealed class Reach(Job job)
         if (end.LandingId is { } id && job.Landings.TryGetValue(id, out var landing))
         {
             AtLanding(id);
+            Add(CheckScope.Enclosure, landing.EnclosureId);
             if (landing.DeviceId is { } device)
             {
                 Add(CheckScope.Device, device);
