@@ -85,6 +85,28 @@ public sealed class StoreTests
         Assert.Equal([true, false, null], tested.GetProperty("steps").EnumerateArray().Select(s => s.GetProperty("passed").ValueKind == JsonValueKind.Null ? (bool?)null : s.GetProperty("passed").GetBoolean()));
     }
 
+    /// <summary>The fifth stage's: a joint with its sheet's combinations in a wet box of a volume, a test of a pin map, a rework taken back.</summary>
+    [Fact]
+    public async Task The_fifth_stage_s_data_opens_with_its_splice_and_the_test_of_its_pin_map()
+    {
+        var folder = Copy("stage-5");
+        await using var server = await RunningServer.StartAsync(folder);
+        var (_, seal) = await server.GetAsync("/api/records/seal");
+        Assert.Equal((await File.ReadAllTextAsync(Path.Combine(folder, "head"), TestContext.Current.CancellationToken)).Trim(), seal.GetProperty("head").GetString());
+        var (_, page) = await server.GetAsync("/api/records");
+        Assert.Equal(["withdrawn", "withdrawn", "wanting"], page.GetProperty("items").EnumerateArray().Select(i => i.GetProperty("state").GetString()));
+        Assert.Equal([true, true, false], page.GetProperty("items")[2].GetProperty("continuity").GetProperty("readings").EnumerateArray().Select(r => r.GetProperty("isWhole").GetBoolean()));
+        var job = (await server.GetAsync("/api/jobs")).Json.GetProperty("items")[0].GetProperty("id").GetGuid();
+        var wire = (await server.GetAsync($"/api/jobs/{job}/wires")).Json.GetProperty("items")[0].GetProperty("wire");
+        Assert.Equal(300, wire.GetProperty("a").GetProperty("freeLengthMm").GetDouble(), 6);
+        var splice = (await server.GetAsync($"/api/jobs/{job}/wires/{wire.GetProperty("id").GetGuid()}/ends/a")).Json.GetProperty("splice");
+        Assert.Equal(("J", "go"), (splice.GetProperty("name").GetString(), splice.GetProperty("joint").GetProperty("verdict").GetString()));
+        var (_, findings) = await server.GetAsync($"/api/jobs/{job}/findings");
+        Assert.Equal(
+            ["pin-open", "spoiled-end"],
+            findings.GetProperty("items").EnumerateArray().Select(f => f.GetProperty("check").GetString()).Where(c => c is "pin-open" or "spoiled-end" or "box-overfilled").Order(StringComparer.Ordinal));
+    }
+
     [Fact]
     public async Task What_was_recorded_is_there_after_a_new_start()
     {
