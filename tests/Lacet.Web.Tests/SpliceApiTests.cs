@@ -133,4 +133,100 @@ public sealed class SpliceApiTests
         await bench.CommandAsync(job, new { put = new { part = "landing", id = joint, enclosureId = box, name = "J", splice = new { name = "tube", kind = "crimp-sleeve-tube", leastCount = 2, mostCount = 4, leastMm2 = 1.3, mostMm2 = 9 } }, version = 1 });
         Assert.DoesNotContain("splice-not-sealed", (await bench.FindingsAsync(job)).Select(f => f.GetProperty("check").GetString()));
     }
+
+    /// <summary>NEC 110.3(B), from memory: a connector is good for what its sheet lists.</summary>
+    [Theory]
+    [InlineData(2, 0, true)]
+    [InlineData(2, 1, true)]
+    [InlineData(3, 0, false)]
+    [InlineData(0, 1, false)]
+    public async Task Where_combinations_are_listed_only_they_fit(int fourteens, int twelves, bool fits)
+    {
+        await using var server = await RunningServer.StartAsync();
+        var (_, joint) = await server.PostAsync("/api/splices/assess", new
+        {
+            conductors = Enumerable.Repeat(new { size = "14", build = "solid" }, fourteens).Concat(Enumerable.Repeat(new { size = "12", build = "solid" }, twelves)),
+            connector = new
+            {
+                kind = "twist-on",
+                leastMm2 = 1,
+                mostMm2 = 100,
+                combinations = new object[] { new { of = new[] { new { count = 2, size = "14" } } }, new { of = new[] { new { count = 1, size = "12 AWG" }, new { count = 2, size = "14" } } } },
+            },
+        });
+        Assert.Equal(fits, !joint.GetProperty("findings").EnumerateArray().Any(f => f.GetProperty("check").GetString() == "splice-not-listed"));
+        Assert.Equal(fits, joint.GetProperty("reasons").EnumerateArray().Any(r => r.GetProperty("rule").GetString() == "splice-filling"));
+    }
+
+    [Theory]
+    [InlineData("metric", "38.1 mm (1 1/2 in)")]
+    [InlineData("imperial", "1 1/2 in (38.1 mm)")]
+    public async Task Sentences_lead_with_the_unit_that_is_asked_for(string lead, string says)
+    {
+        await using var server = await RunningServer.StartAsync();
+        var request = Request("twist-on").AsObject();
+        request["lead"] = lead;
+        var (_, joint) = await server.PostAsync("/api/splices/assess", request);
+        Assert.Contains(joint.GetProperty("steps").EnumerateArray(), s => s.GetProperty("text").GetString()!.Contains(says, StringComparison.Ordinal));
+        var (_, hand) = await server.PostAsync("/api/splices/hand", new { form = "pigtail-2", conductor = new { size = "14", build = "solid" }, turns = new { open = 0, tight = 3 }, lead });
+        Assert.Contains(says, hand.GetProperty("steps")[0].GetString(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task The_house_rules_say_how_a_twist_is_stripped_and_what_joins_in_the_wet()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var request = Request("twist-on").AsObject();
+        request["houseRules"] = JsonNode.Parse("""{"pigtailStrip":"three-inches-for-learners"}""");
+        var (_, joint) = await server.PostAsync("/api/splices/assess", request);
+        Assert.Equal(76.2, joint.GetProperty("strip").GetProperty("target").GetProperty("value").GetDouble(), 3);
+        var wet = Request("sealed-twist-on", place: "wet").AsObject();
+        async Task<bool> NotesAsync() => (await server.PostAsync("/api/splices/assess", wet.DeepClone())).Json.GetProperty("findings").EnumerateArray().Any(f => f.GetProperty("check").GetString() == "wet-splice-by-house-rule");
+        Assert.True(await NotesAsync());
+        wet["houseRules"] = JsonNode.Parse("""{"wetSplice":"sealed-twist-on"}""");
+        Assert.False(await NotesAsync());
+    }
+
+    [Fact]
+    public async Task Every_kind_has_a_usual_connector_and_each_is_drawn()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var (_, usual) = await server.GetAsync("/api/splices/connectors");
+        // A lever is what is meant where nobody says the kind.
+        var kinds = usual.EnumerateArray().Select(c => c.TryGetProperty("kind", out var kind) ? kind.GetString()! : "lever").ToList();
+        Assert.Equal(["crimp-sleeve-tube", "lever", "none", "push-in", "sealed-twist-on", "solder", "twist-on"], kinds.Order(StringComparer.Ordinal));
+        foreach (var kind in kinds)
+        {
+            var (status, joint) = await server.PostAsync("/api/splices/assess", Request(kind));
+            Assert.Equal(HttpStatusCode.OK, status);
+            var scene = joint.GetProperty("scene");
+            Assert.Contains("3 × 14 AWG", scene.GetProperty("says").GetString(), StringComparison.Ordinal);
+            Assert.True(scene.GetProperty("box").GetProperty("right").GetDouble() > 10);
+        }
+    }
+
+    [Fact]
+    public async Task A_box_that_is_too_full_is_found_by_its_name_and_goes_with_a_deeper_one()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var (box, joint) = (Guid.NewGuid(), Guid.NewGuid());
+        object Box(double volume) => new { part = "enclosure", id = box, name = "WR9", form = "box", volumeIn3 = volume };
+        await bench.CommandAsync(
+            job,
+            new { put = Box(5) },
+            new { put = new { part = "landing", id = joint, enclosureId = box, name = "J", splice = new { name = "levers", leastCount = 2, mostCount = 5, leastMm2 = 0.2, mostMm2 = 4 } } });
+        await bench.CommandAsync(job, [.. Enumerable.Range(1, 3).Select(i => new
+        {
+            put = new { part = "wire", id = Guid.NewGuid(), order = i, name = $"{i}", conductor = new { size = "14", build = "solid" }, function = "line", a = new { id = Guid.NewGuid(), landingId = joint }, b = new { id = Guid.NewGuid(), elsewhere = true } },
+        })]);
+        var found = (await bench.FindingsAsync(job)).Single(f => f.GetProperty("check").GetString() == "box-overfilled");
+        // NEC 314.16(B), from memory: three of 2.00 in³.
+        Assert.Contains("needs 6 in³", found.GetProperty("says").GetString(), StringComparison.Ordinal);
+        var about = found.GetProperty("about");
+        Assert.Equal(("enclosure", "WR9", box, joint), (about.GetProperty("scope").GetString(), about.GetProperty("name").GetString(), about.GetProperty("keptId").GetGuid(), about.GetProperty("landingId").GetGuid()));
+        await bench.CommandAsync(job, new { put = Box(6), version = 1 });
+        Assert.DoesNotContain("box-overfilled", (await bench.FindingsAsync(job)).Select(f => f.GetProperty("check").GetString()));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.CommandAsync(job, new { put = Box(-6), version = 2 })).Status);
+    }
 }
