@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { expect, test, type Page } from "@playwright/test";
+import { BenchOf } from "./bench";
 import { JobsOf } from "./jobs";
 
 // Joints: in a connector, by hand, a pigtail, room in the box, and at an end of a job.
@@ -108,6 +109,40 @@ test("a pigtail is planned, a box added up, and too full is said", async ({ page
   await page.getByLabel("12 AWG", { exact: true }).fill("4");
   await expect(full).toHaveAttribute("data-fits", "false");
   await expect(full).toContainText("too much");
+});
+
+test("a connector is put on the Shelf with what holds it, and is chosen from there", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  await bench.nameMyself("Lio Brandt");
+  await page.getByRole("link", { name: "Shelf" }).click();
+  await page.getByRole("radio", { name: "Connectors" }).check({ force: true });
+  await page.getByRole("button", { name: "Add" }).click();
+  const dialog = page.getByRole("dialog");
+  const code = `SX-${Date.now() % 100_000}`;
+  await dialog.getByLabel("Code").fill(code);
+  await dialog.getByLabel("Name").fill("Tube of the pier");
+  await dialog.getByLabel("Fewest conductors").fill("2");
+  await dialog.getByLabel("Most conductors").fill("4");
+  await dialog.getByLabel("Least, mm²").fill("30");
+  await dialog.getByLabel("Most, mm²").fill("9");
+  await dialog.getByLabel("Strip, mm").fill("13");
+  await dialog.getByLabel("What holds").selectOption("crimp-sleeve-tube");
+  await dialog.getByLabel("Sealed, for wet places").check();
+  await dialog.getByRole("button", { name: "Put it there" }).click();
+  // Nothing typed is lost by what is wrong.
+  await expect(dialog.getByRole("alert")).toContainText("from the smallest");
+  await dialog.getByLabel("Least, mm²").fill("1.3");
+  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await expect(page.locator(`[data-code=${code}]`)).toContainText("sealed");
+  await page.goto("/splices/join");
+  await page.getByText("Wet", { exact: true }).click();
+  await page.getByRole("button", { name: "Take Tube of the pier" }).click();
+  await expect(joint(page)).toContainText("Tube of the pier");
+  await expect(joint(page)).toHaveAttribute("data-verdict", "go");
+  await page.goto("/shelf");
+  await page.getByRole("radio", { name: "Connectors" }).check({ force: true });
+  await page.getByRole("button", { name: `Take ${code} off` }).click();
 });
 
 test("at 360 px nothing of the splices is cut off", async ({ page }) => {

@@ -165,10 +165,10 @@ function Filled({ fill }: { fill: Schemas["BoxFill"] }) {
       <Box as="table" w="100%" mt={3}>
         <thead>
           <tr>
-            {["What", "Counts as", "in³", ""].map((head, i) => (
+            {["What", "Counts as", "in³", "By"].map((head, i) => (
               <Box
                 as="th"
-                key={head || "source"}
+                key={head}
                 textAlign={i === 1 || i === 2 ? "end" : "start"}
                 fontWeight={600}
                 px={2}
