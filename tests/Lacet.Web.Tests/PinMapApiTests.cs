@@ -108,6 +108,31 @@ public sealed class PinMapApiTests
     }
 
     [Fact]
+    public async Task An_event_of_another_kind_that_names_a_map_by_the_way_says_nothing_of_it()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var map = Guid.NewGuid();
+        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() } });
+        var (status, _) = await bench.Server.PostAsync("/api/records", new
+        {
+            id = Guid.NewGuid(),
+            device = "t",
+            deviceSequence = 1,
+            personId = bench.Ada,
+            claimedAt = RunningServer.Now,
+            kind = "termination",
+            conductor = new { size = "14", build = "solid" },
+            landing = new { kind = "lever" },
+            tightening = new { method = "seated" },
+            continuity = new { jobId = job, pinMapId = map },
+        });
+        Assert.Equal(HttpStatusCode.Created, status);
+        var item = (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[0];
+        Assert.Equal((JsonValueKind.Null, JsonValueKind.Null), (item.GetProperty("continuity").ValueKind, item.GetProperty("subject").GetProperty("job").ValueKind));
+    }
+
+    [Fact]
     public async Task What_is_wrong_with_a_map_or_a_cord_is_among_the_findings_and_a_note_of_it_can_be_accepted()
     {
         await using var bench = await JobBench.StartAsync();

@@ -53,6 +53,8 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
 
         var rework = request.Kind == EventKind.Rework ? at?.Rework : null;
         var continuity = request.Kind == EventKind.Continuity ? await TestedAsync(request.Continuity, cancellation) : null;
+        // A map that another kind of event names by the way is no subject of it.
+        var of = request.Subject?.JobId ?? (continuity is null ? null : request.Continuity!.JobId);
         var nameDigest = Seal.Digest(person.Salt, person.Name);
         var appended = await events.AppendAsync(
             request.Id,
@@ -67,7 +69,7 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
                     request.Device,
                     request.DeviceSequence,
                     new(person.Id, nameDigest),
-                    new(request.Subject?.JobId ?? request.Continuity?.JobId, request.Subject?.WireId, at?.EndId),
+                    new(of, request.Subject?.WireId, at?.EndId),
                     request.ClaimedAt,
                     receivedAt,
                     request.Kind,
@@ -81,7 +83,7 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
             request.Subject?.JobId,
             at?.EndId);
         var takenBack = request.Corrects is { } corrected ? Read(await events.FindAsync(corrected)) : null;
-        if ((request.Subject?.JobId ?? request.Continuity?.JobId ?? takenBack?.Subject.Job) is { } changed)
+        if ((of ?? takenBack?.Subject.Job) is { } changed)
         {
             await jobs.RecordedAsync(
                 changed, at is not null ? $"Recorded {at.Says}." : continuity is not null ? "Recorded a test of a pin map." : "Took a record back.", person.Name, cancellation);
@@ -92,9 +94,9 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
             await SpendAsync(request.Id, person.Id, spentAt, new Length(spent.Value), cancellation);
         }
 
-        if (takenBack is { Rework.Spent: { } unspent, Subject: { Job: { } of, Wire: { } wire, End: { } end } })
+        if (takenBack is { Rework.Spent: { } unspent, Subject: { Job: { } job, Wire: { } wire, End: { } end } })
         {
-            await GiveBackAsync(request.Id, person.Id, takenBack.Id, (of, wire, end), new Length(unspent.Value), cancellation);
+            await GiveBackAsync(request.Id, person.Id, takenBack.Id, (job, wire, end), new Length(unspent.Value), cancellation);
         }
 
         return appended;

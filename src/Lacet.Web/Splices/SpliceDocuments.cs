@@ -242,9 +242,10 @@ public sealed record PigtailRequest(
 
 /// <summary>A pigtail.</summary>
 /// <param name="Length">What is cut.</param>
+/// <param name="Free">What of that stays free (NEC 300.14).</param>
 /// <param name="SpliceStrip">What its end in the splice strips.</param>
 /// <param name="LandingStrip">What its other end strips.</param>
 /// <param name="Spare">What of its length is there for making it anew.</param>
 /// <param name="Reworks">How often it can be made anew.</param>
 /// <param name="EndsInTheSplice">How many ends the connector has to take.</param>
-public sealed record PigtailDocument(Readout Length, Readout SpliceStrip, Readout? LandingStrip, Readout Spare, int Reworks, int EndsInTheSplice);
+public sealed record PigtailDocument(Readout Length, Readout Free, Readout SpliceStrip, Readout? LandingStrip, Readout Spare, int Reworks, int EndsInTheSplice);

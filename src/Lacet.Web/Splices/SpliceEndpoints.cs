@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
@@ -56,6 +57,6 @@ internal static class SpliceEndpoints
         }
 
         var plan = SplicePigtail.Of(Strip(request.SpliceStripMm, "spliceStripMm") ?? TwistStrip.Of(Rules(request.HouseRules).PigtailStrip).Target, Strip(request.LandingStripMm, "landingStripMm"), request.Reworks);
-        return TypedResults.Ok(new PigtailDocument(plan.Length.Read(), plan.SpliceStrip.Read(), plan.LandingStrip?.Read(), plan.Spare.Read(), plan.Reworks, request.Together + 1));
+        return TypedResults.Ok(new PigtailDocument(plan.Length.Read(), FreeLength.Least.Read(), plan.SpliceStrip.Read(), plan.LandingStrip?.Read(), plan.Spare.Read(), plan.Reworks, request.Together + 1));
     }
 }

@@ -7271,6 +7271,7 @@ export interface components {
         };
         PigtailDocument: {
             length: components["schemas"]["Readout"];
+            free: components["schemas"]["Readout"];
             spliceStrip: components["schemas"]["Readout"];
             landingStrip: null | components["schemas"]["Readout"];
             spare: components["schemas"]["Readout"];

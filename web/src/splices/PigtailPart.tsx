@@ -87,7 +87,7 @@ export function PigtailPart() {
             </Box>
           </Flex>
           <Box mt={2}>
-            152 mm (6 in) free by NEC 300.14, {say(plan.spliceStrip)} bare in the splice
+            {say(plan.free)} free by NEC 300.14, {say(plan.spliceStrip)} bare in the splice
             {plan.landingStrip ? `, ${say(plan.landingStrip)} bare at the device` : ""}, and {say(plan.spare)}{" "}
             for making it anew {plan.reworks} {plan.reworks === 1 ? "time" : "times"}. It begins and ends in
             the box, so it takes none of the box’s room.
