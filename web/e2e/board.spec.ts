@@ -303,10 +303,10 @@ test("an end that something is wrong with is assessed as it is seen, recorded, a
   await panel.getByText("Something is wrong with it, or it must wait").click();
   await panel.getByRole("group", { name: "What is wrong" }).getByLabel("Loose").check();
   await expect(panel.locator("[data-verdict=put-right]")).toContainText("Put it right");
-  await panel.getByLabel("Strands lost").fill("9");
-  await panel.getByLabel("of, counted").fill("7");
+  await panel.getByLabel("Strands lost").first().fill("9");
+  await panel.getByLabel("of, counted").first().fill("7");
   await expect(panel.getByRole("alert").filter({ hasText: "Of 7 strands" })).toBeVisible();
-  await panel.getByLabel("Strands lost").fill("3");
+  await panel.getByLabel("Strands lost").first().fill("3");
   await expect(panel.locator("[data-verdict=cut-back]")).toContainText("57 %");
   await panel.getByRole("button", { name: "Record it" }).click();
   await expect(panel.locator("[data-stands=rejected]")).toContainText("cut it back and land it anew");

@@ -238,7 +238,7 @@ test("a pin map is kept in a job, changed there, and taken up on another day", a
   await expect(kept.getByText("Recorded in the Log.")).toBeVisible();
   await page.goto("/log");
   const entry = page.locator("[data-event]").first();
-  await expect(entry).toContainText("1 of 1 ways are whole");
+  await expect(entry).toContainText("1 of 1 pins pass");
   await entry.getByRole("link", { name: /Open the pin map/ }).click();
   await expect(page.getByLabel("Terminal of pin 1")).toHaveValue("U1");
   await page.goto("/jobs");

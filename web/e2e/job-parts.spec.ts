@@ -195,13 +195,13 @@ test("an end is told about: ferrule, collar, crimp, how it was found; quick taps
   const about = sheet.getByRole("group", { name: "About this end" });
   await sheet.getByText("How it was found made").click();
   await about.getByText("Loose", { exact: true }).click();
-  await sheet.getByText("Scorched", { exact: true }).click();
-  await expect(sheet.getByLabel("Scorched")).toBeChecked();
+  await about.getByText("Scorched", { exact: true }).click();
+  await expect(about.getByLabel("Scorched")).toBeChecked();
   await expect(about.getByLabel("Loose")).toBeChecked();
   await expect(sheet.getByRole("list", { name: "Findings" })).toContainText("It shows heat");
   await about.getByText("Loose", { exact: true }).click();
-  await sheet.getByText("Scorched", { exact: true }).click();
-  await expect(sheet.getByLabel("Scorched")).not.toBeChecked();
+  await about.getByText("Scorched", { exact: true }).click();
+  await expect(about.getByLabel("Scorched")).not.toBeChecked();
 
   // The other end lands nowhere, and may say that this is right.
   await sheet.getByText("End B", { exact: false }).first().click();

@@ -78,8 +78,10 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         setError(null);
         setConflict(null);
         // What is drawn comes first, and alone until it is painted: it is what the hand waits for.
-        await queries.invalidateQueries({ queryKey: ["job", job, "board"] });
-        await painted();
+        const board = { queryKey: ["job", job, "board"] };
+        const isDrawn = queries.getQueryCache().findAll({ ...board, type: "active" }).length > 0;
+        await queries.invalidateQueries(board);
+        if (isDrawn) await painted();
         await Promise.all([
           queries.invalidateQueries({
             predicate: ({ queryKey: [kind, id, what] }) => kind === "job" && id === job && what !== "board",

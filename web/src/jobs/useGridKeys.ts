@@ -29,6 +29,11 @@ function without(kept: Record<string, Cells>, key: string, fields: string[]): Re
   );
 }
 
+/** Until something holds, looked at now and then; it is given up after half a second. */
+async function until(holds: () => boolean) {
+  for (let looked = 0; looked < 50 && !holds(); looked++) await new Promise((done) => setTimeout(done, 10));
+}
+
 /** Which cell is on, what is typed into it, and what the keys do: as in a spreadsheet. */
 export function useGridKeys({
   job,
@@ -86,6 +91,8 @@ export function useGridKeys({
         for (const part of done.changed) versions.current.set(part.id, part.version);
         return done;
       });
+      // A new row is a wire once the list that was read anew is drawn: what is typed next is typed into that one.
+      if (kept) await until(() => changes.every(({ row }) => latest.current[row]?.wire));
       // What was refused stays in its cell, marked, to be put right; what was taken is read again from the list.
       if (kept)
         setSent((before) =>

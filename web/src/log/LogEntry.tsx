@@ -44,7 +44,7 @@ function sayTest({ readings }: Schemas["ContinuityRecordDocument"]) {
       `pin ${pin} to ${terminal} ${ohms === null ? "has no reading" : `reads ${ohms} Ω`}`,
   );
   return (
-    [`Pin map tested: ${readings.length - failed.length} of ${readings.length} ways are whole`, ...each].join(
+    [`Pin map tested: ${readings.length - failed.length} of ${readings.length} pins pass`, ...each].join(
       "; ",
     ) + "."
   );
