@@ -72,6 +72,8 @@ public sealed class SpliceApiTests
         Assert.Equal("GT-4", fits[0].Code);
         Assert.True(fits.TakeWhile(f => f.Fits).Count() is >= 2 and var some && !fits.Skip(some).Any(f => f.Fits));
         Assert.All(ranked.EnumerateArray(), r => Assert.NotEqual(0, r.GetProperty("why").GetArrayLength()));
+        // What ships is typical, and passes for no sheet's value.
+        Assert.All(ranked.EnumerateArray(), r => Assert.False(r.GetProperty("connector").TryGetProperty("stripMm", out _)));
 
         var (_, person) = await server.PostAsync("/api/people", new { name = "Mara Quist" });
         var (made, item) = await server.PostAsync("/api/shelf", new
@@ -94,7 +96,7 @@ public sealed class SpliceApiTests
         });
         Assert.True(made == HttpStatusCode.OK, item.ToString());
         var (_, after) = await server.PostAsync("/api/splices/choose", Request("lever"));
-        Assert.Equal("MY-1", after[0].GetProperty("code").GetString());
+        Assert.Equal(("MY-1", 12.0), (after[0].GetProperty("code").GetString(), after[0].GetProperty("connector").GetProperty("stripMm").GetDouble()));
         Assert.Contains("combination on its sheet", after[0].GetProperty("why")[0].GetString(), StringComparison.Ordinal);
     }
 

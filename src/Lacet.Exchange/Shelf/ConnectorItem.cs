@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
+using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Shelf;
@@ -46,7 +47,8 @@ public sealed record ConnectorItem : ShelfItemDocument
     public SpliceConnector Read() => new(Name, LeastCount, MostCount, LeastMm2, MostMm2, BothMetals)
     {
         Kind = Type,
-        Strip = StripMm >= 3 ? new Length(StripMm) : null,
+        // A typical value is no sheet’s: then the strip is what is usual for the kind, and is said to be.
+        Strip = StripMm >= 3 && Trust != DataTrust.Generic ? new Length(StripMm) : null,
         IsListedWet = Sealed,
         Combinations = [.. (Combinations ?? []).Select(c => c.Read())],
     };
