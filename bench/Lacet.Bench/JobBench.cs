@@ -37,7 +37,7 @@ internal static class JobBench
         var person = (await new PeopleTable(database, TimeProvider.System).EnsureAsync("bench", default)).Id;
         var title = new TitleDocument { Id = Guid.NewGuid(), Order = 1, Name = "bench" };
         var edits = Parts(wires).Prepend(title).Select(p => new JobEdit(p.Id, p.Kind.ToString().ToLowerInvariant(), p.Write(), 0)).ToList();
-        await jobs.ApplyAsync(new JobCommand(Guid.NewGuid(), title.Id, person, "bench", edits), "{}", default);
+        await jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), title.Id, person, "bench", edits), "{}"), default);
         edits.Clear();
 
         var (read, judged) = (new List<double>(), new List<double>());

@@ -9,6 +9,6 @@ public enum Appended
     /// <summary>The same event was stored before.</summary>
     Repeated,
 
-    /// <summary>Another event has that id.</summary>
+    /// <summary>Another event, or a command of a job, has that id: nothing was stored.</summary>
     Conflict,
 }

@@ -1,45 +1,60 @@
 using System.Runtime.CompilerServices;
 using Dapper;
+using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 
 namespace Lacet.Store;
 
 /// <summary>The table of events: appended to, read, never changed.</summary>
-public sealed class EventsTable(LacetDatabase database)
+public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
 {
     private const string Columns =
         "SELECT e.sequence AS Sequence, e.bytes AS Bytes, e.hash AS Hash, EXISTS (SELECT 1 FROM event w WHERE w.corrects = e.id) AS Withdrawn FROM event e ";
 
     /// <summary>
-    /// Appends an event, about an end of a job or of the Bench. The bytes are written once its place is known: its sequence and the hash of the one before.
+    /// Appends an event, and makes the change of its job that belongs to it, both or neither. A conflict or a repeated event
+    /// changes nothing. Throws <see cref="JobConflictException"/> where a part of the job has moved on, and
+    /// <see cref="ImpossibleInputException"/> where what is taken back was taken back already.
     /// </summary>
-    public Task<(Appended Appended, StoredEvent Event)> AppendAsync(
-        Guid id, string requestDigest, Guid? corrects, Func<long, string, byte[]> write, CancellationToken cancellation, Guid? job = null, Guid? end = null) =>
-        database.WriteAsync(
+    public Task<AppendedEvent> AppendAsync(NewEvent added, CancellationToken cancellation, JobChange? change = null) =>
+        database.WriteAsync<AppendedEvent>(
             async (connection, transaction) =>
             {
+                var id = added.Id.ToString();
                 var before = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Digest)?>(
-                    "SELECT sequence, request_digest FROM event WHERE id = @id", new { id = id.ToString() }, transaction);
+                    "SELECT sequence, request_digest FROM event WHERE id = @id", new { id }, transaction);
                 if (before is { } known)
                 {
                     var stored = await connection.QuerySingleAsync<Row>(Columns + "WHERE e.sequence = @sequence", new { sequence = known.Sequence }, transaction);
-                    var same = string.Equals(known.Digest, requestDigest, StringComparison.Ordinal);
-                    return (same ? Appended.Repeated : Appended.Conflict, stored.Read());
+                    var same = string.Equals(known.Digest, added.RequestDigest, StringComparison.Ordinal);
+                    return same ? new(Appended.Repeated, stored.Read()) : new(Appended.Conflict, null);
+                }
+
+                if (change is not null && await JobsTable.HasCommandAsync(connection, transaction, change.Command.Id))
+                {
+                    return new(Appended.Conflict, null);
+                }
+
+                var corrects = added.Corrects?.ToString();
+                if (corrects is not null && await connection.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM event WHERE corrects = @corrects)", new { corrects }, transaction))
+                {
+                    throw new ImpossibleInputException("corrects", "That event was taken back already.");
                 }
 
                 var last = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Hash)?>(
                     "SELECT sequence, hash FROM event ORDER BY sequence DESC LIMIT 1", transaction: transaction);
                 var sequence = (last?.Sequence ?? 0) + 1;
-                var bytes = write(sequence, last?.Hash ?? Seal.Origin);
+                var bytes = added.Write(sequence, last?.Hash ?? Seal.Origin);
                 var hash = Seal.Of(bytes);
                 await connection.ExecuteAsync(
                     """
                     INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash, job, wire_end)
-                    VALUES (@sequence, @id, @requestDigest, @corrects, @bytes, @hash, @job, @end)
+                    VALUES (@sequence, @id, @RequestDigest, @corrects, @bytes, @hash, @job, @end)
                     """,
-                    new { sequence, id = id.ToString(), requestDigest, corrects = corrects?.ToString(), bytes, hash, job = job?.ToString(), end = end?.ToString() },
+                    new { sequence, id, added.RequestDigest, corrects, bytes, hash, job = added.Job?.ToString(), end = added.End?.ToString() },
                     transaction);
-                return (Appended.Stored, new StoredEvent { Sequence = sequence, Bytes = bytes, Hash = hash, Withdrawn = false });
+                var changed = change is null ? null : await jobs.ApplyAsync(connection, transaction, change);
+                return new(Appended.Stored, new StoredEvent { Sequence = sequence, Bytes = bytes, Hash = hash, Withdrawn = false }, changed);
             },
             cancellation);
 

@@ -30,36 +30,43 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     /// Changes a job, made if it is new, all or nothing. Gives its sequence, or null where this command was stored before.
     /// Throws <see cref="JobConflictException"/> where a part has moved on.
     /// </summary>
-    public Task<long?> ApplyAsync(JobCommand command, string summary, CancellationToken cancellation) => database.WriteAsync<long?>(
-        async (connection, transaction) =>
+    public Task<long?> ApplyAsync(JobChange change, CancellationToken cancellation) =>
+        database.WriteAsync((connection, transaction) => ApplyAsync(connection, transaction, change), cancellation);
+
+    /// <summary>The same, as a part of a transaction that stores something else with it.</summary>
+    internal async Task<long?> ApplyAsync(SqliteConnection connection, SqliteTransaction transaction, JobChange change)
+    {
+        var (command, summary) = change;
+        var keys = new { id = command.Id.ToString(), job = command.Job.ToString() };
+        if (await HasCommandAsync(connection, transaction, command.Id))
         {
-            var keys = new { id = command.Id.ToString(), job = command.Job.ToString() };
-            if (await connection.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM job_command WHERE id = @id)", keys, transaction))
-            {
-                return null;
-            }
+            return null;
+        }
 
-            var at = time.GetUtcNow().ToString("O");
-            await connection.ExecuteAsync(
-                """
-                INSERT INTO job (id, summary, created_at, changed_at) VALUES (@job, @summary, @at, @at)
-                ON CONFLICT (id) DO UPDATE SET summary = @summary, changed_at = @at
-                """,
-                new { keys.job, summary, at },
-                transaction);
-            var sequence = await connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) + 1 FROM job_command WHERE job = @job", keys, transaction);
-            await connection.ExecuteAsync(
-                "INSERT INTO job_command (id, job, sequence, person, at, says, undoes) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes)",
-                new { keys.id, keys.job, sequence, person = command.Person.ToString(), at, command.Says, undoes = command.Undoes?.ToString() },
-                transaction);
-            for (var i = 0; i < command.Edits.Count; i++)
-            {
-                await EditAsync(connection, transaction, command, i);
-            }
+        var at = time.GetUtcNow().ToString("O");
+        await connection.ExecuteAsync(
+            """
+            INSERT INTO job (id, summary, created_at, changed_at) VALUES (@job, @summary, @at, @at)
+            ON CONFLICT (id) DO UPDATE SET summary = @summary, changed_at = @at
+            """,
+            new { keys.job, summary, at },
+            transaction);
+        var sequence = await connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) + 1 FROM job_command WHERE job = @job", keys, transaction);
+        await connection.ExecuteAsync(
+            "INSERT INTO job_command (id, job, sequence, person, at, says, undoes) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes)",
+            new { keys.id, keys.job, sequence, person = command.Person.ToString(), at, command.Says, undoes = command.Undoes?.ToString() },
+            transaction);
+        for (var i = 0; i < command.Edits.Count; i++)
+        {
+            await EditAsync(connection, transaction, command, i);
+        }
 
-            return sequence;
-        },
-        cancellation);
+        return sequence;
+    }
+
+    /// <summary>Whether a command of this id was stored.</summary>
+    internal static Task<bool> HasCommandAsync(SqliteConnection connection, SqliteTransaction transaction, Guid id) => connection.ExecuteScalarAsync<bool>(
+        "SELECT EXISTS (SELECT 1 FROM job_command WHERE id = @id)", new { id = id.ToString() }, transaction);
 
     /// <summary>Keeps what a card shows.</summary>
     public Task<int> SummariseAsync(Guid job, string summary, CancellationToken cancellation) => database.WriteAsync(

@@ -47,8 +47,8 @@ public sealed class JobsTableTests : IAsyncDisposable
     {
         var part = Guid.NewGuid();
         var command = new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "says", [new JobEdit(part, "wire", "{}", 0)]);
-        Assert.Equal(1, await _jobs.ApplyAsync(command, "{}", default));
-        Assert.Null(await _jobs.ApplyAsync(command, "{}", default));
+        Assert.Equal(1, await _jobs.ApplyAsync(new(command, "{}"), default));
+        Assert.Null(await _jobs.ApplyAsync(new(command, "{}"), default));
         Assert.Equal(1, (await _jobs.PartsAsync(_job)).Single().Version);
     }
 
@@ -60,7 +60,7 @@ public sealed class JobsTableTests : IAsyncDisposable
         var second = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":2}", 1));
         var (says, undo) = (await _jobs.UndoOfAsync(_job, second))!.Value;
         Assert.Equal(("does it", "{\"v\":1}", 2L), (says, undo.Single().Body, undo.Single().Version));
-        await _jobs.ApplyAsync(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, second), "{}", default);
+        await _jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, second), "{}"), default);
         var now = (await _jobs.PartsAsync(_job)).Single();
         Assert.Equal(("{\"v\":1}", 3L), (now.Body, now.Version));
         Assert.Null(await _jobs.UndoOfAsync(_job, second));
@@ -75,7 +75,7 @@ public sealed class JobsTableTests : IAsyncDisposable
         await ApplyAsync(new JobEdit(part, "wire", "{}", 1));
         var removal = await ApplyAsync(new JobEdit(part, "wire", null, 2));
         var (_, undo) = (await _jobs.UndoOfAsync(_job, removal))!.Value;
-        await _jobs.ApplyAsync(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, removal), "{}", default);
+        await _jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, removal), "{}"), default);
         Assert.Equal(3, (await _jobs.PartsAsync(_job)).Single().Version);
     }
 
@@ -155,13 +155,13 @@ public sealed class JobsTableTests : IAsyncDisposable
     private async Task UndoAsync(Guid command)
     {
         var (says, edits) = (await _jobs.UndoOfAsync(_job, command))!.Value;
-        await _jobs.ApplyAsync(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), $"Undid: {says}", edits, command), "{}", default);
+        await _jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), $"Undid: {says}", edits, command), "{}"), default);
     }
 
     private async Task<Guid> ApplyAsync(params JobEdit[] edits)
     {
         var id = Guid.NewGuid();
-        await _jobs.ApplyAsync(new JobCommand(id, _job, await PersonAsync(), "does it", edits), "{}", default);
+        await _jobs.ApplyAsync(new(new JobCommand(id, _job, await PersonAsync(), "does it", edits), "{}"), default);
         return id;
     }
 

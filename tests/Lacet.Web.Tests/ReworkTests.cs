@@ -81,6 +81,72 @@ public sealed class ReworkTests
         Assert.Equal(("ready", 300.0), await StandsAsync(bench, job));
     }
 
+    /// <summary>“Nothing was stored” must be true of the job too.</summary>
+    [Fact]
+    public async Task A_record_that_is_refused_because_its_id_is_another_s_shortens_no_wire()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench, freeMm: 300);
+        var taken = Guid.NewGuid();
+        Assert.Equal(HttpStatusCode.Created, await RecordAsync(bench, job, wire, "park", park: "unclear", id: taken));
+        Assert.Equal(HttpStatusCode.Conflict, await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: taken));
+        Assert.Equal(("parked", 300.0), await StandsAsync(bench, job));
+        // And an id that a command of the job has already is no event's.
+        var command = Guid.NewGuid();
+        var row = (await bench.WiresAsync(job)).Single();
+        await bench.Server.PostAsync($"/api/jobs/{job}/commands", new { id = command, personId = bench.Ada, changes = new[] { new { put = JobBench.Part(row, w => w["run"] = "W1"), version = row.GetProperty("version").GetInt64() } } });
+        Assert.Equal(HttpStatusCode.Conflict, await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: command));
+        Assert.Equal((("parked", 300.0), 1L), (await StandsAsync(bench, job), await bench.Server.EventsAsync()));
+    }
+
+    /// <summary>The store refuses the second half of what a rework writes: then the first half is not there either.</summary>
+    [Fact]
+    public async Task An_event_and_the_length_it_spends_are_stored_together_or_not_at_all()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench, freeMm: 300);
+        var id = Guid.NewGuid();
+        await SqlAsync(bench, "CREATE TRIGGER broken BEFORE INSERT ON job_change BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
+        Assert.Equal(HttpStatusCode.InternalServerError, await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: id));
+        Assert.Equal((("ready", 300.0), 0L), (await StandsAsync(bench, job), await bench.Server.EventsAsync()));
+        await SqlAsync(bench, "DROP TRIGGER broken");
+        Assert.Equal(HttpStatusCode.Created, await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: id));
+        var (state, free) = await StandsAsync(bench, job);
+        Assert.Equal(("rejected", true, 1L), (state, free < 290, await bench.Server.EventsAsync()));
+
+        // So is what it gives back when it is taken back.
+        var withdrawal = Requests.Withdrawal(bench.Ada, id);
+        await SqlAsync(bench, "CREATE TRIGGER broken BEFORE INSERT ON job_change BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
+        Assert.Equal(HttpStatusCode.InternalServerError, (await bench.Server.PostAsync("/api/records", withdrawal)).Status);
+        Assert.Equal((state, free), await StandsAsync(bench, job));
+        await SqlAsync(bench, "DROP TRIGGER broken");
+        Assert.Equal(HttpStatusCode.Created, (await bench.Server.PostAsync("/api/records", withdrawal)).Status);
+        Assert.Equal(("ready", 300.0), await StandsAsync(bench, job));
+    }
+
+    [Fact]
+    public async Task A_rework_taken_back_four_times_at_once_gives_its_length_back_once()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await EndAsync(bench, freeMm: 300);
+        var id = Guid.NewGuid();
+        await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: id);
+        var answers = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, id))));
+        Assert.Equal(
+            [HttpStatusCode.Created, HttpStatusCode.UnprocessableEntity, HttpStatusCode.UnprocessableEntity, HttpStatusCode.UnprocessableEntity],
+            answers.Select(a => a.Status).Order());
+        Assert.Equal((("ready", 300.0), 2L), (await StandsAsync(bench, job), await bench.Server.EventsAsync()));
+    }
+
+    private static async Task SqlAsync(JobBench bench, string sql)
+    {
+        await using var connection = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={Path.Combine(bench.Server.Folder, Store.LacetDatabase.FileName)}");
+        await connection.OpenAsync();
+        await using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        await command.ExecuteNonQueryAsync();
+    }
+
     [Fact]
     public async Task What_was_wrong_when_it_was_looked_at_is_what_a_rework_begins_with()
     {

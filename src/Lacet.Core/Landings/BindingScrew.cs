@@ -29,6 +29,9 @@ public sealed record BindingScrew : Landing
     /// <inheritdoc/>
     public override Fastening Fastening => Fastening.Screw;
 
+    /// <summary>What it is on; null where nobody said.</summary>
+    public ScrewOn? On { get; init; }
+
     /// <summary>The screw.</summary>
     public ScrewSize Screw { get; }
 

@@ -21,6 +21,7 @@ public sealed record InsulationDisplacement : Landing
         (LeastMm2, MostMm2) = Given.Range(leastMm2, mostMm2, 0.5, 1.5);
         var least = Given.Millimetres(insulationLeastMm, "landing.insulationLeastMm", "An insulation’s diameter", 0.5, 20);
         var most = Given.Millimetres(insulationMostMm, "landing.insulationMostMm", "An insulation’s diameter", 0.5, 20);
+        Printed = (leastMm2, mostMm2, least, most);
         InsulationLeast = new(least ?? Math.Min(1.8, most ?? 1.8));
         InsulationMost = new(most ?? Math.Max(3.5, InsulationLeast.Millimetres));
         DataIsGiven = leastMm2 is not null && mostMm2 is not null && least is not null && most is not null;
@@ -50,6 +51,9 @@ public sealed record InsulationDisplacement : Landing
 
     /// <summary>Thickest insulation that goes in.</summary>
     public Length InsulationMost { get; }
+
+    /// <summary>What was read off the block or its sheet: areas in mm², diameters in mm; null where nobody did.</summary>
+    public (double? LeastMm2, double? MostMm2, double? InsulationLeastMm, double? InsulationMostMm) Printed { get; }
 
     /// <summary>Whether all of it was read off the block or its sheet.</summary>
     public bool DataIsGiven { get; }

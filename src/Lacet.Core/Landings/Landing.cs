@@ -30,6 +30,12 @@ public abstract record Landing
     /// <summary>The temperature its terminals are marked for, °C: 60, 75 or 90; null where nothing is marked.</summary>
     public int? TemperatureC { get; init; }
 
+    /// <summary>Whether it can be reached again once the rest is in; null where nobody said.</summary>
+    public bool? IsAccessible { get; init; }
+
+    /// <summary>Whether the end can be seen where it seats; null where nobody said.</summary>
+    public bool? IsVisible { get; init; }
+
     /// <summary>The smallest area it takes, mm².</summary>
     public abstract double LeastMm2 { get; }
 

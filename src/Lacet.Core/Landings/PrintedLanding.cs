@@ -15,6 +15,7 @@ public abstract record PrintedLanding : Landing
     private protected PrintedLanding(PrintedData data, TypicalLanding typical, TorqueMarking? torqueMarking, IReadOnlySet<Material>? metals)
         : base(torqueMarking, metals ?? CopperOnly)
     {
+        Printed = data;
         (LeastMm2, MostMm2) = Given.Range(data.LeastMm2, data.MostMm2, typical.LeastMm2, typical.MostMm2);
         RangeIsGiven = data.LeastMm2 is not null && data.MostMm2 is not null;
         StripDepth = Given.Depth(data.StripDepth, "landing.stripDepthMm", "The strip depth") ?? new Length(typical.StripDepth);
@@ -24,6 +25,9 @@ public abstract record PrintedLanding : Landing
         Accepts = data.Accepts is { Count: > 0 } accepts ? accepts : typical.Builds;
         AcceptsIsGiven = data.Accepts is { Count: > 0 };
     }
+
+    /// <summary>What was read off it, and nothing that only stands in.</summary>
+    public PrintedData Printed { get; }
 
     /// <inheritdoc/>
     public sealed override double LeastMm2 { get; }

@@ -29,6 +29,7 @@ public sealed record SetScrewLug : Landing
         AcrossFlatsIn = Given.Inches(acrossFlatsIn, "landing.acrossFlatsIn", "The size across flats", 0.12, 9.0 / 16);
         Slot = slot;
         (LeastMm2, MostMm2) = Given.Range(leastMm2, mostMm2, 2, 35);
+        Printed = (leastMm2, mostMm2);
         RangeIsGiven = leastMm2 is not null && mostMm2 is not null;
         BarrelDepth = Given.Depth(barrelDepthMm is { } mm ? new Length(mm) : null, "landing.barrelDepthMm", "The barrel’s depth");
     }
@@ -47,6 +48,9 @@ public sealed record SetScrewLug : Landing
 
     /// <inheritdoc/>
     public override double MostMm2 { get; }
+
+    /// <summary>The range that is stamped on it, mm²; null where nobody read it.</summary>
+    public (double? LeastMm2, double? MostMm2) Printed { get; }
 
     /// <summary>Whether both ends of the range were given.</summary>
     public bool RangeIsGiven { get; }

@@ -6,29 +6,36 @@ namespace Lacet.Core.Landings;
 public sealed record TorqueMarking
 {
     /// <summary>More than any terminal of these sizes is given; beyond it a unit was mistaken.</summary>
-    private static readonly Torque Most = new(100);
+    private static readonly Torque Greatest = new(100);
 
-    private TorqueMarking(Torque? single, Torque least, Torque most) => (Single, RangeLeast, RangeMost) = (single, least, most);
+    private TorqueMarking(double least, double most, bool isSingle, TorqueUnit unit) => (Least, Most, IsSingle, Unit) = (least, most, isSingle, unit);
 
-    private Torque? Single { get; }
+    /// <summary>The least that is marked, in <see cref="Unit"/>; the single value where there is only one.</summary>
+    public double Least { get; }
 
-    private Torque RangeLeast { get; }
+    /// <summary>The most that is marked, in <see cref="Unit"/>; the single value where there is only one.</summary>
+    public double Most { get; }
 
-    private Torque RangeMost { get; }
+    /// <summary>Whether the marking is a single value.</summary>
+    public bool IsSingle { get; }
+
+    /// <summary>The unit that it is marked in.</summary>
+    public TorqueUnit Unit { get; }
 
     /// <summary>A single marked value.</summary>
     public static TorqueMarking OfTarget(double target, TorqueUnit unit)
     {
-        var torque = Checked(target, unit, "landing.torqueMarking.target");
-        return new(torque, torque, torque);
+        Check(target, unit, "landing.torqueMarking.target");
+        return new(target, target, isSingle: true, unit);
     }
 
     /// <summary>A marked range.</summary>
     public static TorqueMarking OfRange(double least, double most, TorqueUnit unit)
     {
-        var (low, high) = (Checked(least, unit, "landing.torqueMarking.least"), Checked(most, unit, "landing.torqueMarking.most"));
-        return low <= high
-            ? new(null, low, high)
+        Check(least, unit, "landing.torqueMarking.least");
+        Check(most, unit, "landing.torqueMarking.most");
+        return least <= most
+            ? new(least, most, isSingle: false, unit)
             : throw new ImpossibleInputException("landing.torqueMarking.least", "The least torque must not be more than the most.");
     }
 
@@ -36,22 +43,26 @@ public sealed record TorqueMarking
     /// The window it asks for: the range, aiming at its middle; or the single value with the tolerance that the house
     /// rules give it.
     /// </summary>
-    public Window<Torque> Window(HouseRules rules) => Single is { } target
-        ? new(target, target * (1 - rules.SingleValueTolerance), target * (1 + rules.SingleValueTolerance))
-        : new(new((RangeLeast.NewtonMetres + RangeMost.NewtonMetres) / 2), RangeLeast, RangeMost);
+    public Window<Torque> Window(HouseRules rules)
+    {
+        var (least, most) = (Marked(Least), Marked(Most));
+        return IsSingle
+            ? new(least, least * (1 - rules.SingleValueTolerance), least * (1 + rules.SingleValueTolerance))
+            : new(Marked((Least + Most) / 2), least, most);
+    }
 
-    /// <summary>Whether the marking is a single value.</summary>
-    public bool IsSingle => Single is not null;
+    private Torque Marked(double value) => Torque.From(value, Unit) with { MarkedIn = Unit };
 
-    private static Torque Checked(double value, TorqueUnit unit, string field)
+    private static void Check(double value, TorqueUnit unit, string field)
     {
         if (!double.IsFinite(value) || value <= 0)
         {
             throw new ImpossibleInputException(field, "A torque must be more than zero.");
         }
 
-        var torque = Torque.From(value, unit);
-        return torque <= Most ? torque : throw new ImpossibleInputException(
-            field, $"That is {torque.Read().Metric}. A torque here can be at most {Most.Read().Metric}: check the unit.");
+        if (Torque.From(value, unit) is var torque && torque > Greatest)
+        {
+            throw new ImpossibleInputException(field, $"That is {torque.Read().Metric}. A torque here can be at most {Greatest.Read().Metric}: check the unit.");
+        }
     }
 }

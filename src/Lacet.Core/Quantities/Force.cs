@@ -7,16 +7,22 @@ public readonly record struct Force(double Newtons) : IFormattable
     /// <summary>A force from pounds (UnitsNet converts).</summary>
     public static Force FromPounds(double pounds) => new(UnitsNet.Force.FromPoundsForce(pounds).Newtons);
 
-    /// <summary>Both forms, to the newton and the half pound below, so that neither asks for more.</summary>
-    public Readout Read() => new(
-        Math.Round(Newtons, 1),
-        "N",
-        Decimals.Number(Math.Floor(Newtons + 1e-9), 0) + " N",
-        Decimals.Number(Math.Floor((UnitsNet.Force.FromNewtons(Newtons).PoundsForce * 2) + 1e-9) / 2, 1) + " lbf");
+    /// <summary>Both forms of a most, to the newton and the half pound below, so that neither asks for more.</summary>
+    public Readout Read() => Read(Math.Floor, 1e-9);
 
-    /// <inheritdoc/>
-    public string ToString(string? format, IFormatProvider? formatProvider) => Read().ToString(UnitLead.Of(formatProvider));
+    /// <summary>Both forms of a least, to the newton and the half pound above, so that neither asks for less.</summary>
+    public Readout ReadLeast() => Read(Math.Ceiling, -1e-9);
+
+    /// <summary>In a sentence, "{force}" is a most and "{force:least}" a least.</summary>
+    public string ToString(string? format, IFormatProvider? formatProvider) =>
+        (format is "least" ? ReadLeast() : Read()).ToString(UnitLead.Of(formatProvider));
 
     /// <inheritdoc/>
     public override string ToString() => ToString(null, UnitLead.Metric);
+
+    private Readout Read(Func<double, double> round, double noise) => new(
+        Math.Round(Newtons, 1),
+        "N",
+        Decimals.Number(round(Newtons + noise), 0) + " N",
+        Decimals.Number(round((UnitsNet.Force.FromNewtons(Newtons).PoundsForce * 2) + noise) / 2, 1) + " lbf");
 }

@@ -8,6 +8,9 @@ public interface IQuantity<TSelf> : IComparable<TSelf>
     /// <summary>The unit of <see cref="Value"/>, as it is printed.</summary>
     static abstract string Unit { get; }
 
+    /// <summary>What is lost where a value is written and read again: no more than this off a limit still passes.</summary>
+    static abstract double Hair { get; }
+
     /// <summary>The number in <see cref="Unit"/>.</summary>
     double Value { get; }
 

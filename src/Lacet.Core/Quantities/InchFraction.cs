@@ -3,46 +3,41 @@ using System.Globalization;
 namespace Lacet.Core.Quantities;
 
 /// <summary>
-/// Lengths as a folding rule reads them: fractions of an inch. Targets to 1/16, window ends and lengths under 1/4 in to
-/// 1/32, and finer only where nothing coarser lies inside the window.
+/// Lengths as a folding rule reads them: sixteenths of an inch, ends of a window inward. What a rule can't show is said in
+/// millimetres alone, in both systems.
 /// </summary>
 internal static class InchFraction
 {
-    private const double Noise = 1e-7;
-    private const double QuarterInch = 0.25;
+    /// <summary>Under this, and in windows narrower than it, a sixteenth is too coarse to work to.</summary>
+    internal const double Coarse = 25.4 / 8;
+
+    private const int Finest = 16;
+    private const double Noise = 1e-4;
     private static readonly double MillimetresPerInch = UnitsNet.Length.FromInches(1).Millimeters;
 
-    /// <summary>Says one part of a window of millimetres in inches.</summary>
-    internal static string Say(double value, double least, double most, WindowPart part)
+    /// <summary>Says one part of a window of millimetres in inches; null where sixteenths are too coarse for it.</summary>
+    internal static string? Say((double Target, double Least, double Most) window, WindowPart part)
     {
-        var (inches, low, high) = (value / MillimetresPerInch, least / MillimetresPerInch, most / MillimetresPerInch);
-        var coarsest = part == WindowPart.Target && inches >= QuarterInch ? 16 : 32;
-        for (var denominator = coarsest; denominator <= 128; denominator *= 2)
+        if (window.Most - window.Least < Coarse - Noise)
         {
-            var first = (long)Math.Ceiling((low * denominator) - Noise);
-            var last = (long)Math.Floor((high * denominator) + Noise);
-            var nearest = (long)Math.Round(inches * denominator, MidpointRounding.AwayFromZero);
-            var numerator = part switch
-            {
-                WindowPart.Least => first,
-                WindowPart.Most => last,
-                _ => nearest,
-            };
-            if (first <= last && numerator >= first && numerator <= last)
-            {
-                return Text(numerator, denominator);
-            }
+            return null;
         }
 
-        return string.Create(CultureInfo.InvariantCulture, $"{inches:0.000} in");
+        var least = (long)Math.Ceiling((window.Least / MillimetresPerInch * Finest) - Noise);
+        var most = (long)Math.Floor((window.Most / MillimetresPerInch * Finest) + Noise);
+        var target = Nearest(window.Target);
+        var isSaid = least > 0 && least <= target && target <= most
+            && (least != target || window.Target - window.Least < Noise) && (most != target || window.Most - window.Target < Noise);
+        return isSaid ? Text(part switch { WindowPart.Least => least, WindowPart.Most => most, _ => target }, Finest) : null;
     }
 
-    /// <summary>Says a length alone, such as a measured one, to the nearest 1/32.</summary>
-    internal static string Say(double millimetres)
-    {
-        const int Finest = 32;
-        return Text((long)Math.Round(millimetres / MillimetresPerInch * Finest, MidpointRounding.AwayFromZero), Finest);
-    }
+    /// <summary>Says a length alone, to the nearest sixteenth; null where that is too coarse.</summary>
+    internal static string? Say(double millimetres) => millimetres < Coarse - Noise ? null : Text(Nearest(millimetres), Finest);
+
+    /// <summary>Says a length that is cut, rounded up to a quarter.</summary>
+    internal static string SayCut(double millimetres) => Text((long)Math.Ceiling((millimetres / MillimetresPerInch * 4) - Noise), 4);
+
+    private static long Nearest(double millimetres) => (long)Math.Round(millimetres / MillimetresPerInch * Finest, MidpointRounding.AwayFromZero);
 
     private static string Text(long numerator, long denominator)
     {

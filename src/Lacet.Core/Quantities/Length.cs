@@ -14,29 +14,48 @@ public readonly record struct Length(double Millimetres) : IQuantity<Length>, IF
     public static Length FromInches(double inches) => new(UnitsNet.Length.FromInches(inches).Millimeters);
 
     /// <inheritdoc/>
+    public static double Hair => 0.0005;
+
+    /// <inheritdoc/>
     public static Readout Read(Window<Length> window, WindowPart part)
     {
-        var value = window[part].Millimetres;
-        var (least, most) = (window.Least.Millimetres, window.Most.Millimetres);
-        return new Readout(
-            Math.Round(value, 3),
-            Unit,
-            Decimals.Say(value, least, most, part, 1) + " mm",
-            InchFraction.Say(value, least, most, part));
+        var all = (window.Target.Millimetres, window.Least.Millimetres, window.Most.Millimetres);
+        var metric = Decimals.Say(all, part, 1) + " mm";
+        var value = Math.Round(window[part].Millimetres, 3);
+        if (InchFraction.Say(all, part) is { } inches)
+        {
+            return new Readout(value, Unit, metric, inches);
+        }
+
+        // Too narrow for a rule in inches: millimetres lead, and the fraction is said once, of the target.
+        var about = part == WindowPart.Target && InchFraction.Say(window.Target.Millimetres) is { } near ? "about " + near : metric;
+        return new Readout(value, Unit, metric, about) { Leads = UnitSystem.Metric };
     }
 
     /// <summary>Both forms of this length alone: it has no window to stay inside, so it is rounded to the nearest step.</summary>
-    public Readout Read() => new(
-        Math.Round(Millimetres, 3),
-        Unit,
-        Decimals.Number(Millimetres, 1) + " mm",
-        InchFraction.Say(Millimetres));
+    public Readout Read()
+    {
+        var metric = Decimals.Number(Millimetres, Millimetres < 100 ? 1 : 0) + " mm";
+        return new(Math.Round(Millimetres, 3), Unit, metric, InchFraction.Say(Millimetres) ?? metric);
+    }
+
+    /// <summary>Both forms of a length that is cut: rounded up, to 5 mm and to 1/4 in.</summary>
+    public Readout ReadCut() => new(
+        Math.Round(Millimetres, 3), Unit, Decimals.Number(Math.Ceiling((Millimetres / 5) - 1e-6) * 5, 0) + " mm", InchFraction.SayCut(Millimetres));
 
     /// <inheritdoc/>
     public int CompareTo(Length other) => Millimetres.CompareTo(other.Millimetres);
 
-    /// <inheritdoc/>
-    public string ToString(string? format, IFormatProvider? formatProvider) => Read().ToString(UnitLead.Of(formatProvider));
+    /// <summary>
+    /// In a sentence, "{length}" gives both systems, "{length:mm}" millimetres alone, as pins, nests and small gaps are
+    /// said, and "{length:cut}" what is cut.
+    /// </summary>
+    public string ToString(string? format, IFormatProvider? formatProvider) => format switch
+    {
+        "mm" => Read().Metric,
+        "cut" => ReadCut().ToString(UnitLead.Of(formatProvider)),
+        _ => Read().ToString(UnitLead.Of(formatProvider)),
+    };
 
     /// <inheritdoc/>
     public override string ToString() => ToString(null, UnitLead.Metric);

@@ -1,14 +1,26 @@
+using System.Runtime.InteropServices;
+
 namespace Lacet.Core.Quantities;
 
-/// <summary>A tightening torque. Renders as "1.36 N·m (12 lbf·in)"; in lbf·ft from 100 lbf·in up.</summary>
+/// <summary>A tightening torque. Renders as "1.36 N·m (12 lbf·in)"; in lbf·ft over 250 lbf·in, or where it is marked so.</summary>
 /// <param name="NewtonMetres">The torque in newton metres.</param>
+[StructLayout(LayoutKind.Auto)]
 public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, IFormattable
 {
+    /// <summary>Up to so much a torque is said in lbf·in.</summary>
+    private const double MostInchPounds = 250;
+
     private static readonly double NewtonMetresPerInchPound = UnitsNet.Torque.FromPoundForceInches(1).NewtonMeters;
     private static readonly double NewtonMetresPerFootPound = UnitsNet.Torque.FromPoundForceFeet(1).NewtonMeters;
 
     /// <inheritdoc/>
     public static string Unit => "N·m";
+
+    /// <inheritdoc/>
+    public static double Hair => 0.0001;
+
+    /// <summary>The unit that it is marked in, which leads whatever the reader chose; null where nothing is marked.</summary>
+    public TorqueUnit? MarkedIn { get; init; }
 
     /// <inheritdoc/>
     public double Value => NewtonMetres;
@@ -28,17 +40,17 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
     /// <inheritdoc/>
     public static Readout Read(Window<Torque> window, WindowPart part)
     {
-        var value = window[part].NewtonMetres;
-        var (least, most) = (window.Least, window.Most);
         // A window is said in one unit throughout, so its target decides.
-        var inFeet = window.Target.InchPounds >= 100 - 1e-9;
-        var perUnit = inFeet ? NewtonMetresPerFootPound : NewtonMetresPerInchPound;
+        var (target, perUnit) = (window.Target, window.Target.PerUnit);
+        (double, double, double) In(double unit) => (target.NewtonMetres / unit, window.Least.NewtonMetres / unit, window.Most.NewtonMetres / unit);
         return new Readout(
-            Math.Round(value, 4),
+            Math.Round(window[part].NewtonMetres, 6),
             Unit,
-            Decimals.Say(value, least.NewtonMetres, most.NewtonMetres, part, window.Target.NewtonMetres < 10 ? 2 : 1) + " N·m",
-            Decimals.Say(value / perUnit, least.NewtonMetres / perUnit, most.NewtonMetres / perUnit, part, 1)
-                + (inFeet ? " lbf·ft" : " lbf·in"));
+            Decimals.Say(In(1), part, target.NewtonMetres < 10 ? 2 : 1) + " N·m",
+            Decimals.Say(In(perUnit), part, 1) + (perUnit == NewtonMetresPerFootPound ? " lbf·ft" : " lbf·in"))
+        {
+            Leads = target.Leads,
+        };
     }
 
     /// <summary>
@@ -46,12 +58,23 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
     /// the nearest step.
     /// </summary>
     public Readout Read() => new(
-        Math.Round(NewtonMetres, 4),
+        Math.Round(NewtonMetres, 6),
         Unit,
         Decimals.Number(NewtonMetres, NewtonMetres < 10 ? 2 : 1) + " N·m",
-        InchPounds >= 100 - 1e-9
-            ? Decimals.Number(NewtonMetres / NewtonMetresPerFootPound, 1) + " lbf·ft"
-            : Decimals.Number(InchPounds, 1) + " lbf·in");
+        Decimals.Number(NewtonMetres / PerUnit, 1) + (PerUnit == NewtonMetresPerFootPound ? " lbf·ft" : " lbf·in"))
+    {
+        Leads = Leads,
+    };
+
+    private double PerUnit => MarkedIn == TorqueUnit.FootPound || (MarkedIn != TorqueUnit.InchPound && InchPounds > MostInchPounds + 1e-6)
+        ? NewtonMetresPerFootPound : NewtonMetresPerInchPound;
+
+    private UnitSystem? Leads => MarkedIn switch
+    {
+        null => null,
+        TorqueUnit.NewtonMetre => UnitSystem.Metric,
+        _ => UnitSystem.Imperial,
+    };
 
     /// <inheritdoc/>
     public int CompareTo(Torque other) => NewtonMetres.CompareTo(other.NewtonMetres);
@@ -63,7 +86,7 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
     public override string ToString() => ToString(null, UnitLead.Metric);
 
     /// <summary>Scales a torque.</summary>
-    public static Torque operator *(Torque torque, double factor) => new(torque.NewtonMetres * factor);
+    public static Torque operator *(Torque torque, double factor) => torque with { NewtonMetres = torque.NewtonMetres * factor };
 
     /// <summary>Whether one torque is smaller.</summary>
     public static bool operator <(Torque a, Torque b) => a.NewtonMetres < b.NewtonMetres;

@@ -8,13 +8,16 @@ namespace Lacet.Core.Quantities;
 /// </summary>
 public sealed class UnitLead : IFormatProvider
 {
-    private UnitLead() { }
+    private UnitLead(UnitSystem system) => System = system;
+
+    /// <summary>The system that leads.</summary>
+    public UnitSystem System { get; }
 
     /// <summary>"9.5 mm (3/8 in)".</summary>
-    public static UnitLead Metric { get; } = new();
+    public static UnitLead Metric { get; } = new(UnitSystem.Metric);
 
     /// <summary>"3/8 in (9.5 mm)".</summary>
-    public static UnitLead Imperial { get; } = new();
+    public static UnitLead Imperial { get; } = new(UnitSystem.Imperial);
 
     /// <summary>The lead that a provider carries; metric when it carries none.</summary>
     public static UnitLead Of(IFormatProvider? provider) =>

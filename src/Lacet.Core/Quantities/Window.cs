@@ -2,7 +2,7 @@ namespace Lacet.Core.Quantities;
 
 /// <summary>
 /// A target with the least and the most that still pass. Strip length, torque and pull force all use this one shape.
-/// In a sentence, "{window:target}" gives "9 mm (11/32 in)" and "{window:range}" gives "8 to 10 mm (…)".
+/// In a sentence, "{window:target}" gives "18 mm (11/16 in)" and "{window:range}" gives "16 to 20 mm (5/8 to 3/4 in)".
 /// </summary>
 /// <typeparam name="T">The quantity.</typeparam>
 public readonly record struct Window<T> : IFormattable
@@ -38,8 +38,8 @@ public readonly record struct Window<T> : IFormattable
 
     /// <summary>Where a measured value lies; the ends pass.</summary>
     public Judgement Judge(T measured) =>
-        measured.Value < Least.Value - 1e-9 ? Judgement.Short
-        : measured.Value > Most.Value + 1e-9 ? Judgement.Long
+        measured.Value < Least.Value - T.Hair ? Judgement.Short
+        : measured.Value > Most.Value + T.Hair ? Judgement.Long
         : Judgement.Pass;
 
     /// <summary>Says one of the three values in both systems.</summary>
@@ -64,7 +64,7 @@ public readonly record struct Window<T> : IFormattable
     private string Range(UnitLead lead)
     {
         var (least, most) = (Read(WindowPart.Least), Read(WindowPart.Most));
-        return new Readout(0, T.Unit, Span(least.Metric, most.Metric), Span(least.Imperial, most.Imperial)).ToString(lead);
+        return (least with { Metric = Span(least.Metric, most.Metric), Imperial = Span(least.Imperial, most.Imperial) }).ToString(lead);
     }
 
     /// <summary>"8 mm", "10 mm" → "8 to 10 mm": the unit is said once.</summary>

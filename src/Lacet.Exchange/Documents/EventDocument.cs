@@ -130,6 +130,15 @@ public sealed record ReadingsDocument(
 /// <param name="Simulated">Whether a stand-in measured it.</param>
 public sealed record TighteningDocument(TighteningMethod Method, Readout? Torque, string? Tool, bool Simulated)
 {
+    /// <summary>Writes the core's shape.</summary>
+    public static TighteningDocument Of(Tightening tightening) => tightening switch
+    {
+        Tightening.Reading reading => new(TighteningMethod.Reading, reading.Peak.Read(), reading.Tool, reading.Simulated),
+        Tightening.Preset preset => new(TighteningMethod.Preset, preset.Setting.Read(), preset.Tool, Simulated: false),
+        Tightening.Seated => new(TighteningMethod.Seated, null, null, Simulated: false),
+        _ => new(TighteningMethod.ByFeel, null, null, Simulated: false),
+    };
+
     /// <summary>The core's shape.</summary>
     public Tightening Read() => (Method, Torque) switch
     {

@@ -48,6 +48,66 @@ public record LandingDocument
     /// <summary>The temperature its terminals are marked for: 60, 75 or 90 °C; null where nothing is marked.</summary>
     public int? TemperatureC { get; init; }
 
+    /// <summary>Whether it can be reached again once the rest is in; null where nobody said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public bool? Accessible { get; init; }
+
+    /// <summary>Whether the end can be seen where it seats; null where nobody said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public bool? Visible { get; init; }
+
+    /// <summary>Writes a landing: what was read off it, and nothing that only stands in.</summary>
+    public static LandingDocument Of(Landing landing) => OfKind(landing) with
+    {
+        Trust = landing.DataTrust switch
+        {
+            Core.Quantities.Trust.Maker => Documents.DataTrust.Maker,
+            Core.Quantities.Trust.Generic => Documents.DataTrust.Generic,
+            _ => Documents.DataTrust.Marking,
+        },
+        TorqueMarking = landing.TorqueMarking is { } marking ? TorqueMarkingDocument.Of(marking) : null,
+        Metals = landing.Metals.Count == 1 && landing.Metals.Contains(Material.Copper) ? null : [.. landing.Metals.Order()],
+        TakesTwo = landing.TakesTwo,
+        TemperatureC = landing.TemperatureC,
+        Accessible = landing.IsAccessible,
+        Visible = landing.IsVisible,
+    };
+
+    private static LandingDocument OfKind(Landing landing) => landing switch
+    {
+        BindingScrew l => new BindingScrewDocument { Screw = l.ScrewIsGiven ? l.Screw.Name : null, On = l.On },
+        PlugScrew l => new PlugScrewDocument { Screw = l.ScrewIsGiven ? l.Screw.Name : null, Grip = l.Grip },
+        InsulationDisplacement l => new InsulationDisplacementDocument
+        {
+            LeastMm2 = l.Printed.LeastMm2,
+            MostMm2 = l.Printed.MostMm2,
+            InsulationLeastMm = l.Printed.InsulationLeastMm,
+            InsulationMostMm = l.Printed.InsulationMostMm,
+        },
+        Stud l => new StudDocument { StudDiameterMm = l.DiameterIsGiven ? l.Diameter.Millimetres : null, BarrelDepthMm = l.BarrelDepth?.Millimetres, Termination = l.Shape },
+        SetScrewLug l => new SetScrewLugDocument
+        {
+            Drive = l.DriveIsGiven ? l.Drive : null,
+            AcrossFlatsIn = l.AcrossFlatsIn,
+            SlotWidthIn = l.Slot?.WidthIn,
+            SlotLengthIn = l.Slot?.LengthIn,
+            SmallerThanNumber10 = l.Slot?.SmallerThanNumber10,
+            LeastMm2 = l.Printed.LeastMm2,
+            MostMm2 = l.Printed.MostMm2,
+            BarrelDepthMm = l.BarrelDepth?.Millimetres,
+        },
+        CrimpedLug l => new CrimpedLugDocument { BoltDiameterIn = l.BoltDiameterIn, BarrelDepthMm = l.BarrelDepth?.Millimetres },
+        SolderLug l => new SolderLugDocument { HoleMm = l.HoleIsGiven ? l.Hole.Millimetres : null },
+        BackWireClamp l => new BackWireClampDocument().With(l.Printed),
+        BackStab l => new BackStabDocument().With(l.Printed),
+        LeverClamp l => new LeverDocument().With(l.Printed),
+        ScrewClampBlock l => new ScrewClampBlockDocument().With(l.Printed),
+        SpringCageBlock l => new SpringCageBlockDocument().With(l.Printed),
+        PushInBlock l => new PushInBlockDocument().With(l.Printed),
+        DeepPushIn l => new DeepPushInDocument().With(l.Printed),
+        _ => throw new ArgumentOutOfRangeException(nameof(landing), landing.Kind, "There is no document for this kind."),
+    };
+
     /// <summary>The landing; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
     public Landing Read()
     {
@@ -67,6 +127,8 @@ public record LandingDocument
                 Documents.DataTrust.Generic => Core.Quantities.Trust.Generic,
                 _ => Core.Quantities.Trust.Marking,
             },
+            IsAccessible = Accessible,
+            IsVisible = Visible,
             TemperatureC = TemperatureC is null or 60 or 75 or 90
                 ? TemperatureC
                 : throw new ImpossibleInputException("landing.temperatureC", "Terminals are marked for 60, 75 or 90 °C."),

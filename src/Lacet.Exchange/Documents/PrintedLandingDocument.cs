@@ -30,6 +30,21 @@ public abstract record PrintedLandingDocument : LandingDocument
         Ferrule,
         Accepts is { Count: > 0 } ? Accepts.Select(Build).ToHashSet() : null);
 
+    /// <summary>The same kind with what is printed on one.</summary>
+    internal LandingDocument With(PrintedData printed) => this with
+    {
+        LeastMm2 = printed.LeastMm2,
+        MostMm2 = printed.MostMm2,
+        StripDepthMm = printed.StripDepth?.Millimetres,
+        Ferrule = printed.Ferrule,
+        Accepts = printed.Accepts?.Order().Select(b => b switch
+        {
+            Core.Conductors.Build.Solid => AcceptedBuild.Solid,
+            Core.Conductors.Build.Stranded => AcceptedBuild.Stranded,
+            _ => AcceptedBuild.Fine,
+        }).ToList(),
+    };
+
     private static Build Build(AcceptedBuild accepted) => accepted switch
     {
         AcceptedBuild.Solid => Core.Conductors.Build.Solid,

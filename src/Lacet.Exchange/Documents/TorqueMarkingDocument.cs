@@ -10,6 +10,11 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Most">The most of a range.</param>
 public sealed record TorqueMarkingDocument(string Unit, double? Target = null, double? Least = null, double? Most = null)
 {
+    /// <summary>Writes a marking, in its own unit.</summary>
+    public static TorqueMarkingDocument Of(TorqueMarking marking) => marking.IsSingle
+        ? new(TorqueUnits.Say(marking.Unit), Target: marking.Least)
+        : new(TorqueUnits.Say(marking.Unit), Least: marking.Least, Most: marking.Most);
+
     /// <summary>The marking; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
     public TorqueMarking Read()
     {

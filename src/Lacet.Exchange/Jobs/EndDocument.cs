@@ -3,6 +3,7 @@ using Lacet.Core.Ferrules;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
+using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Jobs;
 
@@ -89,10 +90,32 @@ public sealed record FoundDocument(
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public int StrandsLost { get; init; }
 
+    /// <summary>The strip length, measured, mm.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public double? MeasuredStripMm { get; init; }
+
+    /// <summary>How it was tightened, where that is known.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public TighteningDocument? Tightening { get; init; }
+
+    /// <summary>Writes how an end was found: what has a member of its own there, the rest among the faults.</summary>
+    public static FoundDocument Of(AsMade made)
+    {
+        var faults = made.Faults.Where(f => f is not (Fault.InsulationCaught or Fault.WrongWay or Fault.Loose or Fault.Scorched or Fault.StrandsCut)).ToList();
+        return new(made.BareShowing?.Millimetres, made.InsulationCaught, made.Hook, made.Loose, made.Scorched)
+        {
+            Faults = faults.Count == 0 ? null : faults,
+            Strands = made.Strands,
+            StrandsLost = made.StrandsLost,
+            MeasuredStripMm = made.MeasuredStrip?.Millimetres,
+            Tightening = made.Tightening is { } tightening ? TighteningDocument.Of(tightening) : null,
+        };
+    }
+
     /// <summary>As made.</summary>
     public AsMade Read() => (Faults ?? []).Aggregate(Named(), (made, fault) => made.With(fault));
 
-    private AsMade Named() => new(null, null)
+    private AsMade Named() => new(MeasuredStripMm is { } strip ? new Length(strip) : null, Tightening?.Read())
     {
         Strands = Strands,
         StrandsLost = StrandsLost,

@@ -1,11 +1,9 @@
-using System.Text.Json;
 using Lacet.Core.Jobs;
-using Lacet.Core.Landings;
 using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Jobs;
 
-/// <summary>Parts that Lacet itself made, as they are written. Their landings are ones that nobody has read off.</summary>
+/// <summary>Parts of a job as they are written: nothing of them is lost.</summary>
 public static class PartDocuments
 {
     /// <summary>A part, written.</summary>
@@ -32,7 +30,7 @@ public static class PartDocuments
             EnclosureId = l.EnclosureId,
             DeviceId = l.DeviceId,
             Name = l.Name,
-            Landing = l.Landing is null ? null : Unread(l.Landing),
+            Landing = l.Landing is null ? null : LandingDocument.Of(l.Landing),
             Splice = l.Splice is null ? null : SpliceConnectorDocument.Of(l.Splice),
             Identity = l.Identity,
             Side = l.Side,
@@ -68,7 +66,11 @@ public static class PartDocuments
             A = End(w.A),
             B = End(w.B),
         },
-        _ => throw new ArgumentException($"Lacet makes no {part.Kind} itself.", nameof(part)),
+        JobCord c => new CordPartDocument { Id = c.Id, Order = c.Order, Name = c.Name, Seen = c.Seen, MouldedToBeHad = c.MouldedToBeHad },
+        JobPinMap m => new PinMapPartDocument { Id = m.Id, Order = m.Order, Map = PinMapDocument.Of(m.Map) },
+        Acceptance a => new AcceptanceDocument { Id = a.Id, Order = a.Order, Check = a.Check, About = a.About, RestsOn = a.RestsOn, Reason = a.Reason, Person = a.Person },
+        JobTitle t => new TitleDocument { Id = t.Id, Order = t.Order, Name = t.Name, Purpose = t.Purpose, Note = t.Note, HouseRules = HouseRulesDocument.Of(t.Rules) },
+        _ => throw new ArgumentOutOfRangeException(nameof(part), part.Kind, "There is no document for this kind."),
     };
 
     private static EndDocument End(JobEnd end) => new()
@@ -82,9 +84,6 @@ public static class PartDocuments
         Ferrule = end.Ferrule is { } f ? new(f.SizeMm2, f.Pin?.Millimetres, f.Collar) : null,
         SaidBare = end.SaidBare,
         CrimpShape = end.CrimpShape,
-        Found = end.Found is { } made ? new(made.BareShowing?.Millimetres, made.InsulationCaught, made.Hook, made.Loose, made.Scorched) : null,
+        Found = end.Found is { } made ? FoundDocument.Of(made) : null,
     };
-
-    private static LandingDocument Unread(Landing landing) =>
-        JsonSerializer.Deserialize<LandingDocument>($$"""{"kind":"{{landing.Kind}}","trust":"generic"}""", Json.Options)!;
 }

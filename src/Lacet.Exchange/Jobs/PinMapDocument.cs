@@ -28,6 +28,10 @@ public sealed record PinMapDocument(
     MachineData? Old = null,
     MachineData? New = null)
 {
+    /// <summary>Writes a map.</summary>
+    public static PinMapDocument Of(PinMap map) => new(
+        map.Name, map.PinCount, [.. map.Pins.Select(MappedPinDocument.Of)], map.Rows, map.KeySeen, map.TurnedRound, map.Speeds, map.Fed, map.TakenForLegs, map.Old, map.New);
+
     /// <summary>The map; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.</summary>
     public PinMap Read() => new PinMap(Name, PinCount, Rows, [.. Pins.Select(p => p.Read())])
     {
@@ -53,6 +57,13 @@ public sealed record MappedPinDocument(int Pin, PinFunction Function, string Ter
     /// <summary>Whether the meter was heard and not read.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public bool Heard { get; init; }
+
+    /// <summary>Writes a pin.</summary>
+    public static MappedPinDocument Of(MappedPin pin) => new(
+        pin.Pin, pin.Function, pin.Terminal, pin.Colour, pin.Ohms is { } ohms && double.IsFinite(ohms) ? ohms : null, pin.Ohms is double.PositiveInfinity)
+    {
+        Heard = pin.Heard,
+    };
 
     /// <summary>The pin.</summary>
     public MappedPin Read() => new(Pin, Function, Terminal, Colour, IsOpen ? double.PositiveInfinity : Ohms) { Heard = Heard };

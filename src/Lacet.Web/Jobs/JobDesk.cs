@@ -48,8 +48,16 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
     /// Changes a job, all or nothing; null where there is no such job. <paramref name="plan"/> is asked with the gate held,
     /// so what it reads is what is changed. Throws <see cref="JobConflictException"/> where a part has moved on.
     /// </summary>
+    internal Task<CommandDone?> ChangeAsync(
+        Guid id, Guid command, Guid person, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> plan, CancellationToken cancellation, Guid? undoes = null) =>
+        ChangeAsync(id, command, person, plan, change => jobs.ApplyAsync(change, cancellation), cancellation, undoes);
+
+    /// <summary>
+    /// The same, kept by <paramref name="store"/>, which may keep something else with it in one transaction. It gives the
+    /// job's sequence, or null where nothing was stored: then the job is as it was.
+    /// </summary>
     internal async Task<CommandDone?> ChangeAsync(
-        Guid id, Guid command, Guid person, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> plan, CancellationToken cancellation, Guid? undoes = null)
+        Guid id, Guid command, Guid person, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> plan, Func<JobChange, Task<long?>> store, CancellationToken cancellation, Guid? undoes = null)
     {
         var who = await people.FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
         if (await OpenAsync(id) is not { } job)
@@ -73,10 +81,9 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
             long? sequence;
             try
             {
-                sequence = await jobs.ApplyAsync(
+                sequence = await store(new(
                     new JobCommand(command, id, person, says, [.. put.Select(p => p.Edit)], undoes),
-                    JsonSerializer.Serialize(SummaryAfter(job, put), Json.Options),
-                    cancellation);
+                    JsonSerializer.Serialize(SummaryAfter(job, put), Json.Options)));
             }
             catch
             {
@@ -151,8 +158,9 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
 
         using var job = new OpenJob(parts.Select(p => new JobPartRow(p.Id, "", p.Write(), 1)), 1);
         await jobs.ApplyAsync(
-            new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, [.. parts.Select(p => new JobEdit(p.Id, Word(p.Kind), p.Write(), 0))]),
-            JsonSerializer.Serialize(Summary(job), Json.Options),
+            new(
+                new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, [.. parts.Select(p => new JobEdit(p.Id, Word(p.Kind), p.Write(), 0))]),
+                JsonSerializer.Serialize(Summary(job), Json.Options)),
             cancellation);
         _open.TryRemove(document.Job.Id, out _);
         return true;

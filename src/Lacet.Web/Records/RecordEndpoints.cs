@@ -33,12 +33,10 @@ internal static class RecordEndpoints
         NewRecord request, Recorder recorder, PeopleTable people, CancellationToken cancellation, string lead = "metric")
     {
         var unitLead = BenchEndpoints.LeadOf(lead);
-        var (appended, stored) = await recorder.RecordAsync(request, cancellation);
-        var item = appended == Appended.Conflict ? null : await ItemAsync(stored, people, unitLead, []);
-        return appended switch
+        return await recorder.RecordAsync(request, cancellation) switch
         {
-            Appended.Stored => TypedResults.Created($"/api/records?before={stored.Sequence + 1}&limit=1", item),
-            Appended.Repeated => TypedResults.Ok(item),
+            { Appended: Appended.Stored, Event: { } stored } => TypedResults.Created($"/api/records?before={stored.Sequence + 1}&limit=1", await ItemAsync(stored, people, unitLead, [])),
+            { Appended: Appended.Repeated, Event: { } stored } => TypedResults.Ok(await ItemAsync(stored, people, unitLead, [])),
             _ => TypedResults.Problem("Another record has this id already. Nothing was stored.", statusCode: StatusCodes.Status409Conflict),
         };
     }

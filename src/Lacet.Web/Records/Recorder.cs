@@ -23,11 +23,11 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
     private static readonly TimeSpan ClockSkew = TimeSpan.FromDays(1);
 
     /// <summary>Stores an event, or finds that it was stored before. Throws where it cannot be.</summary>
-    internal Task<(Appended Appended, StoredEvent Event)> RecordAsync(NewRecord request, CancellationToken cancellation) =>
+    internal Task<AppendedEvent> RecordAsync(NewRecord request, CancellationToken cancellation) =>
         RecordAsync(request, time.GetUtcNow(), cancellation);
 
     /// <summary>The same, received at a time of the caller's choosing: demo data did not all arrive today.</summary>
-    internal async Task<(Appended Appended, StoredEvent Event)> RecordAsync(
+    internal async Task<AppendedEvent> RecordAsync(
         NewRecord request, DateTimeOffset receivedAt, CancellationToken cancellation)
     {
         if (request.Device.Length is 0 or > 100)
@@ -56,7 +56,7 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
         // A map that another kind of event names by the way is no subject of it.
         var of = request.Subject?.JobId ?? (continuity is null ? null : request.Continuity!.JobId);
         var nameDigest = Seal.Digest(person.Salt, person.Name);
-        var appended = await events.AppendAsync(
+        var added = new NewEvent(
             request.Id,
             digest,
             request.Corrects,
@@ -79,27 +79,44 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
                     request.Kind == EventKind.Park ? request.Park : null,
                     continuity),
                 Json.Options),
-            cancellation,
             request.Subject?.JobId,
             at?.EndId);
         var takenBack = request.Corrects is { } corrected ? Read(await events.FindAsync(corrected)) : null;
-        if ((of ?? takenBack?.Subject.Job) is { } changed)
+        var appended = await StoreAsync(
+            added,
+            person.Id,
+            rework is { Verdict: FaultVerdict.CutBack, Spent: { } spent } && request.Subject is { } spentAt ? await SpendingAsync(spentAt, new(spent.Value), cancellation)
+                : takenBack is null ? null : await GivingBackAsync(takenBack, cancellation),
+            cancellation);
+        if (appended.Appended == Appended.Stored && (of ?? takenBack?.Subject.Job) is { } changed)
         {
             await jobs.RecordedAsync(
                 changed, at is not null ? $"Recorded {at.Says}." : continuity is not null ? "Recorded a test of a pin map." : "Took a record back.", person.Name, cancellation);
         }
 
-        if (rework is { Verdict: FaultVerdict.CutBack, Spent: { } spent } && request.Subject is { } spentAt)
-        {
-            await SpendAsync(request.Id, person.Id, spentAt, new Length(spent.Value), cancellation);
-        }
-
-        if (takenBack is { Rework.Spent: { } unspent, Subject: { Job: { } job, Wire: { } wire, End: { } end } })
-        {
-            await GiveBackAsync(request.Id, person.Id, takenBack.Id, (job, wire, end), new Length(unspent.Value), cancellation);
-        }
-
         return appended;
+    }
+
+    /// <summary>
+    /// The event, and what it spends or gives back, in one transaction. The event’s id is the command’s too, so that both are
+    /// there once or not at all.
+    /// </summary>
+    private async Task<AppendedEvent> StoreAsync(NewEvent added, Guid person, LengthChange? length, CancellationToken cancellation)
+    {
+        AppendedEvent? stored = null;
+        if (length is not null)
+        {
+            await jobs.ChangeAsync(
+                length.Job,
+                added.Id,
+                person,
+                length.Plan,
+                async change => (stored = await events.AppendAsync(added, cancellation, change)).JobSequence,
+                cancellation,
+                length.Undoes);
+        }
+
+        return stored ?? await events.AppendAsync(added, cancellation);
     }
 
     /// <summary>The end as its job plans it.</summary>
@@ -146,48 +163,40 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
             : new(id, measured);
     }
 
-    /// <summary>What was cut back is free no more. The event’s id is the command’s too: sent twice, it is spent once.</summary>
-    private async Task SpendAsync(Guid command, Guid person, RecordSubject at, Length spent, CancellationToken cancellation)
+    /// <summary>What was cut back is free no more; null where nobody measured the end.</summary>
+    private async Task<LengthChange?> SpendingAsync(RecordSubject at, Length spent, CancellationToken cancellation)
     {
         static bool IsMeasured(EndDocument end) => end.FreeLengthMm is not null || end.PastOpeningMm is not null;
-        if (await jobs.ReadAsync(at.JobId, job => (WireDocument)job.Part(at.WireId), cancellation) is not { } known || !IsMeasured(Of(known, at.Side)))
-        {
-            return;
-        }
-
-        await jobs.ChangeAsync(
-            at.JobId,
-            command,
-            person,
-            job =>
+        return await jobs.ReadAsync(at.JobId, job => job.FindPart(at.WireId), cancellation) is not WireDocument known || !IsMeasured(Of(known, at.Side))
+            ? null
+            : new(at.JobId, job =>
             {
                 var wire = (WireDocument)job.Part(at.WireId);
                 return ($"Cut wire {wire.Name} back by {spent.Read().Metric}.", [new PartChange(Longer(wire, at.Side, -spent.Millimetres), null, job.Version(wire.Id))]);
-            },
-            cancellation);
+            });
     }
 
-    /// <summary>A rework that is taken back spent nothing. What it spent comes back once, whatever was changed since.</summary>
-    private async Task GiveBackAsync(Guid command, Guid person, Guid rework, (Guid Job, Guid Wire, Guid End) at, Length spent, CancellationToken cancellation)
+    /// <summary>A rework that is taken back spent nothing. What it spent comes back, whatever was changed since; null where it spent nothing.</summary>
+    private async Task<LengthChange?> GivingBackAsync(EventDocument takenBack, CancellationToken cancellation)
     {
-        if (await commands.UndoOfAsync(at.Job, rework) is null || await jobs.ReadAsync(at.Job, job => job.FindPart(at.Wire), cancellation) is not WireDocument known
-            || (known.A.Id != at.End && known.B.Id != at.End))
+        if (takenBack is not { Rework.Spent: { } unspent, Subject: { Job: { } of, Wire: { } wireId, End: { } end } }
+            || await commands.UndoOfAsync(of, takenBack.Id) is null
+            || await jobs.ReadAsync(of, job => job.FindPart(wireId), cancellation) is not WireDocument known
+            || (known.A.Id != end && known.B.Id != end))
         {
-            return;
+            return null;
         }
 
-        await jobs.ChangeAsync(
-            at.Job,
-            command,
-            person,
+        var spent = new Length(unspent.Value);
+        return new(
+            of,
             job =>
             {
-                var wire = (WireDocument)job.Part(at.Wire);
-                var longer = Longer(wire, wire.A.Id == at.End ? EndSide.A : EndSide.B, spent.Millimetres);
+                var wire = (WireDocument)job.Part(wireId);
+                var longer = Longer(wire, wire.A.Id == end ? EndSide.A : EndSide.B, spent.Millimetres);
                 return ($"Took it back: wire {wire.Name} was not cut back by {spent.Read().Metric}.", [new PartChange(longer, null, job.Version(wire.Id))]);
             },
-            cancellation,
-            undoes: rework);
+            takenBack.Id);
     }
 
     private static EndDocument Of(WireDocument wire, EndSide side) => side == EndSide.A ? wire.A : wire.B;
@@ -249,6 +258,9 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
 
     private sealed record PlannedEnd(
         Guid EndId, ConductorDocument? Conductor, LandingDocument? Landing, ConductorDocument? Second, HouseRulesDocument? HouseRules, RecordedEnd? Recorded, string Says, ReworkRecordDocument? Rework);
+
+    /// <summary>What an event does to the free length of its end.</summary>
+    private sealed record LengthChange(Guid Job, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> Plan, Guid? Undoes = null);
 
     private async Task<TerminationDocument> TerminationAsync(NewRecord request)
     {
@@ -322,11 +334,6 @@ internal sealed class Recorder(ShelfEntries shelf, JobDesk jobs, JobsTable comma
         if (before.Kind == EventKind.Withdrawal)
         {
             throw new ImpossibleInputException("corrects", "What was taken back stays taken back: record it anew.");
-        }
-
-        if (stored.Withdrawn && await events.FindAsync(request.Id) is null)
-        {
-            throw new ImpossibleInputException("corrects", "That event was taken back already.");
         }
     }
 }
