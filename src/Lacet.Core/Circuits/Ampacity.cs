@@ -5,7 +5,7 @@ namespace Lacet.Core.Circuits;
 
 /// <summary>What a conductor may carry at a termination, by table.</summary>
 /// <param name="Amps">Ampacity in the column of the terminal, A.</param>
-/// <param name="Breaker">The largest overcurrent device where the small-conductor limit is less, A.</param>
+/// <param name="Breaker">The largest overcurrent device: the next standard rating, or the small-conductor limit where that is less, A.</param>
 /// <param name="TemperatureC">The column, °C; 40 °C ambient for machine wiring.</param>
 /// <param name="Source">The table.</param>
 public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, string Source)
@@ -18,9 +18,11 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
 
     /// <summary>
     /// The ampacity at a terminal marked for a temperature; unmarked, the 60 °C column up to 100 A or 14 to 1 AWG and
-    /// 75 °C above (NEC 110.14(C), from memory). The 90 °C column is for derating only. Null where no table has the size.
+    /// 75 °C above (NEC 110.14(C), from memory); a terminal marked for 75 °C may use that column. The 90 °C column is for
+    /// derating only. An ampacity that is no standard rating may have the next larger breaker (NEC 240.4(B)), but not where
+    /// the circuit feeds several receptacles for plugged loads. Null where no table has the size.
     /// </summary>
-    public static Ampacity? For(Conductor conductor, int? terminalC)
+    public static Ampacity? For(Conductor conductor, int? terminalC, bool feedsReceptacles = false)
     {
         if (conductor.Size.System == SizeSystem.Metric)
         {
@@ -45,7 +47,11 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
         };
         var limit = copper ? row.OcpdCopper : row.OcpdAluminium;
         return amps is { } found
-            ? new(found, limit is { } l ? Math.Min(l, found) : found, column, "NEC 310.16, 110.14(C), 240.4(D) (from memory)")
+            ? new(
+                found,
+                limit is { } small ? Math.Min(small, found) : StandardBreaker.Over(found, feedsReceptacles),
+                column,
+                "NEC 310.16, 110.14(C), 240.4(B) and (D) (from memory)")
             : null;
     }
 
@@ -53,15 +59,15 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
     /// The ampacity of a conductor of 90 °C insulation that runs with others: the 90 °C column times the factor for so many
     /// loaded conductors, and never more than its terminals allow. Null where no table has the size.
     /// </summary>
-    public static Ampacity? Together(Conductor conductor, int? terminalC, int loadedConductors)
+    public static Ampacity? Together(Conductor conductor, int? terminalC, int loadedConductors, bool feedsReceptacles = false)
     {
-        if (conductor.Size.System == SizeSystem.Metric || For(conductor, terminalC) is not { } alone || !Gauges.TryGetValue(conductor.Size.Name, out var row)
+        if (conductor.Size.System == SizeSystem.Metric || For(conductor, terminalC, feedsReceptacles) is not { } alone || !Gauges.TryGetValue(conductor.Size.Name, out var row)
             || (conductor.Material == Material.Copper ? row.Copper90 : row.Aluminium90) is not { } column)
         {
             return null;
         }
 
         var derated = Math.Min(alone.Amps, column * BundleFactor.For(loadedConductors));
-        return alone with { Amps = derated, Breaker = Math.Min(alone.Breaker, derated), Source = "NEC 310.15(C)(1), 310.16 (from memory)" };
+        return alone with { Amps = derated, Breaker = Math.Min(alone.Breaker, StandardBreaker.Over(derated, feedsReceptacles)), Source = "NEC 310.15(C)(1), 310.16, 240.4(B) (from memory)" };
     }
 }

@@ -12,8 +12,14 @@ namespace Lacet.Core.Circuits;
 /// <param name="Reasons">Why, in sentences.</param>
 public sealed record CordChoice(double Amps, IReadOnlyList<CordUnderLoad> Cords, CordUnderLoad? Least, CordPlug? Plug, IReadOnlyList<Reason> Reasons)
 {
+    /// <summary>Whether three loaded conductors are three phases, or two lines and a neutral, is still to be said.</summary>
+    public bool AsksPhases { get; private init; }
+
     private const string Table = "NEC 400.5(A)(1) (from memory)";
     private const int MostLoaded = 20;
+
+    /// <summary>A little over what is advised is as good as it.</summary>
+    private const double Nearly = 1.1;
 
     /// <summary>A motor takes about so many times its current while it starts (common practice).</summary>
     private const double StartingFactor = 6;
@@ -27,16 +33,23 @@ public sealed record CordChoice(double Amps, IReadOnlyList<CordUnderLoad> Cords,
     /// Chooses for a load of so many amperes at a voltage over a length one way. Throws
     /// <see cref="ImpossibleInputException"/> where one of them cannot be.
     /// </summary>
-    public static CordChoice For(double amps, double volts, Length length, int loadedConductors, CordUse use)
+    public static CordChoice For(double amps, double volts, Length length, int loadedConductors, CordUse use, int? phases = null)
     {
+        Hold(phases is null or 1 or 3, "phases", "A load has one phase or three.");
+        Hold(phases is not 3 || loadedConductors >= 3, "phases", "Three phases load three conductors at least.");
         Hold(amps is > 0 and <= 400, "amps", "The load must be more than 0 and at most 400 A.");
         Hold(volts is >= 5 and <= 600, "volts", "The voltage must be from 5 to 600 V.");
         Hold(length.Millimetres is > 0 and <= 300_000, "lengthM", "The length must be more than 0 and at most 300 m.");
         Hold(loadedConductors is >= 2 and <= MostLoaded, "loadedConductors", "From 2 to 20 conductors of a cord are loaded; the earth is not one of them.");
-        var phases = loadedConductors == 3 ? 3 : 1;
-        var cords = Rows.Select(r => Under(r, amps, volts, length, loadedConductors, phases, use)).ToList();
-        var least = cords.Find(c => c.Does);
-        return new(amps, cords, least, CordPlug.For(amps, volts, use), [.. Why(cords, least, amps, length, loadedConductors, use)]);
+        // Three loaded conductors may be two lines and a neutral: the drop is the larger, one-phase one where nobody said.
+        var cords = Rows.Select(r => Under(r, amps, volts, length, loadedConductors, phases ?? 1, use)).ToList();
+        // The drop is advice: it chooses among cords that carry the load, and refuses none.
+        var able = cords.FindAll(c => c.Does);
+        var least = able.Find(c => c.DropPercent <= VoltageDrop.Advised * Nearly) ?? able.LastOrDefault();
+        return new(amps, cords, least, CordPlug.For(amps, volts, use), [.. Why(cords, least, amps, length, loadedConductors, use)])
+        {
+            AsksPhases = loadedConductors == 3 && phases is null,
+        };
     }
 
     private static CordUnderLoad Under(CordAmpacityRow row, double amps, double volts, Length length, int loaded, int phases, CordUse use)
@@ -65,7 +78,7 @@ public sealed record CordChoice(double Amps, IReadOnlyList<CordUnderLoad> Cords,
             : Because("cord-ampacity", Trust.Standard, Table, $"No cord of the table carries {amps:0.##} A with {loaded} loaded conductors.");
         yield return cords.Find(c => c.DropsLittle) is { } little
             ? Because("cord-drop", Trust.Standard, "NEC 210.19(A) note, chapter 9 table 8 (from memory)", $"{little.Size.Name} is the thinnest that loses no more than {VoltageDrop.Advised:0.#} % over {Metres(length)}: {little.DropPercent:0.0} %, {little.DropVolts:0.0} V, its copper taken at 75 °C.")
-            : Because("cord-drop", Trust.Standard, "NEC 210.19(A) note, chapter 9 table 8 (from memory)", $"Every cord of the table loses more than {VoltageDrop.Advised:0.#} % over {Metres(length)}: bring the socket nearer.");
+            : Because("cord-drop", Trust.Standard, "NEC 210.19(A) note, chapter 9 table 8 (from memory)", $"Every cord of the table loses more than {VoltageDrop.Advised:0.#} % over {Metres(length)}: that is advice, and refuses none. Bring the socket nearer, or take the thickest.");
         if (use != CordUse.Light)
         {
             yield return Because("cord-floor", Trust.CommonPractice, "common practice (from memory)", $"16 AWG three-wire is the floor for {(use == CordUse.Motor ? "motors" : "appliances")}; 18 AWG is for light electronics only.");

@@ -14,6 +14,6 @@ namespace Lacet.Core.Circuits;
 public sealed record CordUnderLoad(
     ConductorSize Size, double Ampacity, double DropVolts, double DropPercent, double LossWattsPerMetre, bool CarriesIt, bool DropsLittle, bool IsThickEnough)
 {
-    /// <summary>Whether it does in every way.</summary>
-    public bool Does => CarriesIt && DropsLittle && IsThickEnough;
+    /// <summary>Whether it may be taken: what it loses on the way is advice, and refuses none.</summary>
+    public bool Does => CarriesIt && IsThickEnough;
 }

@@ -78,13 +78,13 @@ public sealed record Conductor
 
     /// <summary>Why the insulation's diameter is what it is.</summary>
     public Reason InsulationReason() => InsulationIsGiven
-        ? new("insulation-diameter", ReadingName.Strip, Trust.Marking, "measured on the wire", $"Insulation {InsulationOuterDiameter} over all, as given.")
+        ? new("insulation-diameter", ReadingName.Strip, Trust.Marking, "measured on the wire", $"Insulation {InsulationOuterDiameter:mm} over all, as given.")
         : new(
             "insulation-diameter",
             ReadingName.Strip,
             Enum.Parse<Trust>(Size.Row.InsulationTrust, ignoreCase: true),
             Size.Row.InsulationSource,
-            $"Insulation taken as {InsulationOuterDiameter} over all, typical for {Size.Name}. Measure yours if it looks thicker.");
+            $"Insulation taken as {InsulationOuterDiameter:mm} over all, typical for {Size.Name}. Measure yours if it looks thicker.");
 
     /// <inheritdoc/>
     public override string ToString() => $"{Size.Name} {Say(Build)} {Say(Material)}";

@@ -14,13 +14,16 @@ public sealed partial record ConductorSize
     {
         (Name, System, Area, Row, IsStocked) = (name, system, area, row, stocked);
         SolidDiameter = new(Math.Sqrt(area.SquareMillimetres * 4 / Math.PI));
-        PairedArea = MetricAreas.Cast<double?>().FirstOrDefault(nominal => nominal >= 0.9 * area.SquareMillimetres)
+        PairedArea = Paired.Cast<double?>().FirstOrDefault(nominal => nominal >= 0.9 * area.SquareMillimetres)
             ?? area.SquareMillimetres;
     }
 
     /// <summary>Metric nominal sizes in mm², ascending (IEC 60228, and the two small ones of control wiring).</summary>
     public static IReadOnlyList<double> MetricAreas { get; } =
         [0.25, 0.34, 0.5, 0.75, 1, 1.5, 2.5, 4, 6, 10, 16, 25, 35, 50, 70, 95, 120];
+
+    /// <summary>What gauges are paired with: two more, for 28 and 26 AWG (common practice: 0.08 and 0.14 mm²).</summary>
+    private static IReadOnlyList<double> Paired { get; } = [0.08, 0.14, .. MetricAreas];
 
     private static Dictionary<string, ConductorSize> ByName { get; } = MakeAll();
 
@@ -106,13 +109,22 @@ public sealed partial record ConductorSize
             return Group("ought") + "/0 AWG";
         }
 
-        var number = Group("number").TrimStart('0');
-        number = number.Length == 0 || number[0] == '.' ? "0" + number : number;
+        var number = Group("number");
         var unit = match.Groups["unit"].Value.ToUpperInvariant();
+        // Oughts: 00 is 2/0. A number that begins with one and goes on is a slip of the finger, unless it is a fraction of mm².
+        if (number.All(c => c == '0') && unit is ("" or "AWG" or "GA" or "GAUGE"))
+        {
+            return string.Create(CultureInfo.InvariantCulture, $"{number.Length}/0 AWG");
+        }
+
+        if (number.Length > 1 && number[0] == '0' && number[1] != '.')
+        {
+            return $"{number} {(unit.Length == 0 ? "AWG" : unit)}";
+        }
         var awg = match.Groups["awg"].Success || unit is "AWG" or "GA" or "GAUGE";
         var bareGauge = unit.Length == 0 && !number.Contains('.', StringComparison.Ordinal)
             && int.Parse(number, CultureInfo.InvariantCulture) <= 28;
-        return awg || bareGauge ? (string.Equals(number, "0", StringComparison.Ordinal) ? "1/0 AWG" : number + " AWG")
+        return awg || bareGauge ? number + " AWG"
             : unit is "KCMIL" or "MCM" || (unit.Length == 0 && string.Equals(number, "250", StringComparison.Ordinal)) ? number + " kcmil"
             : decimal.Parse(number, CultureInfo.InvariantCulture).ToString("0.####", CultureInfo.InvariantCulture) + " mm²";
     }

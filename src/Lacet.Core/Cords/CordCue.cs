@@ -62,4 +62,13 @@ public enum CordCue
 
     /// <summary>The plug covers the outlet beside its own.</summary>
     CoversNeighbour,
+
+    /// <summary>The fuse is bridged with wire or foil.</summary>
+    FuseBridged,
+
+    /// <summary>Inside the plug the earth conductor is cut off, or lands nowhere.</summary>
+    EarthNotLanded,
+
+    /// <summary>The plug's clamp is too wide for the cord.</summary>
+    ClampTooWide,
 }

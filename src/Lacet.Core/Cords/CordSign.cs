@@ -12,6 +12,17 @@ public sealed record CordSign(CordCue Cue, CordPlace Place, CordVerdict Verdict,
     /// <summary>Where they are from.</summary>
     public const string Source = "common practice (from memory)";
 
+    /// <summary>A place in words.</summary>
+    public static string Say(CordPlace place) => place switch
+    {
+        CordPlace.Blades => "the blades",
+        CordPlace.AtThePlug => "where the cord leaves the plug",
+        CordPlace.InsideThePlug => "inside the plug",
+        CordPlace.Along => "along the cord",
+        CordPlace.Print => "the print on the jacket",
+        _ => "the entry",
+    };
+
     /// <summary>Every cue, in the order of looking.</summary>
     public static IReadOnlyList<CordSign> All { get; } =
     [
@@ -33,7 +44,10 @@ public sealed record CordSign(CordCue Cue, CordPlace Place, CordVerdict Verdict,
         new(CordCue.TooThin, CordPlace.Print, CordVerdict.ReplaceCord, "Gauge too thin for the load", "A thin cord drops voltage and gets hot.", "Replace it by the size that the load asks for."),
         new(CordCue.PrintGone, CordPlace.Print, CordVerdict.PutRight, "Print cannot be read", "What it is made for is not known.", "Measure a conductor before you trust it with a load."),
         new(CordCue.ReliefGone, CordPlace.Entry, CordVerdict.PutRight, "Strain relief missing or loose", "The joints inside carry every pull.", "Fit a relief that grips this jacket before it is used again."),
-        new(CordCue.SuppressorScorched, CordPlace.Entry, CordVerdict.ReplaceCord, "Surge suppressor scorched", "It has taken its last surge, and may fail as a short.", "Replace it with cord and entry, and look for what made it so."),
+        new(CordCue.SuppressorScorched, CordPlace.Entry, CordVerdict.PutRight, "Surge suppressor scorched", "It has taken its last surge, and may fail as a short.", "Fit a new suppressor of the same rating, and find out why this one failed; the cord is not at fault."),
+        new(CordCue.FuseBridged, CordPlace.Entry, CordVerdict.ScrapNow, "Fuse bridged with wire or foil", "Nothing opens when something fails: the cord burns instead.", "Take it out of use now; find why the fuse blew, and fit the one that is marked there."),
+        new(CordCue.EarthNotLanded, CordPlace.InsideThePlug, CordVerdict.RefitPlug, "Earth conductor cut off or not landed", "The case is earthed by nothing, and it looks whole from outside.", "Open the plug, land the earth, the longest of the three."),
+        new(CordCue.ClampTooWide, CordPlace.AtThePlug, CordVerdict.RefitPlug, "Clamp too wide for the cord", "It grips nothing: the screws carry the pull.", "Take a plug whose clamp closes on this jacket."),
         new(CordCue.FuseWrong, CordPlace.Entry, CordVerdict.PutRight, "Fuse blown or not the right one", "A fuse that blew did its work: find out why first.", "Find the fault, then put in the fuse that is marked there."),
     ];
 }

@@ -10,14 +10,19 @@ namespace Lacet.Core.Cords;
 /// <param name="Replace">What a new cord costs.</param>
 public sealed record CordTriage(CordVerdict Verdict, IReadOnlyList<CordSign> Signs, FormattableString? School, CordWay Refit, CordWay Replace)
 {
+    /// <summary>The places that nobody looked at yet, in the order of looking.</summary>
+    public IReadOnlyList<CordPlace> NotLookedAt { get; private init; } = [];
+
     /// <summary>
     /// Judges a cord. Where a plug would do, the house rule decides; where no moulded cord is to be had, the plug it is.
     /// Throws <see cref="Quantities.ImpossibleInputException"/> where a price cannot be.
     /// </summary>
-    public static CordTriage Of(IReadOnlyCollection<CordCue> seen, DamagedCord rule, bool mouldedToBeHad, CordPrices prices)
+    public static CordTriage Of(IReadOnlyCollection<CordCue> seen, IReadOnlyCollection<CordPlace> sound, DamagedCord rule, bool mouldedToBeHad, CordPrices prices)
     {
         var signs = CordSign.All.Where(s => seen.Contains(s.Cue)).OrderByDescending(s => s.Verdict).ToList();
-        var worst = signs.Select(s => s.Verdict).DefaultIfEmpty(CordVerdict.Keep).Max();
+        // A cord is not kept because nobody ticked anything: each place was looked at and is sound, or something is wrong there.
+        CordPlace[] left = [.. Enum.GetValues<CordPlace>().Where(p => !sound.Contains(p) && signs.TrueForAll(s => s.Place != p))];
+        var worst = signs.Select(s => s.Verdict).DefaultIfEmpty(left.Length > 0 ? CordVerdict.LookFirst : CordVerdict.Keep).Max();
         var plugWouldDo = worst == CordVerdict.RefitPlug;
         var replaces = plugWouldDo && rule == DamagedCord.ReplaceWithMouldedCord && mouldedToBeHad;
         var costs = prices.Checked();
@@ -26,7 +31,10 @@ public sealed record CordTriage(CordVerdict Verdict, IReadOnlyList<CordSign> Sig
             signs,
             plugWouldDo ? SaySchool(replaces, mouldedToBeHad) : null,
             costs.Refit,
-            costs.Replace);
+            costs.Replace)
+        {
+            NotLookedAt = left,
+        };
     }
 
     private static FormattableString SaySchool(bool replaces, bool mouldedToBeHad) => replaces

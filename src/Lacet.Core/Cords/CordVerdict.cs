@@ -6,6 +6,9 @@ public enum CordVerdict
     /// <summary>It is kept.</summary>
     Keep,
 
+    /// <summary>Nothing was seen, and not every place was looked at: look first.</summary>
+    LookFirst,
+
     /// <summary>It is kept, and something at it is put right.</summary>
     PutRight,
 

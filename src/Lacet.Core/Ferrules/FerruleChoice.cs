@@ -77,7 +77,8 @@ public sealed record FerruleChoice(
             return null;
         }
 
-        var (pin, fits) = PinFor(row.PinLengths, depth);
+        // A sleeve without a collar is as long as the clamp is deep: a shorter one would let insulation into the cage.
+        var (pin, fits) = row.CollarBore is null ? (depth, true) : PinFor(row.PinLengths, depth);
         return new FerruleChoice(
             new(row.Size),
             pin,

@@ -9,6 +9,9 @@ namespace Lacet.Core.Jobs;
 /// <param name="MouldedToBeHad">Whether a moulded cord for it can be had.</param>
 public sealed record JobCord(Guid Id, string Name, IReadOnlyList<CordCue> Seen, bool MouldedToBeHad) : IJobEntity
 {
+    /// <summary>The places that were looked at and are sound.</summary>
+    public IReadOnlyList<CordPlace> Sound { get; init; } = [];
+
     /// <inheritdoc/>
     public int Order { get; init; }
 

@@ -38,8 +38,8 @@ public sealed record SurveyedDevice(string Name)
     /// <summary>The circuit's name; null for one of its breaker's size that nobody named.</summary>
     public string? Circuit { get; init; }
 
-    /// <summary>The conductors in the wall.</summary>
-    public Conductor Conductor { get; init; } = Conductor.Of(ConductorSize.Parse("14 AWG"), Build.Solid, Material.Copper);
+    /// <summary>The conductors in the wall, as somebody looked; null where nobody could say. Never taken from the breaker.</summary>
+    public Conductor? Conductor { get; init; }
 
     /// <summary>
     /// The parts that a job has of it: a box, the device, its screws, and the wires that come to them out of the wall.

@@ -19,6 +19,12 @@ public sealed record BackStab : PrintedLanding
     /// <inheritdoc/>
     public override string SaidAs => "back-stab hole";
 
+    /// <summary>14 AWG, whatever was read off it (UL 498, from memory).</summary>
+    public override bool IsLeastKnown => true;
+
+    /// <inheritdoc/>
+    public override bool IsMostKnown => true;
+
     /// <inheritdoc/>
     public override Fastening Fastening => Fastening.Spring;
 }

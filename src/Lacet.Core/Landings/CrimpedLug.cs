@@ -29,6 +29,12 @@ public sealed record CrimpedLug : Landing
     /// <summary>Lugs begin at 14 AWG.</summary>
     public override double LeastMm2 => 2;
 
+    /// <summary>Nobody stamps a range on it that Lacet knows: each is made for its own conductor.</summary>
+    public override bool IsLeastKnown => false;
+
+    /// <inheritdoc/>
+    public override bool IsMostKnown => false;
+
     /// <summary>The largest conductor that Lacet knows.</summary>
     public override double MostMm2 => 130;
 

@@ -46,6 +46,15 @@ public sealed record InsulationDisplacement : Landing
     /// <inheritdoc/>
     public override double MostMm2 { get; }
 
+    /// <inheritdoc/>
+    public override bool IsLeastKnown => Printed.LeastMm2 is not null && DataTrust != Trust.Generic;
+
+    /// <inheritdoc/>
+    public override bool IsMostKnown => Printed.MostMm2 is not null && DataTrust != Trust.Generic;
+
+    /// <summary>Whether the thinnest and the thickest insulation were read off it.</summary>
+    public bool InsulationIsKnown => Printed is { InsulationLeastMm: not null, InsulationMostMm: not null } && DataTrust != Trust.Generic;
+
     /// <summary>Thinnest insulation that the contacts hold.</summary>
     public Length InsulationLeast { get; }
 

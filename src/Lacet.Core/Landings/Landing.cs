@@ -15,6 +15,9 @@ public abstract record Landing
     /// <summary>How the kind is named in a sentence.</summary>
     public abstract string SaidAs { get; }
 
+    /// <summary>The kind with its article: "a binding screw", "an insulation-displacement block".</summary>
+    public string OneSaidAs => ("aeiou".Contains(SaidAs[0], StringComparison.Ordinal) ? "an " : "a ") + SaidAs;
+
     /// <summary>What holds the end in it.</summary>
     public abstract Fastening Fastening { get; }
 
@@ -30,6 +33,12 @@ public abstract record Landing
     /// <summary>The temperature its terminals are marked for, °C: 60, 75 or 90; null where nothing is marked.</summary>
     public int? TemperatureC { get; init; }
 
+    /// <summary>
+    /// Whether it is marked CO/ALR: screws of receptacles and switches take aluminium only then, and AL or CU-AL is not
+    /// enough there (NEC 404.14(C), 406.3(C), from memory).
+    /// </summary>
+    public bool IsCoAlr { get; init; }
+
     /// <summary>Whether it can be reached again once the rest is in; null where nobody said.</summary>
     public bool? IsAccessible { get; init; }
 
@@ -41,6 +50,15 @@ public abstract record Landing
 
     /// <summary>The largest area it takes, mm².</summary>
     public abstract double MostMm2 { get; }
+
+    /// <summary>Whether the smallest size was read off it, or is fixed by what it is; a guess refuses nothing.</summary>
+    public virtual bool IsLeastKnown => true;
+
+    /// <summary>Whether the largest size was read off it, or is fixed by what it is.</summary>
+    public virtual bool IsMostKnown => true;
+
+    /// <summary>Where its range is printed: what somebody reads it off.</summary>
+    public virtual string RangeIsPrinted => "on the device or its sheet";
 
     /// <summary>The torque marked on it, if any.</summary>
     public TorqueMarking? TorqueMarking { get; }

@@ -38,6 +38,12 @@ public sealed record PlugScrew : Landing
     /// <summary>Cords begin at 18 AWG.</summary>
     public override double LeastMm2 => 0.5;
 
+    /// <inheritdoc/>
+    public override bool IsLeastKnown => false;
+
+    /// <inheritdoc/>
+    public override bool IsMostKnown => false;
+
     /// <summary>10 AWG, for plugs of 30 A.</summary>
     public override double MostMm2 => 6;
 }

@@ -35,6 +35,12 @@ public abstract record PrintedLanding : Landing
     /// <inheritdoc/>
     public sealed override double MostMm2 { get; }
 
+    /// <inheritdoc/>
+    public override bool IsLeastKnown => Printed.LeastMm2 is not null && DataTrust != Trust.Generic;
+
+    /// <inheritdoc/>
+    public override bool IsMostKnown => Printed.MostMm2 is not null && DataTrust != Trust.Generic;
+
     /// <summary>Whether both ends of the range were given.</summary>
     public bool RangeIsGiven { get; }
 

@@ -10,8 +10,8 @@ public sealed record SetScrewLug : Landing
     private static readonly FrozenSet<Material> CopperOnly = FrozenSet.Create(Material.Copper);
 
     /// <summary>
-    /// A lug by its data: areas in mm², barrel in mm, the screw in inches as the tables have it. Without a range, 14 AWG
-    /// to 2 AWG; without a barrel depth, the typical one for the conductor.
+    /// A lug by its data: areas in mm², barrel in mm, the screw in inches as the tables have it. Without a range,
+    /// what lugs with its socket usually take, or 14 to 2 AWG; without a barrel depth, the typical one for the conductor.
     /// </summary>
     public SetScrewLug(
         LugDrive? drive,
@@ -28,7 +28,8 @@ public sealed record SetScrewLug : Landing
         DriveIsGiven = drive is not null;
         AcrossFlatsIn = Given.Inches(acrossFlatsIn, "landing.acrossFlatsIn", "The size across flats", 0.12, 9.0 / 16);
         Slot = slot;
-        (LeastMm2, MostMm2) = Given.Range(leastMm2, mostMm2, 2, 35);
+        var usual = LugSocket.For(Drive == LugDrive.HexSocket ? AcrossFlatsIn : null);
+        (LeastMm2, MostMm2) = Given.Range(leastMm2, mostMm2, usual.LeastMm2, usual.MostMm2);
         Printed = (leastMm2, mostMm2);
         RangeIsGiven = leastMm2 is not null && mostMm2 is not null;
         BarrelDepth = Given.Depth(barrelDepthMm is { } mm ? new Length(mm) : null, "landing.barrelDepthMm", "The barrel’s depth");
@@ -54,6 +55,15 @@ public sealed record SetScrewLug : Landing
 
     /// <summary>Whether both ends of the range were given.</summary>
     public bool RangeIsGiven { get; }
+
+    /// <inheritdoc/>
+    public override bool IsLeastKnown => Printed.LeastMm2 is not null && DataTrust != Trust.Generic;
+
+    /// <inheritdoc/>
+    public override bool IsMostKnown => Printed.MostMm2 is not null && DataTrust != Trust.Generic;
+
+    /// <inheritdoc/>
+    public override string RangeIsPrinted => "stamped on the lug";
 
     /// <summary>How the screw is turned.</summary>
     public LugDrive Drive { get; }

@@ -35,6 +35,12 @@ public sealed record SolderLug : Landing
     /// <summary>Thin leads go in too.</summary>
     public override double LeastMm2 => 0.08;
 
+    /// <inheritdoc/>
+    public override bool IsLeastKnown => false;
+
+    /// <summary>What goes through an eye that was measured is geometry.</summary>
+    public override bool IsMostKnown => HoleIsGiven;
+
     /// <summary>What goes through the eye.</summary>
     public override double MostMm2 => Math.PI / 4 * Hole.Millimetres * Hole.Millimetres * 0.75;
 }

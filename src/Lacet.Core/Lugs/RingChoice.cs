@@ -11,14 +11,12 @@ namespace Lacet.Core.Lugs;
 /// <param name="Barrel">Depth of its barrel.</param>
 /// <param name="SleeveDiameter">Outside diameter of its sleeve.</param>
 /// <param name="Hole">Its hole, for the stud.</param>
+/// <param name="Stud">The stud or screw that it is named for: "#8 / M4".</param>
 /// <param name="Shape">Ring or fork.</param>
-public sealed record RingChoice(string Colour, string Printed, Length Barrel, Length SleeveDiameter, Length Hole, RingShape Shape)
+public sealed record RingChoice(string Colour, string Printed, Length Barrel, Length SleeveDiameter, Length Hole, string Stud, RingShape Shape)
 {
     /// <summary>Where ranges and colours are from.</summary>
     public const string Source = "ranges and colours of insulated terminals, common practice (from memory)";
-
-    /// <summary>Room between a stud and the ring's hole, mm (common practice).</summary>
-    private const double HoleOverStud = 0.3;
 
     private static readonly IReadOnlyList<RingRow> Rows = ReferenceTable.Rows<RingRow>("rings");
 
@@ -29,7 +27,8 @@ public sealed record RingChoice(string Colour, string Printed, Length Barrel, Le
     {
         var area = conductor.Size.Area.SquareMillimetres;
         var row = Rows.FirstOrDefault(r => area >= r.LeastMm2 && area <= r.MostMm2);
+        var hole = RingHole.For(stud.Diameter.Millimetres);
         return row is null ? null : new RingChoice(
-            row.Colour, row.Printed, stud.BarrelDepth ?? new(row.Barrel), new(row.SleeveOd), stud.Diameter + new Length(HoleOverStud), stud.Shape);
+            row.Colour, row.Printed, stud.BarrelDepth ?? new(row.Barrel), new(row.SleeveOd), new(hole.Hole), hole.Name, stud.Shape);
     }
 }

@@ -15,7 +15,7 @@ public sealed record ContinuityStep(int Pin, string Terminal, string Expect, str
             p.Pin,
             p.Terminal.Trim(),
             FormattableString.Invariant($"under {MappedPin.MostOhms:0.#} Ω"),
-            p.Function == PinFunction.Earth ? "the machine’s case under 1 Ω too; every other terminal: no reading" : "the earth: no reading; every other terminal: none, or the winding’s once the machine is on",
+            p.Function == PinFunction.Earth ? "the machine’s case under 1 Ω too; every other terminal: no reading" : "the earth: no reading; every other terminal: none, or the winding’s once the motor’s leads are joined; everything still unplugged",
             p.IsWhole)),
     ];
 }

@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.PinMaps;
@@ -9,7 +10,7 @@ public static class PinMapChecks
 
     /// <summary>Everything that is found, the worst first.</summary>
     public static IReadOnlyList<Finding> Of(PinMap map) =>
-        [.. Numbers(map).Concat(Functions(map)).Concat(Speeds(map)).Concat(Machines(map)).Concat(Measured(map)).OrderBy(f => f.Severity)];
+        [.. Numbers(map).Concat(Functions(map)).Concat(Leads(map)).Concat(Speeds(map)).Concat(Machines(map)).Concat(Measured(map)).OrderBy(f => f.Severity).ThenBy(f => f.Harm)];
 
     private static IEnumerable<Finding> Numbers(PinMap map)
     {
@@ -61,6 +62,21 @@ public static class PinMapChecks
         }
     }
 
+    /// <summary>A green lead is an earth, and a pin of which nobody said what it is for is asked about.</summary>
+    private static IEnumerable<Finding> Leads(PinMap map)
+    {
+        foreach (var pin in map.Pins.Where(p => p.Function is not (PinFunction.Earth or PinFunction.Other) && InsulationColour.TryParse(p.Colour, out var colour) && colour is { MarksEarth: true }))
+        {
+            yield return Found("pin-green-live", Severity.Stop, $"Pin {pin.Pin} is {Say(pin.Function)}, and its lead is {pin.Colour.Trim()}, the mark of an earth: somebody takes hold of it as earth.", $"Trace it with the meter; take a lead of another colour for it.");
+        }
+
+        if (map.Pins.Count < map.PinCount && map.Pins.Count > 0)
+        {
+            var unsaid = Enumerable.Range(1, map.PinCount).Except(map.Pins.Select(p => p.Pin)).ToList();
+            yield return Found("pin-unsaid", Severity.Note, $"Nobody said what {(unsaid.Count == 1 ? "pin" : "pins")} {string.Join(", ", unsaid)} {(unsaid.Count == 1 ? "is" : "are")} for.", $"Look at the connector: empty, or a wire in it? Say which.");
+        }
+    }
+
     private static IEnumerable<Finding> Speeds(PinMap map)
     {
         if (map.Speeds != 2)
@@ -107,6 +123,26 @@ public static class PinMapChecks
             yield return Found("machine-power", Severity.Fix, $"The old machine takes {watts:0} W, the new one {power:0} W.", $"Take one of the same power, or see that cord, fuse and controller carry it.");
         }
 
+        if (old.Horsepower is { } horsepower && now.Horsepower is { } horses && Math.Abs(horsepower - horses) > horsepower * 0.1)
+        {
+            yield return Found("machine-power", Severity.Fix, $"The old machine has {horsepower:0.##} hp, the new one {horses:0.##} hp.", $"Take one of the same power, or see that cord, fuse and controller carry it.");
+        }
+
+        if (old.Amps is { } amps && now.Amps is { } current && current > amps * 1.1)
+        {
+            yield return Found("machine-amps", Severity.Fix, $"The old machine takes {amps:0.#} A, the new one {current:0.#} A.", $"See that cord, fuse and controller carry it, or take one of the same current.");
+        }
+
+        if (old.Rotation is { } turned && now.Rotation is { } turns && turned != turns && turns != Rotation.Reversible)
+        {
+            yield return Found("machine-rotation", Severity.Stop, $"The old machine turns {Say(turned)}, the new one {Say(turns)}: a pump or fan runs backwards.", $"Take one that turns the same way, or one that can be reversed.");
+        }
+
+        if (old.Frame is { } named && now.Frame is { } name && !string.Equals(named.Trim(), name.Trim(), StringComparison.OrdinalIgnoreCase))
+        {
+            yield return Found("machine-frame", Severity.Fix, $"The old machine’s frame is {named.Trim()}, the new one’s {name.Trim()}.", $"Take one of the same frame.");
+        }
+
         if (old.FrameMm is { } frame && now.FrameMm is { } mount && Math.Abs(frame - mount) > 1)
         {
             yield return Found("machine-frame", Severity.Fix, $"The old machine’s mounting is {frame:0.#} mm apart, the new one’s {mount:0.#} mm.", $"Take one of the same frame.");
@@ -117,7 +153,18 @@ public static class PinMapChecks
         "pin-open", Severity.Stop, $"Pin {p.Pin} to {p.Terminal} {(double.IsFinite(p.Ohms!.Value) ? FormattableString.Invariant($"reads {p.Ohms:0.##} Ω") : "has no reading")}.", $"It leads elsewhere, or is broken: trace it before anything is fed."));
 
     private static Finding Found(string id, Severity severity, FormattableString says, FormattableString what) =>
-        new(id, severity, says, what, Practice, ["pin-map"]) { Trust = Trust.CommonPractice };
+        new(id, severity, says, what, Practice, ["pin-map"])
+        {
+            Trust = Trust.CommonPractice,
+            Harm = id is "pin-other-speed-live" or "pin-green-live" or "pin-key-not-seen" or "pin-open" ? Harm.Shock : Harm.Equipment,
+        };
+
+    private static string Say(Rotation rotation) => rotation switch
+    {
+        Rotation.Clockwise => "clockwise",
+        Rotation.CounterClockwise => "counter-clockwise",
+        _ => "either way",
+    };
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 

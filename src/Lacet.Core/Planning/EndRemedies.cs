@@ -6,30 +6,26 @@ using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
+using Lacet.Core.Recipes;
 using Lacet.Core.Splices;
 
 namespace Lacet.Core.Planning;
 
 /// <summary>
-/// What can be done about what was found at an end, each tried on the job before it is offered: it takes away at least one
-/// finding that is a fix or a stop, and brings no stop.
+/// What can be done about what was found at an end. Each is tried on the whole job before it is offered: it takes away at
+/// least one finding that is a fix or a stop, and brings none, not even a note. No remedy changes which circuit a wire is
+/// on, what it is for, or which device it feeds: what cannot be shown to keep these is not offered.
 /// </summary>
 public static class EndRemedies
 {
     /// <summary>Of free slots that would do, so many are offered.</summary>
     private const int MostSlots = 2;
 
-    /// <summary>Of many free slots, so many are tried.</summary>
-    private const int MostTried = 24;
-
     /// <summary>A usual strip, where nothing is planned for an end (common practice), mm.</summary>
     private const double UsualStrip = 10;
 
-    /// <summary>A pigtail: 6 in free, and its strip at both ends (NEC 300.14, common practice), mm.</summary>
-    private const double Pigtail = 200;
-
-    /// <summary>Usual breakers, A (NEC 240.6(A), from memory).</summary>
-    private static readonly double[] Breakers = [15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200, 225, 250];
+    /// <summary>What an exchange of two wires on one device may cure; any other would rewire it.</summary>
+    private static readonly string[] CuredBySwap = ["reversed-polarity", "line-load-swapped"];
 
     /// <summary>What can be done. <paramref name="newId"/> makes ids of parts that a remedy puts in.</summary>
     public static IReadOnlyList<EndRemedy> For(JudgedJob judged, EndOfWire end, Func<Guid> newId)
@@ -41,7 +37,7 @@ public static class EndRemedies
             return offered;
         }
 
-        foreach (var (id, says, at, changes) in Candidates(judged.Job, end, newId))
+        foreach (var (id, says, at, changes) in Candidates(judged, end, newId))
         {
             if (id is "move" && slots == MostSlots)
             {
@@ -91,9 +87,9 @@ public static class EndRemedies
             return null;
         }
 
-        return gone.Any(f => f.Finding.Severity != Severity.Note && IsAt(judged.Job, end, f.About)) && come.All(f => f.Finding.Severity != Severity.Stop)
-            ? new(id, says, changes, at, gone, come)
-            : null;
+        var cures = gone.Any(f => f.Finding.Severity != Severity.Note && IsAt(judged.Job, end, f.About))
+            && (id is not "swap" || gone.Any(f => CuredBySwap.Contains(f.Finding.Check, StringComparer.Ordinal)));
+        return cures && come.Count == 0 ? new(id, says, changes, at, gone, come) : null;
     }
 
     /// <summary>Whether a finding is about this end, its wire, its landing, its device or its circuit.</summary>
@@ -107,8 +103,9 @@ public static class EndRemedies
         _ => false,
     };
 
-    private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> Candidates(Job job, EndOfWire end, Func<Guid> newId)
+    private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> Candidates(JudgedJob judged, EndOfWire end, Func<Guid> newId)
     {
+        var job = judged.Job;
         foreach (var candidate in OfTheEnd(end))
         {
             yield return candidate;
@@ -116,14 +113,14 @@ public static class EndRemedies
 
         if (end.End.LandingId is { } id && job.Landings[id] is var landing)
         {
-            foreach (var candidate in OfTheLanding(job, end, landing, newId))
+            foreach (var candidate in OfTheLanding(judged, end, landing, newId))
             {
                 yield return candidate;
             }
         }
 
         if (end.Wire is { CircuitId: { } circuit, Conductor: { } conductor } && job.Circuits[circuit] is { OcpdAmps: { } amps } of
-            && Ampacity.For(conductor, null) is { } ampacity && Breakers.LastOrDefault(b => b <= ampacity.Breaker && b < amps) is > 0 and var smaller)
+            && Ampacity.For(conductor, null, ReceptacleRating.OutletsOn(job, circuit) > 1) is { } ampacity && StandardBreaker.AtMost(ampacity.Breaker) is { } smaller && smaller < amps)
         {
             yield return ("breaker", Say($"Put circuit {of.Name} on a breaker of {smaller:0.#} A."), null, [EntityChange.Put(of with { OcpdAmps = smaller })]);
         }
@@ -146,46 +143,30 @@ public static class EndRemedies
             var left = end.End.FreeLength is { } free ? new Length(Math.Max(0, (free - FreeLength.Spent(new(UsualStrip))).Millimetres)) : (Length?)null;
             yield return ("cut-back", "Cut it back, and strip it anew.", null, [Put(end, end.End with { Condition = EndCondition.Fresh, FreeLength = left })]);
         }
-
-        if (end.End.Found is not null)
-        {
-            yield return ("land-again", "Take it off, cut it back, and land it anew.", null, [Put(end, end.End with { Found = null, Condition = EndCondition.Fresh })]);
-        }
     }
 
-    private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> OfTheLanding(Job job, EndOfWire end, JobLanding landing, Func<Guid> newId)
+    private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> OfTheLanding(JudgedJob judged, EndOfWire end, JobLanding landing, Func<Guid> newId)
     {
+        var job = judged.Job;
         var ends = job.EndsAt(landing.Id);
-        if (landing.DeviceId is { } device)
+        if (landing is { DeviceId: { } device, Landing: not null } && (job.Devices[device].IsReceptacle || job.Devices[device].Type == DeviceType.Switch))
         {
-            foreach (var other in job.LandingsOf(device).Where(l => l.Id != landing.Id).SelectMany(l => job.EndsAt(l.Id).Where(e => e.Wire.Id != end.Wire.Id).Take(1).Select(e => (Landing: l, End: e))))
+            // Hot with neutral, or LINE with LOAD: only on one device, whose terminals are all known.
+            foreach (var other in job.LandingsOf(device).Where(l => l.Id != landing.Id && l.Landing is not null).SelectMany(l => job.EndsAt(l.Id).Where(e => e.Wire.Id != end.Wire.Id).Take(1).Select(e => (Landing: l, End: e))))
             {
                 yield return ("swap", Say($"Swap wires {end.Wire.Name} and {other.End.Wire.Name}: {landing.Name} and {other.Landing.Name}."), other.Landing.Id,
                     [Put(end, end.End with { LandingId = other.Landing.Id }), Put(other.End, other.End.End with { LandingId = landing.Id })]);
             }
         }
 
-        // Free slots: of the same device first, then of the same enclosure, in their order.
-        foreach (var free in job.LandingsIn(landing.EnclosureId)
-            .Where(l => l is { Spare: false, Landing: not null } && l.Id != landing.Id && job.EndsAt(l.Id).Count == 0 && l.Identity == landing.Identity)
-            .OrderBy(l => l.DeviceId == landing.DeviceId ? 0 : 1).ThenBy(l => l.Order).Take(MostTried))
+        foreach (var free in SamePotential(job, landing))
         {
             yield return ("move", Say($"Move it to {free.Name}, which is free."), free.Id, [Put(end, end.End with { LandingId = free.Id })]);
         }
 
-        if (ends.Count == 2 && landing.Landing is PrintedLanding { TakesTwo: false } printed)
+        if (landing.Splice is null && (ends.Count > 1 || FreeLength.IsShort(end.End.FreeLength, end.End.PastOpening, job.Enclosures[landing.EnclosureId].Opening)) && BelongTogether(ends))
         {
-            yield return ("twin", Say($"Where {landing.Name} is marked for two: land both there, stranded ones in one twin ferrule."), null, [EntityChange.Put(landing with { Landing = printed with { TakesTwo = true } })]);
-        }
-
-        if (ends.Count == 1 && landing.Splice is null && FreeLength.IsShort(end.End.FreeLength, end.End.PastOpening, job.Enclosures[landing.EnclosureId].Opening))
-        {
-            yield return ("pigtail", Say($"Splice a pigtail to it that reaches {landing.Name}."), null, Spliced(job, landing, ends, newId));
-        }
-
-        if (ends.Count > 1 && landing.Splice is null)
-        {
-            yield return ("pigtail", Say($"Splice them, and bring one pigtail to {landing.Name}."), null, Spliced(job, landing, ends, newId));
+            yield return ("pigtail", ends.Count > 1 ? Say($"Splice them, and bring one pigtail to {landing.Name}.") : Say($"Splice a pigtail to it that reaches {landing.Name}."), null, Spliced(judged, landing, ends, newId));
         }
 
         if (landing.DeviceId is { } of && job.Devices[of] is { IsReceptacle: true } receptacle && end.Wire.CircuitId is { } circuit
@@ -198,24 +179,49 @@ public static class EndRemedies
         }
     }
 
-    private static List<EntityChange> Spliced(Job job, JobLanding landing, IReadOnlyList<EndOfWire> ends, Func<Guid> newId)
+    /// <summary>
+    /// Free screws that are joined in the metal to the one that an end is at: those of one bar, and of one side of a
+    /// receptacle whose tab is whole. On anything else a screw has a number, and moving a wire there rewires the machine.
+    /// </summary>
+    private static IEnumerable<JobLanding> SamePotential(Job job, JobLanding landing)
     {
-        var sizes = ends.Select(e => e.Wire.Conductor?.Size.Area.SquareMillimetres).OfType<double>().DefaultIfEmpty(1).ToList();
+        if (landing.DeviceId is not { } id || job.Devices[id] is not { Type: DeviceType.EarthBar or DeviceType.NeutralBar or DeviceType.Receptacle or DeviceType.GroundFaultReceptacle } device)
+        {
+            return [];
+        }
+
+        bool Joined(JobLanding other) => !device.IsReceptacle || (landing.Identity is TerminalIdentity.Brass or TerminalIdentity.Silver && other.Identity == landing.Identity && other.Side == landing.Side
+            && (other.Half == landing.Half || (landing.Identity == TerminalIdentity.Brass ? device.HotTab : device.NeutralTab) == BreakOffTab.Intact));
+        return job.LandingsOf(id).Where(l => l.Id != landing.Id && l is { Spare: false, Landing: not null } && job.EndsAt(l.Id).Count == 0 && Joined(l));
+    }
+
+    /// <summary>Whether ends may be spliced to one pigtail: of one circuit, one function that somebody said, all copper, all known.</summary>
+    private static bool BelongTogether(IReadOnlyList<EndOfWire> ends) => ends.Count > 0
+        && ends.All(e => e.Wire is { Conductor.Material: Material.Copper, InCord: false } && e.Wire.Function is not (WireFunction.Unknown or WireFunction.Shield))
+        && ends.Select(e => (e.Wire.Function, e.Wire.CircuitId)).Distinct().Count() == 1
+        && (ends[0].Wire.CircuitId is not null || ends[0].Wire.Function == WireFunction.Earth);
+
+    private static List<EntityChange> Spliced(JudgedJob judged, JobLanding landing, IReadOnlyList<EndOfWire> ends, Func<Guid> newId)
+    {
+        var job = judged.Job;
+        var sizes = ends.Select(e => e.Wire.Conductor!.Size.Area.SquareMillimetres).ToList();
         var name = Free(job, landing.EnclosureId, $"{landing.Name} joint");
         var joint = new JobLanding(newId(), landing.EnclosureId, name)
         {
             Order = landing.Order,
             Splice = new SpliceConnector("splice connector", 2, ends.Count + 1, Math.Min(0.5, sizes.Min()), Math.Max(6, sizes.Max())),
         };
-        var first = ends[0].Wire;
-        var pigtail = new JobWire(newId(), $"{first.Name}p", new JobEnd(newId()) { LandingId = joint.Id }, new JobEnd(newId()) { LandingId = landing.Id })
+        // The pigtail carries what the thickest of them may: no breaker is too large for it that was right before.
+        var thickest = ends.MaxBy(e => e.Wire.Conductor!.Size.Area.SquareMillimetres).Wire;
+        var strip = ends.Select(e => judged.Plan(e.Wire.Id, e.Side)).OfType<Checks.End.EndPlan>().Select(p => RecipeBook.For(p.AtHand with { Second = null }).Strip?.Target).OfType<Length>().Select(l => (Length?)l).FirstOrDefault();
+        var pigtail = new JobWire(newId(), $"{ends[0].Wire.Name}p", new JobEnd(newId()) { LandingId = joint.Id }, new JobEnd(newId()) { LandingId = landing.Id })
         {
             Order = job.Wires.Values.Max(w => w.Order) + 1,
-            Conductor = first.Conductor,
-            Colour = first.Colour,
-            Function = first.Function,
-            CircuitId = first.CircuitId,
-            Length = new Length(Pigtail),
+            Conductor = thickest.Conductor,
+            Colour = thickest.Colour,
+            Function = thickest.Function,
+            CircuitId = thickest.CircuitId,
+            Length = SplicePigtail.For(job.Title.Rules.PigtailStrip, strip).Length,
         };
         return [EntityChange.Put(joint), .. ends.GroupBy(e => e.Wire.Id).Select(g => EntityChange.Put(g.Aggregate(g.First().Wire, (wire, e) => With(wire, e.Side, wire[e.Side] with { LandingId = joint.Id })))), EntityChange.Put(pigtail)];
     }

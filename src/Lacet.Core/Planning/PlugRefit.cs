@@ -65,17 +65,29 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
 
     private static IEnumerable<FormattableString> InOrder(Length off, Window<Length> strip, bool hasEarth)
     {
-        yield return $"Pull the plug, and see that nothing feeds the other end.";
+        yield return $"Pull the plug, keep it in sight, and see that nothing feeds the other end.";
         yield return $"Cut the cord back to where it is sound, squarely.";
-        yield return $"Thread the cord through the new plug’s shell and clamp first.";
         yield return hasEarth
-            ? (FormattableString)$"Take {off} of jacket off, and look: no conductor’s insulation is nicked."
-            : $"Part the two sides over {off}, and look: no copper shows between them.";
-        yield return $"Cut each conductor to its own length, the earth the longest.";
+            ? (FormattableString)$"Thread the cord through the new plug’s shell and clamp first; feed in {off:cut}, and for a knot two diameters of the cord more."
+            : $"Thread the cord through the new plug’s shell first; feed in {off:cut}, and for a knot two diameters of the cord more.";
+        yield return hasEarth
+            ? (FormattableString)$"Take {off:cut} of jacket off, and look: no conductor’s insulation is nicked."
+            : $"Part the two sides over {off:cut}, and look: no copper shows between them.";
+        yield return $"Lay it in the plug, and mark each length with the thumb: what was measured is checked so.";
+        yield return hasEarth
+            ? (FormattableString)$"Cut each conductor to its own length, the earth the longest."
+            : $"Cut each conductor to its own length.";
         yield return $"Strip {strip:target} of each, and twist the strands clockwise, every one of them.";
-        yield return $"Hook each clockwise round its screw: line to brass, neutral to silver, earth to green. No strand crosses to another screw.";
+        yield return hasEarth
+            ? (FormattableString)$"Hook each clockwise round its screw: line to brass, neutral to silver, earth to green. No strand crosses to another screw."
+            : $"Hook each clockwise round its screw: line to brass, neutral to silver. No strand crosses to another screw.";
         yield return $"Tighten each to the value that the plug is marked with.";
-        yield return $"Close the clamp on the jacket, never on the conductors, and the shell.";
-        yield return $"Tug the cord, then measure each blade to its own conductor, and to no other.";
+        yield return hasEarth
+            ? (FormattableString)$"Close the clamp on the jacket, never on the conductors, and the shell."
+            : $"Close the clamp or tie the knot, so that no pull reaches the screws, and close the shell.";
+        yield return $"Pull the cord, then measure each blade to its own conductor, and to no other.";
+        yield return hasEarth
+            ? (FormattableString)$"Measure earth pin to case, under 1 Ω; no reading from either blade to the case; first power-up behind ground-fault protection."
+            : $"No reading from either blade to any metal outside; first power-up behind ground-fault protection.";
     }
 }

@@ -37,7 +37,8 @@ public sealed record RankedConnector(SpliceConnector Connector, bool Fits, IRead
         var isWet = join.Place is SplicePlace.Wet or SplicePlace.Buried;
         var byRule = isWet && connector.Kind == (rules.WetSplice == WetSplice.CrimpSleeveInSealedTube ? ConnectorKind.CrimpSleeveTube : ConnectorKind.SealedTwistOn);
         var listed = connector.Combinations.Count > 0;
-        var order = !fit.Fits ? 8 : fit.Findings.Count > 0 ? 4 : isWet && !byRule ? 2 : listed ? 0 : 1;
+        // Where it is dry, what is made for water comes last: it is made once, or full of sealant, for nothing.
+        var order = !fit.Fits ? 8 : fit.Findings.Count > 0 ? 4 : isWet ? (byRule ? 0 : 2) : join.Place == SplicePlace.Dry && connector.IsSealed ? 3 : listed ? 0 : 1;
         var room = SpliceRecipe.RoomOf(join, rules);
         return (order, StrengthOf(connector.Kind), new(
             connector, fit.Fits, fit.Fits ? [.. For(connector, fit, byRule, room)] : [.. fit.Findings.Where(f => f.Severity == Severity.Stop).Select(f => f.Says)], room.Length, room.Width));

@@ -16,9 +16,6 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
     /// <summary>What only a new device puts right.</summary>
     private static readonly string[] WornOut = ["loose-or-scorched", "receptacle-rating", "single-receptacle-rating"];
 
-    /// <summary>A pigtail: 6 in free, and its strip at both ends (NEC 300.14, common practice).</summary>
-    private const double PigtailMetres = 0.2;
-
     /// <summary>What a survey asks for. Notes ask for nothing.</summary>
     public static SurveyRemedy For(JudgedJob survey)
     {
@@ -33,7 +30,9 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         if (joints > 0)
         {
             parts.Add(new("Splice connectors for the conductors in the wall and a pigtail", joints, "pieces"));
-            parts.Add(new("Pigtail wire, of each circuit’s size", Math.Ceiling(joints * PigtailMetres * 10) / 10, "m"));
+            // Its other end is stripped for a hook or a clamp of the device; the longest of both is reckoned.
+            var pigtail = SplicePigtail.For(survey.Job.Title.Rules.PigtailStrip, Length.FromInches(0.75)).Length;
+            parts.Add(new("Pigtail wire, of each circuit’s size", Math.Ceiling(joints * pigtail.Millimetres / 100) / 10, "m"));
         }
 
         return new(devices, parts, devices.Sum(d => d.Minutes));

@@ -11,6 +11,9 @@ public static class PullTest
     /// <summary>A hand tugs with this at most (common practice).</summary>
     private static readonly Force Hand = new(60);
 
+    /// <summary>A cord is pulled by its jacket with so much to see that its clamp holds (common practice, from memory).</summary>
+    public static Force CordClamp { get; } = new(100);
+
     private static readonly Dictionary<string, Force> Landed = ReferenceTable.Rows<PullOutRow>("pull-out")
         .SelectMany(r => r.Gauges.Split('|', StringSplitOptions.RemoveEmptyEntries)
             .Concat(r.Mm2 is { } mm2 ? [mm2.ToString(CultureInfo.InvariantCulture) + " mm²"] : []).Select(size => (size, new Force(r.Newtons))))

@@ -1,4 +1,5 @@
 using Lacet.Core.Checks.End;
+using Lacet.Core.Circuits;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
 using Lacet.Core.Pull;
@@ -11,62 +12,117 @@ namespace Lacet.Core.Recipes;
 /// <summary>Steps and lines that landings share.</summary>
 internal static class CommonLines
 {
-    internal static readonly FormattableString DeadFirst =
-        $"Work dead: de-energise, lock, tag, prove dead. Equipment capacitors hold charge.";
-
     internal static readonly FormattableString CutAway = $"Cut away from the body.";
-
-    internal static readonly FormattableString FindTheMarking = $"Find the marking: the torque shown is only what is usual.";
-
     internal static readonly FormattableString NeverTin = $"Never tin the strands: solder creeps under pressure, and the joint goes loose.";
 
-    internal static Step ProveDead(EndPlan plan) => new(
-        "prove-dead",
-        Operation.Check,
-        $"Make it dead: switch off every source, lock and tag. Prove it with a contact tester.",
-        $"Tester proved on a known live source; every conductor dead to each other and to earth; tester proved again. After a break of more than {plan.Rules.PauseMinutes} min, prove again.");
+    /// <summary>From so many strands on, nobody counts what was lost.</summary>
+    private const int MostCounted = 60;
 
-    internal static Step Strip(EndPlan plan, Window<Length> strip)
+    /// <summary>Up to so much a screwdriver reaches, beyond it a wrench (common practice).</summary>
+    private static readonly Torque MostByScrewdriver = new(6);
+
+    /// <summary>Once an enclosure and session: how what is worked on is made dead. Nothing where nothing is connected.</summary>
+    internal static IEnumerable<Step> ProveDead(EndPlan plan)
+    {
+        var isolation = plan.AtHand.Isolation ?? (plan.Landing switch
+        {
+            PlugScrew or SolderLug => Isolation.Cord,
+            DeepPushIn => Isolation.Machine,
+            _ => Isolation.Building,
+        });
+        if (isolation == Isolation.None)
+        {
+            yield break;
+        }
+
+        FormattableString text = isolation switch
+        {
+            Isolation.Cord => $"Unplug it, and keep the plug in your sight.",
+            Isolation.Transformer => $"Switch the lighting’s transformer off, and unplug it.",
+            Isolation.Machine => $"Make it dead: switch off, lock and tag every source. Wait for stored energy, discharge it, and measure.",
+            _ => $"Make it dead: switch off every source, lock and tag. Prove it with a contact tester.",
+        };
+        FormattableString hold = isolation switch
+        {
+            Isolation.Cord => $"The plug lies where you see it: nobody can put it in.",
+            Isolation.Transformer => $"No lamp is lit, and the plug lies where you see it.",
+            _ => $"Tester proved on a known live source; every conductor dead to each other and to earth; tester proved again. After {plan.Rules.PauseMinutes} min away, prove again.",
+        };
+        yield return new Step("prove-dead", Operation.Check, text, hold);
+    }
+
+    /// <summary>What must be on the wire before its end is made: it cannot be slid on afterwards.</summary>
+    internal static Step SlideOnFirst(FormattableString what) =>
+        new("slide-on-first", Operation.Prepare, what, $"It is on the wire, the right way round.");
+
+    internal static Step SlideOnFirst() => SlideOnFirst($"Slide on first what cannot go on later: marker, heat-shrink, boot.");
+
+    /// <summary>The strip, and for aluminium what has to follow it at once.</summary>
+    internal static IEnumerable<Step> Strip(EndPlan plan, Window<Length> strip, bool twists = false)
     {
         var conductor = plan.Conductor;
-        var tool = StripTool.For(conductor);
-        FormattableString text = conductor.Build == Build.Solid
-            ? (FormattableString)$"Strip {strip:target}. Use a {tool}; push straight off with the thumb, never twist."
-            : $"Strip {strip:target}. Use a {tool}; keep the strands’ lay.";
-        FormattableString several = plan.Rules.WorkingOrder == WorkingOrder.ByOperation
-            ? (FormattableString)$"{text} Several alike: strip all, then prepare all, then land all."
-            : $"{text} Several alike: finish each end before the next.";
-        return new Step("strip", Operation.Strip, several, conductor.Build == Build.Solid
+        var kind = plan.AtHand.StrippingTool ?? StripTool.KindFor(conductor);
+        yield return new Step("strip", Operation.Strip, How(plan, kind, strip, twists), conductor.Build == Build.Solid
             ? (FormattableString)$"{strip:range} is bare. No nick, no ring: a solid wire breaks there."
             : $"{strip:range} is bare. {StrandsLost(plan)}");
+        if (plan.AtHand.Alike > 1)
+        {
+            yield return new Step("alike", Operation.Strip, plan.Rules.WorkingOrder == WorkingOrder.ByOperation
+                ? (FormattableString)$"{plan.AtHand.Alike} alike: strip all, then prepare all, then land all."
+                : $"{plan.AtHand.Alike} alike: finish each end before the next.", null);
+        }
+
+        if (conductor.Material == Material.Aluminium)
+        {
+            yield return new Step(
+                "brush-aluminium",
+                Operation.Prepare,
+                $"Brush the bare aluminium bright, and coat it with a compound that is listed for it.",
+                $"Bright all round, and coated at once: its oxide comes back in seconds.");
+        }
     }
 
-    /// <summary>How many strands may be lost, by the house's class; a lug loses none at all.</summary>
+    /// <summary>How many strands may be lost, by the house's class; a lug and a screw lose none at all.</summary>
     internal static FormattableString StrandsLost(EndPlan plan)
     {
-        var most = plan.Landing is SetScrewLug or CrimpedLug or Stud ? 0 : StrandLossLimit.For(plan.Conductor, plan.Rules.StrandLoss);
-        return most == 0
-            ? (FormattableString)$"No strand nicked or cut off."
-            : $"At most {most} of {plan.Conductor.Strands} strands nicked or cut off; more, cut back.";
+        var (strands, rule) = (plan.Conductor.Strands, plan.Rules.StrandLoss);
+        var most = plan.Landing is SetScrewLug or CrimpedLug or Stud or BindingScrew or PlugScrew ? 0 : StrandLossLimit.For(plan.Conductor, rule);
+        return most == 0 ? (FormattableString)$"No strand nicked or cut off."
+            : strands > MostCounted ? (FormattableString)$"A few strands nicked or cut off pass, under {StrandLossLimit.PercentFor(strands, rule)} %; more, cut back."
+            : $"At most {most} of {strands} strands nicked or cut off; more, cut back.";
     }
 
-    internal static Step Tighten(EndPlan plan, FormattableString how)
+    /// <summary>The hole is looked into before anything goes in.</summary>
+    internal static Step LookIn(FormattableString open) =>
+        new("look-in", Operation.Check, $"Look into the hole, and {open}.", $"Clean and bright in there, no old strand left.");
+
+    /// <summary>The tightening, and the mark that shows later whether it moved.</summary>
+    internal static IEnumerable<Step> Tighten(EndPlan plan)
     {
-        var window = plan.Torque!.Window;
-        return new Step("tighten", Operation.Tighten, how, plan.Rules.TorqueProof == TorqueProof.Measured
-            ? (FormattableString)$"The reading lies in {window:range}, or the preset tool clicked."
-            : $"By feel, by house rule: it is recorded as unmeasured and found wanting, since {window:range} is asked for.");
-    }
+        if (plan.Torque is not { Window: var window })
+        {
+            yield break;
+        }
 
-    internal static Step Tighten(EndPlan plan) => Tighten(plan, $"Tighten once, smoothly, to {plan.Torque!.Window:target}.");
+        yield return new Step("tighten", Operation.Tighten, $"Tighten once, smoothly, to {window:target}.", plan.Rules.TorqueProof == TorqueProof.Measured
+            ? (FormattableString)$"The reading lies in {window:range}, or the preset tool clicked."
+            : $"By feel, by house rule: recorded as unmeasured and found wanting, since {window:range} is asked for.");
+        yield return new Step("witness-mark", Operation.Check, $"Draw a witness mark across the screw and what it sits in.", $"The line is unbroken: later it shows whether the screw moved.");
+    }
 
     /// <summary>The last look, and who looks again.</summary>
-    internal static IEnumerable<Step> Check(EndPlan plan, FormattableString text, FormattableString hold)
+    internal static IEnumerable<Step> Check(EndPlan plan, FormattableString look, FormattableString hold)
     {
-        FormattableString tug = PullTest.Tug(plan.Conductor.Size) is { } most ? (FormattableString)$"{text} Tug with {most} at most." : text;
-        yield return new Step("check", Operation.Check, tug, plan.Rules.ApprenticeWork == ApprenticeWork.CheckedByAnother
-            ? (FormattableString)$"{hold} An apprentice’s end is looked at by another person before it is signed for."
-            : $"{hold} An apprentice’s ends are looked at in samples.");
+        var byAnother = plan.AtHand.ByApprentice;
+        yield return new Step(
+            "check",
+            Operation.Check,
+            PullTest.Tug(plan.Conductor.Size) is { } most ? (FormattableString)$"Tug it straight back, no more than {most}. {look}" : $"Tug it straight back by hand. {look}",
+            !byAnother ? hold
+            : plan.Rules.ApprenticeWork == ApprenticeWork.CheckedByAnother
+                ? (FormattableString)$"{hold} Another person looks at it before it is signed for."
+                : $"{hold} One in a few is looked at by another person.");
+        yield return new Step("dress", Operation.Prepare, Dress(plan), $"Nothing pulls on it, its label can be read, and the next landing can be reached.");
         if (plan.Rules.RecheckAfterDays > 0 && plan.Torque is not null)
         {
             yield return new Step(
@@ -77,34 +133,32 @@ internal static class CommonLines
         }
     }
 
-    internal static FormattableString TorqueTool(EndPlan plan, string bit) =>
-        $"torque screwdriver or wrench with {plan.Torque!.Window:target} between 20 % and 100 % of its scale, {bit}";
+    internal static FormattableString TorqueTool(EndPlan plan, string bit)
+    {
+        var target = plan.Torque!.Window.Target;
+        // Used between a fifth and the whole of its scale.
+        var scale = new Window<Torque>(target, target, target * 5);
+        var tool = target <= MostByScrewdriver ? "torque screwdriver" : "torque wrench";
+        return $"{tool}, full scale {scale:range}, {bit}";
+    }
 
-    /// <summary>A knife is the tool from 4 AWG to 1 AWG, and one of two beyond.</summary>
-    internal static bool TakesKnife(Conductor conductor) => StripTool.For(conductor).StartsWith("knife", StringComparison.Ordinal);
-
-    /// <summary>Cautions that the wire, its stripping and its torque bring along.</summary>
+    /// <summary>Cautions that the wire and its stripping bring along.</summary>
     internal static List<FormattableString> Cautions(EndPlan plan, params IEnumerable<FormattableString> own)
     {
-        var cautions = new List<FormattableString>(8) { DeadFirst };
-        cautions.AddRange(own);
-        if (plan.Conductor.Material == Material.Aluminium)
-        {
-            cautions.Add($"Aluminium: wire-brush the bare metal, coat it with a compound listed for it at once, and use only landings marked for it.");
-        }
-
-        if (TakesKnife(plan.Conductor))
+        var cautions = own.ToList();
+        if ((plan.AtHand.StrippingTool ?? StripTool.KindFor(plan.Conductor)) == StrippingTool.Knife)
         {
             cautions.Add(CutAway);
         }
 
-        if (plan.Torque is { Trust: >= Trust.CommonPractice })
+        if (plan.Landing.IsVisible == false)
         {
-            cautions.Add(FindTheMarking);
+            cautions.Add($"It cannot be seen where it seats: by feel, and the wire behind the tag, not under it.");
         }
-        else if (plan.Torque is { Trust: Trust.Standard })
+
+        if (plan.Landing.IsAccessible == false)
         {
-            cautions.Add($"Find the marking: the table’s torque is for lugs that have none.");
+            cautions.Add($"It cannot be reached once the rest is in: land it first, and leave slack to lift it out.");
         }
 
         return cautions;
@@ -115,19 +169,49 @@ internal static class CommonLines
     {
         yield return plan.Rules.Region == Region.NorthAmerica
             ? (FormattableString)$"Hot (black, red, blue) to brass, neutral (white, grey) to silver, earth (green or bare) to green. Colour misleads: prove it with a meter."
-            : $"Line brown, black or grey, neutral blue, earth green-yellow. Colour misleads: prove it with a meter.";
+            : $"Line (brown, black, grey) to L, neutral (blue) to N, earth (green-yellow) to its sign. Colour misleads: prove it with a meter.";
         yield return plan.Rules.LandingOrder == LandingOrder.EarthNeutralHot
             ? (FormattableString)$"Land earth first, then neutral, then hot; on disconnecting the reverse."
             : $"Land in the order of the drawing.";
     }
 
-    /// <summary>What a receptacle or switch asks for besides its screws.</summary>
-    internal static readonly IReadOnlyList<FormattableString> Receptacle =
-    [
-        $"Ground-fault devices: the supply on LINE, what is protected downstream on LOAD; press Test and then Reset when it is live again.",
-        $"Break-off tabs between the halves: hot and neutral are judged apart; leave both on unless the drawing splits them.",
-        $"No earth in the box: a ground-fault device marked “no equipment ground”, or a two-slot receptacle (NEC 406.4(D)). Never tie neutral to the earth screw.",
-    ];
+    /// <summary>What a screw of a receptacle, switch, control device or lampholder asks for besides; nothing where nobody said what it is on.</summary>
+    internal static IEnumerable<FormattableString> On(EndPlan plan, ScrewOn? on)
+    {
+        var isAmerican = plan.Rules.Region == Region.NorthAmerica;
+        if (on is ScrewOn.Receptacle)
+        {
+            yield return $"Ground-fault devices: the supply on LINE, what is protected downstream on LOAD; press Test and then Reset when it is live again.";
+        }
+
+        if (on is ScrewOn.Receptacle && isAmerican)
+        {
+            yield return $"Break-off tabs between the halves: hot and neutral are judged apart; leave both on unless the drawing splits them.";
+            yield return $"No earth in the box: a ground-fault device marked “no equipment ground”, or two slots (NEC 406.4(D)). Never tie neutral to the earth screw.";
+        }
+
+        if (on is ScrewOn.Switch)
+        {
+            yield return $"A switch breaks the hot, never the neutral.";
+        }
+
+        if (on is ScrewOn.Lampholder)
+        {
+            yield return $"The neutral goes to the screw of the shell: a hand that changes the lamp may touch it.";
+        }
+
+        if (on is ScrewOn.ControlDevice)
+        {
+            yield return $"Control wires go by the diagram’s numbers, not by their colours.";
+        }
+        else
+        {
+            foreach (var line in OnDevices(plan))
+            {
+                yield return line;
+            }
+        }
+    }
 
     internal static IReadOnlyList<Reason> WithAmpacity(EndPlan plan, IReadOnlyList<Reason> reasons) => plan.Ampacity is { } table
         ?
@@ -140,25 +224,21 @@ internal static class CommonLines
                 table.Source,
                 plan.Conductor.Size.System == SizeSystem.Metric
                     ? (FormattableString)$"In machine wiring {plan.Conductor.ToString()} carries {table.Amps:0.#} A."
-                    : $"At a terminal good for {table.TemperatureC} °C {plan.Conductor.ToString()} carries {table.Amps:0.#} A, with a breaker of {table.Breaker:0.#} A at most: up to three current-carrying conductors at 30 °C ambient."),
+                    : $"At {table.TemperatureC} °C {plan.Conductor.ToString()} carries {table.Amps:0.#} A, on {table.Breaker:0.#} A at most: up to three loaded conductors, 30 °C ambient."),
         ]
         : reasons;
 
     /// <summary>Whether a landing's strip depth was read off or is what is usual.</summary>
     internal static Reason DepthReason(PrintedLanding landing, Window<Length> bare) => landing.StripDepthIsGiven
-        ? new("strip-depth", ReadingName.Strip, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {landing.StripDepth}; a bare end of {bare:range} passes.")
-        : new("strip-depth", ReadingName.Strip, Trust.Generic, "typical for the kind (from memory)", $"No strip depth is given: {bare:range} is typical of a {landing.SaidAs}. Read it off the device.");
+        ? new("strip-depth", ReadingName.Strip, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {landing.StripDepth:mm}; a bare end of {bare:range} passes.")
+        : new("strip-depth", ReadingName.Strip, Trust.Generic, "typical for the kind (from memory)", $"No strip depth is given: {bare:range} is typical of {landing.OneSaidAs}.");
 
     /// <summary>Whether a landing's range was read off or is what is usual.</summary>
-    internal static Reason RangeReason(EndPlan plan, PrintedLanding landing) => landing.RangeIsGiven
-        ? new("size-range", ReadingName.Fit, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm²; {plan.Conductor.Size.NameInBoth} is in it.")
-        : new("size-range", ReadingName.Fit, Trust.Generic, "typical (from memory)", $"No size range is given: it is taken as {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm². Read it off the device.");
-
-    private static string DataSource(Landing landing) => landing.DataTrust switch
+    internal static Reason RangeReason(EndPlan plan, PrintedLanding landing) => landing switch
     {
-        Trust.Marking => "the landing’s printed data",
-        Trust.Maker => "the maker’s sheet",
-        _ => "typical data from the Shelf",
+        BackStab => new("size-range", ReadingName.Fit, Trust.Standard, "UL 498 (from memory)", $"It takes 14 AWG solid copper only."),
+        { RangeIsGiven: true } => new("size-range", ReadingName.Fit, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {ConductorOutOfRange.Range(landing, plan.Conductor.Size)}; {plan.Conductor.Size.NameInBoth} is in it."),
+        _ => new("size-range", ReadingName.Fit, Trust.Generic, "typical (from memory)", $"No size range is given; {ConductorOutOfRange.Range(landing, plan.Conductor.Size)} is usual."),
     };
 
     /// <summary>What a sample of the crimp holds, where a table has it.</summary>
@@ -170,11 +250,49 @@ internal static class CommonLines
                 ReadingName.Prepare,
                 Trust.Standard,
                 "UL 486A-486B (from memory)",
-                $"A sample crimped with this tool and die holds at least {pull} of pull on {plan.Conductor.Size.Name}. Never pull an installed conductor so."),
+                $"A sample crimped with this tool and die holds at least {pull:least} of pull on {plan.Conductor.Size.Name}. Never pull an installed conductor so."),
         ]
         : [];
 
     /// <summary>Nothing is tightened, and why that is right here.</summary>
     internal static Reason HeldBy(string rule, string source, FormattableString text) =>
         new(rule, ReadingName.Tighten, Trust.Handbook, source, text);
+
+    /// <summary>The twist that a bare stranded end gets where it is pushed in or clamped without a ferrule.</summary>
+    internal static IEnumerable<Step> Twist(EndPlan plan) => plan.Conductor.Build == Build.Solid || plan.Ferrule is not null ? [] :
+    [
+        new Step("twist", Operation.Prepare, $"Twist the strands tight, with their lay.", $"Round and firm: no strand stands out, and none lies across another."),
+    ];
+
+    private static FormattableString How(EndPlan plan, StrippingTool kind, Window<Length> strip, bool twists)
+    {
+        var conductor = plan.Conductor;
+        var name = conductor.Size.Name;
+        var lay = conductor.Build == Build.Solid ? "" : twists ? " Keep the strands together." : " Keep the strands’ lay.";
+        return kind switch
+        {
+            StrippingTool.Hole when conductor.Build == Build.Solid =>
+                (FormattableString)$"Strip {strip:target}. Hole marked {name} solid: fingers hold, the thumb pushes straight off; or tilt back, pop, draw straight. Never turn.",
+            StrippingTool.Hole => $"Strip {strip:target}. Hole marked {name} stranded: fingers hold, the thumb pushes straight off.{lay}",
+            StrippingTool.Automatic => $"Strip {strip:target}. Automatic stripper: the slot for {name}, its stop set to the length; it must not bite strands.{lay}",
+            StrippingTool.Rotary => $"Strip {strip:target}. Rotary stripper: fit the die, lock it, set the stop to the length, feed to the stop, let it turn.",
+            _ when conductor.Size.Area.SquareMillimetres < 16 =>
+                $"Strip {strip:target}. Knife, no stripper: roll the wire lightly under the blade, bend to open the cut, draw it off. Never down to the metal.",
+            _ => $"Strip {strip:target}. Knife: ring it lightly all round, bend to open the cut, draw off turning with the lay. Never down to the metal.",
+        };
+    }
+
+    /// <summary>A wire bends no tighter than eight times its outside, five where it is fine-stranded (common practice).</summary>
+    private static FormattableString Dress(EndPlan plan)
+    {
+        var (times, over) = (plan.Conductor.Build == Build.FineStranded ? 5 : 8, plan.Conductor.InsulationOuterDiameter.Millimetres);
+        return $"Dress it: a little slack, no bend tighter than {new Length(Math.Ceiling(times * over)):mm} radius.";
+    }
+
+    internal static string DataSource(Landing landing) => landing.DataTrust switch
+    {
+        Trust.Marking => "the landing’s printed data",
+        Trust.Maker => "the maker’s sheet",
+        _ => "typical data from the Shelf",
+    };
 }

@@ -9,11 +9,27 @@ namespace Lacet.Core.Recipes;
 /// <summary>What a ferrule adds to a recipe, in every landing that takes one.</summary>
 internal static class FerruleLines
 {
-    internal static FormattableString Tool(FerruleChoice ferrule) =>
-        $"ferrule crimper for {ferrule.SaySize()}, square or trapezoid, with a ratchet; front-loading where the side is blocked";
-
-    internal static IEnumerable<Step> Steps(EndPlan plan, FerruleChoice ferrule)
+    /// <summary>What crimps the ferrule; nothing without one.</summary>
+    internal static IEnumerable<FormattableString> Tools(EndPlan plan)
     {
+        if (plan.Ferrule is { } ferrule)
+        {
+            yield return ferrule.Collar == Collar.None
+                ? (FormattableString)$"hydraulic or long-handled crimper for {ferrule.SaySize()} sleeves"
+                : $"ferrule crimper for {ferrule.SaySize()}, square or trapezoid, with a ratchet; front-loading where the side is blocked";
+        }
+    }
+
+    /// <summary>What must be on the wire before its ferrule.</summary>
+    internal static IEnumerable<Step> SlideOnFirst(EndPlan plan) => plan.Ferrule is null ? [] : [CommonLines.SlideOnFirst()];
+
+    internal static IEnumerable<Step> Steps(EndPlan plan)
+    {
+        if (plan.Ferrule is not { } ferrule)
+        {
+            yield break;
+        }
+
         var colour = ferrule.Colour is { } name ? $"{name} " : "";
         var lay = plan.Rules.StrandsBeforeFerrule == StrandsBeforeFerrule.LeaveLay
             ? "leave the strands’ lay, do not twist"
@@ -24,16 +40,18 @@ internal static class FerruleLines
             "slide-ferrule",
             Operation.Prepare,
             ferrule.Collar == Collar.None
-                ? (FormattableString)$"Slide on the {ferrule.SaySize()} sleeve, {ferrule.Pin} long; {lay}."
-                : $"{both} on the {colour}{ferrule.SaySize()} ferrule, pin {ferrule.Pin}, until the insulation stops in the collar; {lay}.",
+                ? (FormattableString)$"Slide on the {ferrule.SaySize()} sleeve, {ferrule.Pin:mm} long, as the clamp is deep, up to the insulation; {lay}."
+                : $"{both} on the {colour}{ferrule.SaySize()} ferrule, pin {ferrule.Pin:mm}, until the insulation stops in the collar; {lay}.",
             trim
                 ? (FormattableString)$"Every strand is inside, and the ends stand out past the pin."
                 : $"Every strand is inside, and the ends show 0 to 1 mm past the pin.");
         yield return new Step(
             "crimp-ferrule",
             Operation.Crimp,
-            $"Crimp in the {ferrule.SaySize()} nest, the pin in to its collar; finish the stroke until the ratchet lets go.",
-            $"The ferrule does not turn or slide on the wire.");
+            ferrule.Collar == Collar.None
+                ? (FormattableString)$"Crimp the sleeve on the strands along its whole length, with a hydraulic or long-handled tool."
+                : $"Crimp in the {ferrule.SaySize()} nest, the pin on the strands, in to its collar; finish the stroke until the ratchet lets go.",
+            $"It does not turn or slide on the wire.");
         if (trim)
         {
             yield return new Step(
@@ -43,6 +61,14 @@ internal static class FerruleLines
                 $"Strands only: a pin that is trimmed too, never below 6 mm or the clamp’s depth, has lost its listing.");
         }
     }
+
+    /// <summary>How an end with or without a ferrule is put into a clamp.</summary>
+    internal static FormattableString Push(EndPlan plan) => plan.Ferrule switch
+    {
+        null => $"Push the straight end in until it stops.",
+        { Collar: Collar.None } => $"Push the sleeve in until the insulation meets the block.",
+        _ => (FormattableString)$"Push the pin in until the collar meets the block.",
+    };
 
     /// <summary>Read the size, not the colour; and what applies to strands without a ferrule.</summary>
     internal static IEnumerable<FormattableString> Cautions(EndPlan plan)
@@ -58,7 +84,7 @@ internal static class FerruleLines
 
         if (plan.Landing is PrintedLanding { FerruleIsGiven: false } && plan.Conductor.Build == Build.FineStranded)
         {
-            yield return $"The landing says nothing about ferrules here: some houses put one on all fine strands, others only where the maker asks, and some landings forbid it. Read its sheet.";
+            yield return $"Nobody read what the landing says of ferrules: some forbid one. Read its sheet.";
         }
     }
 
@@ -95,15 +121,15 @@ internal static class FerruleLines
                 ReadingName.Prepare,
                 Trust.Standard,
                 FerruleChoice.Source,
-                $"{ferrule.Size.SquareMillimetres:0.##} mm² is the smallest ferrule of at least nine tenths of {plan.Conductor.Size.Name}’s {plan.Conductor.Size.Area.SquareMillimetres:0.##} mm².");
+                $"{ferrule.Size.SquareMillimetres:0.##} mm² is the smallest ferrule that takes {plan.Conductor.Size.Name}: at least nine tenths of its {plan.Conductor.Size.Area.SquareMillimetres:0.##} mm².");
         yield return new(
             "ferrule-pin",
             ReadingName.Strip,
             ferrule.Twin ? Trust.Handbook : Trust.Standard,
             "DIN 46228-4 pin lengths (from memory); collar entry as makers usually have it, the maker’s data rules",
             ferrule.Collar == Collar.None
-                ? (FormattableString)$"The sleeve is {ferrule.Pin} long and goes into a depth of {landing.StripDepth}; the strip is the sleeve’s length and up to 1 mm more."
-                : $"The pin is {ferrule.Pin}, the longest that goes into {landing.StripDepth} whole; with {ferrule.Entry} inside the collar the strip is {ferrule.Strip:target}.");
+                ? (FormattableString)$"The sleeve is {ferrule.Pin:mm} long and goes into a depth of {landing.StripDepth:mm}; the strip is the sleeve’s length and up to 1 mm more."
+                : $"The pin is {ferrule.Pin:mm}, the longest that goes into {landing.StripDepth:mm} whole; with {ferrule.Entry:mm} inside the collar the strip is {ferrule.Strip:target}.");
         if (plan.Rules.StripForFerrules == StripForFerrules.LongThenTrim)
         {
             yield return new(
@@ -118,8 +144,8 @@ internal static class FerruleLines
                 Trust.Standard,
                 "DIN 46228-4 bores (from memory)",
                 ferrule.Collar == Collar.Standard
-                    ? (FormattableString)$"The insulation, {plan.Conductor.InsulationOuterDiameter}, enters the standard collar of {bore}."
-                    : $"The insulation, {plan.Conductor.InsulationOuterDiameter}, does not enter the standard collar of {bore}: take the large-collar type, and try it on the wire.");
+                    ? (FormattableString)$"The insulation, {plan.Conductor.InsulationOuterDiameter:mm}, enters the standard collar of {bore:mm}."
+                    : $"The insulation, {plan.Conductor.InsulationOuterDiameter:mm}, does not enter the standard collar of {bore:mm}: take the large-collar type, and try it on the wire.");
             yield return plan.Conductor.InsulationReason();
         }
     }
@@ -132,7 +158,7 @@ internal static class FerruleLines
                 new Alternative(
                     PreparationKind.Ferrule,
                     possible.Strip,
-                    $"With a ferrule: {possible.SaySize()}, pin {possible.Pin}, strip {possible.Strip:target}."),
+                    $"With a ferrule: {possible.SaySize()}, pin {possible.Pin:mm}, strip {possible.Strip:target}."),
             ],
             ({ Twin: false }, _) when landing.Ferrule != FerruleAcceptance.Required =>
             [

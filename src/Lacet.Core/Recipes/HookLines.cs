@@ -19,19 +19,28 @@ internal static class HookLines
     internal static Step Bend(EndPlan plan, ScrewSize screw)
     {
         var hook = plan.Hook!;
-        var twist = plan.Conductor.Build == Build.Solid ? "" : "Twist the strands tight, clockwise. ";
         return new Step(
             "bend-hook",
             Operation.Prepare,
-            $"{twist}Bend a hook round the {screw.Name} screw’s size, clockwise: {hook.AngleTarget:0}°, three quarters of a turn.",
-            $"It goes {hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° round, flat, and its tip stays off the insulation.");
+            $"Slim jaw, or the hole in the stripper, at the very tip; hold the wire behind, and roll it clockwise to {hook.AngleTarget:0}°, to the {screw.Name} screw’s size.",
+            $"{hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° round and flat, before it is closed.");
     }
+
+    internal static Step Land(EndPlan plan) => new(
+        "land-hook",
+        Operation.Land,
+        plan.Rules.HookClosing == HookClosing.Closed
+            ? (FormattableString)$"Lay the hook round the screw so that it runs clockwise, insulation at the head’s edge, and squeeze it closed."
+            : $"Lay the hook round the screw so that it runs clockwise, insulation at the head’s edge; leave it open, by house rule.",
+        plan.Rules.HookClosing == HookClosing.Closed
+            ? (FormattableString)$"0 to 2 mm of bare metal shows past the head. The tip lies close to the wire, not on the insulation; nothing else is under the head."
+            : $"0 to 2 mm of bare metal shows past the head, no insulation under it, no other wire.");
 
     internal static IEnumerable<FormattableString> Cautions(EndPlan plan)
     {
         if (plan.Conductor.Build != Build.Solid)
         {
-            yield return $"Strands under a screw: twist tight, catch every one, never tin them; solder creeps.";
+            yield return $"Strands under a screw: catch every one, never tin them; solder creeps.";
         }
     }
 
@@ -40,7 +49,7 @@ internal static class HookLines
         ReadingName.Strip,
         Trust.Handbook,
         "geometry of the hook; 0 to 2 mm of bare metal showing, common practice",
-        $"The wire’s middle runs {new Length(hook.Radius)} from the screw’s centre. {hook.AngleTarget:0}° of that circle is {new Length(hook.ArcLength(hook.AngleTarget))}, and {new Length(hook.LeadTarget)} more brings the insulation to the head’s edge: {strip:target}.");
+        $"{hook.AngleTarget:0}° round the screw at {new Length(hook.Radius):mm} is {new Length(hook.ArcLength(hook.AngleTarget)):mm}; {new Length(hook.LeadTarget):mm} more brings the insulation to the head’s edge: {strip:target}.");
 
     internal static Reason ScrewReason(ScrewSize screw, bool isGiven, string most) => isGiven
         ? new(
@@ -49,5 +58,5 @@ internal static class HookLines
             Trust.Standard,
             ScrewSize.Source,
             $"A {screw.Name} screw is {screw.MajorDiameter:0.00} mm over the thread and {screw.HeadDiameter:0.0} mm over the head.")
-        : new("screw-size", ReadingName.Strip, Trust.Generic, "common practice", $"The screw is taken as {screw.Name}, which most {most} have. Say which it is.");
+        : new("screw-size", ReadingName.Strip, Trust.Generic, "common practice", $"The screw is taken as {screw.Name}, which most {most} have.");
 }

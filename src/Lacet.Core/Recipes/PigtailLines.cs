@@ -12,13 +12,12 @@ internal static class PigtailLines
     {
         var rules = plan.Rules;
         var strip = TwistStrip.Of(rules.PigtailStrip);
-        FormattableString how = rules.TwistBeforeConnector == TwistBeforeConnector.Yes
-            ? (FormattableString)$"twist clockwise with pliers, trim to {TwistStrip.Trimmed}, then the connector or its own value"
-            : $"twist or not as the connector’s sheet says, and trim to its value";
         var wet = rules.WetSplice == WetSplice.CrimpSleeveInSealedTube ? "a crimp sleeve in a sealed tube" : "a twist-on connector with sealant";
-        return new Alternative(
-            plan.Conductor.Build == Build.Solid ? PreparationKind.Straight : PreparationKind.Twisted,
-            strip,
-            $"By a pigtail: strip its splice end {strip:target}; {how}. In a wet place {wet}.");
+        FormattableString how = plan.Conductor.Material == Material.Aluminium
+            ? $"By a copper pigtail in a connector that is listed for aluminium with copper; do not twist."
+            : rules.TwistBeforeConnector == TwistBeforeConnector.Yes
+                ? (FormattableString)$"By a pigtail: strip its splice end {strip:target}, twist clockwise, trim to {TwistStrip.Trimmed} or the connector’s value. In a wet place {wet}."
+                : $"By a pigtail: strip, twist or not, and trim its splice end as the connector’s sheet says. In a wet place {wet}.";
+        return new Alternative(plan.Conductor.Build == Build.Solid ? PreparationKind.Straight : PreparationKind.Twisted, strip, how);
     }
 }

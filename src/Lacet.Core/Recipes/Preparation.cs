@@ -21,7 +21,7 @@ public sealed record Preparation(PreparationKind Kind, FormattableString Headlin
     public static Preparation Straight { get; } = new(PreparationKind.Straight, $"Straight", $"Bare, no hook, no ferrule.");
 
     internal static Preparation OfHook(HookGeometry hook) => new(
-        PreparationKind.Hook, $"Hook {hook.AngleTarget:0}°", $"Clockwise. {hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° passes.")
+        PreparationKind.Hook, $"Hook {hook.AngleTarget:0}°", $"Clockwise. {hook.AngleLeast:0}° to {Math.Floor(hook.AngleMost):0}° passes, before it is closed.")
     {
         Hook = hook,
     };
@@ -32,14 +32,14 @@ public sealed record Preparation(PreparationKind Kind, FormattableString Headlin
         var series = FerruleChoice.Say(ferrule.Series);
         return new(PreparationKind.Ferrule, size, ferrule.Collar switch
         {
-            Collar.None => $"Sleeve {ferrule.Pin} long, without collar.",
-            Collar.Large => $"Pin {ferrule.Pin}, large collar, {ferrule.Colour} in {series}.",
-            _ => $"Pin {ferrule.Pin}, {ferrule.Colour} in {series}.",
+            Collar.None => $"Sleeve {ferrule.Pin:mm} long, without collar.",
+            Collar.Large => $"Pin {ferrule.Pin:mm}, large collar, {ferrule.Colour} in {series}.",
+            _ => $"Pin {ferrule.Pin:mm}, {ferrule.Colour} in {series}.",
         });
     }
 
     internal static Preparation OfRing(RingChoice ring) => new(
         ring.Shape == RingShape.Ring ? PreparationKind.Ring : PreparationKind.Fork,
-        ring.Shape == RingShape.Ring ? (FormattableString)$"Ring {ring.Hole.Read().Metric}" : $"Fork {ring.Hole.Read().Metric}",
-        $"Hole {ring.Hole}, {ring.Colour} sleeve, printed {ring.Printed}.");
+        ring.Shape == RingShape.Ring ? (FormattableString)$"Ring {ring.Stud}" : $"Fork {ring.Stud}",
+        $"Hole {ring.Hole:mm}, {ring.Colour} sleeve, printed {ring.Printed}.");
 }

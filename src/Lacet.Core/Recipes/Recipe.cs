@@ -5,7 +5,7 @@ using Lacet.Core.Torques;
 namespace Lacet.Core.Recipes;
 
 /// <summary>How a conductor goes into a landing. A stop gives no strip, no torque and no steps.</summary>
-/// <param name="Verdict">Stop, caution or go.</param>
+/// <param name="Verdict">Stop, caution, read or go.</param>
 /// <param name="Strip">Bare metal from the cut insulation to the tip; null at a stop.</param>
 /// <param name="Preparation">What is done to the end.</param>
 /// <param name="Ferrule">The ferrule; null without one.</param>
@@ -31,4 +31,8 @@ public sealed record Recipe(
     IReadOnlyList<Finding> Findings,
     IReadOnlyList<Reason> Reasons,
     IReadOnlyList<Alternative> Alternatives,
-    FormattableString? Undo);
+    FormattableString? Undo)
+{
+    /// <summary>What rests on a usual value, and where it is printed; empty where everything was read.</summary>
+    public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
+}

@@ -26,11 +26,9 @@ public static class RecipeBook
         }
 
         var page = Open(plan);
-        var reasons = CommonLines.WithAmpacity(plan, page.Reasons);
-        var wanting = findings.Any(f => f.Severity == Severity.Fix)
-            || reasons.Any(r => r.Trust >= Trust.CommonPractice);
+        var readOff = ReadOff.Of(plan).ToList();
         return new Recipe(
-            wanting ? Verdict.Caution : Verdict.Go,
+            findings.Any(f => f.Severity == Severity.Fix) ? Verdict.Caution : readOff.Count > 0 ? Verdict.Read : Verdict.Go,
             page.Strip,
             page.Preparation,
             plan.Ferrule,
@@ -39,10 +37,14 @@ public static class RecipeBook
             page.Tools,
             EntryLines.Before(plan, page.Strip, page.Steps),
             [.. page.Cautions, .. EntryLines.Cautions(atHand)],
-            findings,
-            reasons,
+            // What is to be read off is said beside its reading, and not a second time among the findings.
+            [.. findings.Where(f => f.Check is not TorqueNotMarked.Check)],
+            CommonLines.WithAmpacity(plan, page.Reasons),
             page.Alternatives,
-            page.Undo);
+            page.Undo)
+        {
+            ReadOff = readOff,
+        };
     }
 
     private static Page Open(EndPlan plan) => plan.Landing switch

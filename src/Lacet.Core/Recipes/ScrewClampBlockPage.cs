@@ -15,7 +15,7 @@ internal static class ScrewClampBlockPage
         return new Page(
             strip,
             plan.Ferrule is { } ferrule ? Preparation.OfFerrule(ferrule) : Preparation.Straight,
-            [$"{StripTool.For(plan.Conductor)}", .. FerruleTool(plan), CommonLines.TorqueTool(plan, "bit that fills the slot")],
+            [$"{StripTool.For(plan.Conductor, plan.AtHand.StrippingTool)}", .. FerruleLines.Tools(plan), CommonLines.TorqueTool(plan, "bit that fills the slot")],
             Steps(plan, strip),
             CommonLines.Cautions(
                 plan,
@@ -28,23 +28,21 @@ internal static class ScrewClampBlockPage
             $"Make it dead. Turn the screw out until the clamp is fully open and draw the wire straight back. A ferrule that was clamped is cut off and a new one crimped.");
     }
 
-    private static IEnumerable<FormattableString> FerruleTool(EndPlan plan) => plan.Ferrule is { } ferrule ? [FerruleLines.Tool(ferrule)] : [];
-
     private static List<Step> Steps(EndPlan plan, Window<Length> strip) =>
     [
-        CommonLines.ProveDead(plan),
-        CommonLines.Strip(plan, strip),
-        .. plan.Ferrule is { } ferrule ? FerruleLines.Steps(plan, ferrule) : [],
+        .. CommonLines.ProveDead(plan),
+        .. FerruleLines.SlideOnFirst(plan),
+        .. CommonLines.Strip(plan, strip),
+        .. FerruleLines.Steps(plan),
+        CommonLines.LookIn($"back the screw out until the clamp is fully open"),
         new Step(
             "land-straight",
             Operation.Land,
-            plan.Ferrule is null
-                ? (FormattableString)$"Open the clamp fully. Push the straight end in until it stops."
-                : $"Open the clamp fully. Push the pin in until the collar meets the block.",
+            FerruleLines.Push(plan),
             plan.Ferrule is null
                 ? (FormattableString)$"It lies inside the cage, not beside it; no bare metal shows, no insulation is in the clamp."
                 : $"It lies inside the cage, not beside it; no metal of the pin shows."),
-        CommonLines.Tighten(plan),
-        .. CommonLines.Check(plan, $"Tug the wire by hand, straight back; look at the entry.", $"It does not move, and nothing bare or stray shows."),
+        .. CommonLines.Tighten(plan),
+        .. CommonLines.Check(plan, $"Look at the entry.", $"It does not move, and nothing bare or stray shows."),
     ];
 }

@@ -15,17 +15,18 @@ internal static class SetScrewLugPage
         return new Page(
             strip,
             new Preparation(PreparationKind.Straight, $"Straight", $"Square, round, every strand in."),
-            [$"{StripTool.For(plan.Conductor)}", CommonLines.TorqueTool(plan, Bit(landing))],
+            [$"{StripTool.For(plan.Conductor, plan.AtHand.StrippingTool)}", CommonLines.TorqueTool(plan, Bit(landing))],
             [
-                CommonLines.ProveDead(plan),
-                CommonLines.Strip(plan, strip),
+                .. CommonLines.ProveDead(plan),
+                .. CommonLines.Strip(plan, strip),
+                CommonLines.LookIn($"back the screw out of the barrel"),
                 new Step(
                     "land-straight",
                     Operation.Land,
-                    $"Back the screw out of the barrel. Push the end in, strands round and together, until it shows at the far side.",
+                    $"Push the end in, strands round and together, until it shows at the far side.",
                     $"Every strand is inside, and no insulation is under the screw."),
-                CommonLines.Tighten(plan),
-                .. CommonLines.Check(plan, $"Tug the wire by hand; look into the barrel.", $"It does not move, and no strand is beside the barrel."),
+                .. CommonLines.Tighten(plan),
+                .. CommonLines.Check(plan, $"Look into the barrel.", $"It does not move, and no strand is beside the barrel."),
             ],
             CommonLines.Cautions(
                 plan,
@@ -35,11 +36,11 @@ internal static class SetScrewLugPage
                 ]),
             [
                 landing.BarrelDepth is null
-                    ? new("barrel-depth", ReadingName.Strip, Trust.Generic, "typical (from memory)", $"No barrel depth is given: {depth} is typical for {plan.Conductor.Size.Name}. Measure the barrel.")
-                    : new("barrel-depth", ReadingName.Strip, Trust.Marking, "measured on the lug", $"The barrel is {depth} deep; a bare end of {strip:range} passes."),
-                landing.RangeIsGiven
-                    ? new("size-range", ReadingName.Fit, Trust.Marking, "the lug’s stamp", $"The lug takes {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm²; {plan.Conductor.Size.NameInBoth} is in it.")
-                    : new("size-range", ReadingName.Fit, Trust.Generic, "typical (from memory)", $"No range is given: it is taken as {landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm². Read the stamp on the lug."),
+                    ? new("barrel-depth", ReadingName.Strip, Trust.Generic, "typical (from memory)", $"No barrel depth is given: {depth:mm} is typical for {plan.Conductor.Size.Name}.")
+                    : new("barrel-depth", ReadingName.Strip, Trust.Marking, "measured on the lug", $"The barrel is {depth:mm} deep; a bare end of {strip:range} passes."),
+                landing is { IsLeastKnown: true, IsMostKnown: true }
+                    ? new("size-range", ReadingName.Fit, Trust.Marking, "the lug’s stamp", $"The lug takes {ConductorOutOfRange.Range(landing, plan.Conductor.Size)}; {plan.Conductor.Size.NameInBoth} is in it.")
+                    : new("size-range", ReadingName.Fit, Trust.Generic, "typical (from memory)", $"No range is given; {ConductorOutOfRange.Range(landing, plan.Conductor.Size)} is usual."),
                 new("lug-straight", ReadingName.Prepare, Trust.Handbook, "UL 486A-486B (from memory)", $"The screw presses straight on the strands; they must lie round and whole."),
                 plan.Torque!.Reason,
             ],

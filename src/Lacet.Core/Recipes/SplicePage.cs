@@ -33,11 +33,12 @@ internal static class SplicePage
         }
 
         var stops = !fit.Fits;
+        var readOff = !stops && strip.Reason.Trust >= Trust.Generic ? new ReadOff(ReadingName.Strip, "the strip length", "on the connector or its sheet") : null;
         var trim = TrimFor(join, rules);
         var tube = kind == ConnectorKind.CrimpSleeveTube ? TubeChoice.For(join.Conductors.Count) : null;
         var thinnest = join.Conductors.MinBy(c => c.Size.Area.SquareMillimetres)!.Size;
         return new(
-            stops ? Verdict.Stop : findings.Exists(f => f.Severity == Severity.Fix) || strip.Reason.Trust >= Trust.CommonPractice ? Verdict.Caution : Verdict.Go,
+            stops ? Verdict.Stop : findings.Exists(f => f.Severity == Severity.Fix) ? Verdict.Caution : readOff is not null ? Verdict.Read : Verdict.Go,
             stops ? null : strip.Window,
             PrepareOf(kind, twists, trim),
             stops ? null : trim,
@@ -49,7 +50,10 @@ internal static class SplicePage
             stops ? [] : [.. Steps(join, strip.Window, twists, trim, tube, PullTest.Tug(thinnest))],
             [.. Cautions(join)],
             findings,
-            [.. fit.Reasons, strip.Reason, TwistReason(kind, rules), .. tube is null ? [] : new[] { TubeReason(tube, join.Conductors.Count) }]);
+            [.. fit.Reasons, strip.Reason, TwistReason(kind, rules), .. tube is null ? [] : new[] { TubeReason(tube, join.Conductors.Count) }])
+        {
+            ReadOff = readOff is null ? [] : [readOff],
+        };
     }
 
     /// <summary>What each end of a joint strips, whether or not it is to be made.</summary>
@@ -70,12 +74,12 @@ internal static class SplicePage
     {
         if (join.Connector.Strip is { } marked && !(join.Connector.Kind is ConnectorKind.TwistOn or ConnectorKind.SealedTwistOn && Twists(join.Connector.Kind, rules)))
         {
-            return (new(marked, new(Math.Max(1, marked.Millimetres - 1)), marked + new Length(1)), new("splice-strip", ReadingName.Strip, Trust.Maker, "the connector’s sheet", $"Its sheet says {marked}; 1 mm more or less passes."));
+            return (new(marked, new(Math.Max(1, marked.Millimetres - 1)), marked + new Length(1)), new("splice-strip", ReadingName.Strip, Trust.Maker, "the connector’s sheet", $"Its sheet says {marked:mm}; 1 mm more or less passes."));
         }
 
         if (ConnectorRow.All[join.Connector.Kind].Window is { } usual)
         {
-            return (usual, new("splice-strip", ReadingName.Strip, Trust.Generic, Practice, $"{usual:target} is what such connectors usually ask for. Find the strip length on yours."));
+            return (usual, new("splice-strip", ReadingName.Strip, Trust.Generic, Practice, $"{usual:target} is what such connectors usually ask for."));
         }
 
         var twisted = TwistStrip.Of(rules.PigtailStrip);
@@ -130,7 +134,17 @@ internal static class SplicePage
     {
         var kind = join.Connector.Kind;
         yield return new("prove-dead", Operation.Check, $"Make it dead: switch off every source, lock and tag. Prove it with a contact tester.", $"Every conductor dead to each other and to earth; tester proved before and after.");
+        if (tube is not null)
+        {
+            yield return CommonLines.SlideOnFirst($"Slide on first what cannot go on later: marker, heat-shrink.");
+        }
+
         yield return new("strip", Operation.Strip, $"Strip each end {strip:target}.", $"{strip:range} is bare, nothing nicked, all level at the insulation.");
+        if (join.Conductors.Any(c => c.Material == Material.Aluminium))
+        {
+            yield return new("brush-aluminium", Operation.Prepare, $"Brush the bare aluminium bright, and coat it with a compound that is listed for it.", $"Bright all round, and coated at once: its oxide comes back in seconds.");
+        }
+
         if (join.Sides.Any(s => s != CableSide.None))
         {
             yield return new("sides", Operation.Check, $"Feel each conductor of the twin cable: ribbed to ribbed, smooth to smooth. The ribbed one is the neutral.", $"All in this joint feel alike.");
@@ -139,6 +153,11 @@ internal static class SplicePage
         if (tube is not null)
         {
             yield return new("feed", Operation.Prepare, $"Take {tube.Says}; have the cap on the tube’s strap, and feed nothing through it yet.", null);
+        }
+
+        if (twists && join.Conductors.Select(c => c.Build == Build.Solid).Distinct().Count() > 1)
+        {
+            yield return new("lead", Operation.Prepare, $"Let the stranded ends lead: {Length.FromInches(0.125):mm} (1/8 in) longer than the solid ones.", $"Stranded tips stand in front of the solid ones.");
         }
 
         if (twists)
@@ -159,9 +178,11 @@ internal static class SplicePage
         }
 
         yield return tug is { } force
-            ? new("tug", Operation.Check, $"Tug each conductor by itself, with {force} at most.", $"None moves, and no metal shows outside.")
+            ? new("tug", Operation.Check, $"Tug each conductor by itself, straight back, no more than {force}.", $"None moves, and no metal shows outside.")
             : new("tug", Operation.Check, $"Tug each conductor by itself.", $"None moves, and no metal shows outside.");
-        yield return new("stow", Operation.Check, $"Fold it into the box with its opening down, where it can be reached.", null);
+        yield return join.Place == SplicePlace.Buried
+            ? new("stow", Operation.Check, $"Lay it with slack on both sides, deeper than a spade goes, and sketch where it lies.", $"Nothing pulls on it; the sketch has two measures to fixed points.")
+            : new("stow", Operation.Check, $"Fold it into the box with its opening down, where it can be reached.", $"The cover goes on without pressing on it.");
     }
 
     private static IEnumerable<Step> Joining(ConnectorKind kind, TubeChoice? tube)
@@ -192,7 +213,6 @@ internal static class SplicePage
 
     private static IEnumerable<FormattableString> Cautions(SpliceJoin join)
     {
-        yield return CommonLines.DeadFirst;
         yield return CommonLines.CutAway;
         if (join.Connector.Kind == ConnectorKind.Solder)
         {
@@ -201,7 +221,7 @@ internal static class SplicePage
 
         if (join.Conductors.Any(c => c.Material == Material.Aluminium))
         {
-            yield return $"Aluminium: brush it bright, compound on at once, and only in what is listed for it.";
+            yield return $"Aluminium goes only into a connector that is listed for it, and is never twisted under an ordinary cap.";
         }
     }
 

@@ -33,6 +33,9 @@ public sealed record SpliceRecipe(
     IReadOnlyList<Finding> Findings,
     IReadOnlyList<Reason> Reasons)
 {
+    /// <summary>What rests on a usual value, and where it is printed.</summary>
+    public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
+
     /// <summary>
     /// How ends are joined, by the house rules. Throws <see cref="ImpossibleInputException"/> where there is nothing to
     /// join, or the connector cannot be.

@@ -6,7 +6,10 @@ public enum Verdict
     /// <summary>Do it.</summary>
     Go,
 
-    /// <summary>Do it with care: something is to be put right, or a reading rests on what is usual.</summary>
+    /// <summary>Do it, but read it off the device: a usual value stands in for one that is printed there.</summary>
+    Read,
+
+    /// <summary>Look at the wire or the work first: something is to be put right.</summary>
     Caution,
 
     /// <summary>Do not do it.</summary>

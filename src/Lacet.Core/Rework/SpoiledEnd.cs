@@ -16,6 +16,12 @@ public sealed record SpoiledEnd(Conductor Conductor, AsMade Made, StrandLoss Cla
     /// <summary>Whether a landing of that kind holds a lug.</summary>
     public static bool IsLug(string landingKind) => landingKind is "set-screw-lug" or "crimped-lug" or "stud";
 
+    /// <summary>Whether an end of that kind of landing was closed round a screw: taken off, it is a hook that was opened.</summary>
+    public static bool IsHook(string landingKind) => landingKind is "binding-screw" or "plug-screw";
+
+    /// <summary>Whether it is a hook that was closed round its screw, which is never used again once it comes off.</summary>
+    public bool InHook { get; init; }
+
     /// <summary>Whether it is in a lug, which allows no lost strand.</summary>
     public bool InLug { get; init; }
 

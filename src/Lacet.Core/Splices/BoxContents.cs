@@ -13,8 +13,11 @@ public sealed record BoxContents(IReadOnlyList<CountedSize> Conductors, IReadOnl
     /// <summary>Whether cable clamps are inside the box.</summary>
     public bool InnerClamps { get; init; }
 
-    /// <summary>Studs and hickeys of fixtures.</summary>
+    /// <summary>Studs of fixtures: however many, they count as one kind of fitting.</summary>
     public int Studs { get; init; }
+
+    /// <summary>Hickeys of fixtures: another kind.</summary>
+    public int Hickeys { get; init; }
 
     /// <summary>For each yoke that holds devices, the largest conductor that lands on it.</summary>
     public IReadOnlyList<ConductorSize> Yokes { get; init; } = [];

@@ -19,8 +19,21 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
     /// <summary>Whether it fits; null where the box's volume is not known.</summary>
     public bool? Fits => Volume is { } volume ? Needed <= volume + 1e-9 : null;
 
-    /// <summary>Whether the table covers a size: 18 to 6 AWG; larger ones are sized by 314.28.</summary>
-    public static bool Covers(ConductorSize size) => Rows.ContainsKey(size.Name);
+    /// <summary>The smallest usual box that would hold it; null where none does.</summary>
+    public UsualBox? Box => UsualBox.For(Needed);
+
+    /// <summary>The verdict, in a sentence or two.</summary>
+    public FormattableString Says => (Fits, Box) switch
+    {
+        (true, _) => $"It needs {Needed:0.##} in³ and has {Volume:0.##}: it fits.",
+        (false, { } box) => $"It needs {Needed:0.##} in³ and has {Volume:0.##}: too full. Take a box such as {box.Name} ({box.CubicInches:0.#} in³), or an extension ring.",
+        (false, _) => $"It needs {Needed:0.##} in³ and has {Volume:0.##}: too full, and no usual box holds it. Part it into two boxes.",
+        (_, { } box) => $"It needs {Needed:0.##} in³; such as {box.Name} has {box.CubicInches:0.#}.",
+        _ => (FormattableString)$"It needs {Needed:0.##} in³, more than any usual box has.",
+    };
+
+    /// <summary>Whether the table covers a size, or a gauge of it that is larger: up to 6 AWG; larger ones are sized by 314.28.</summary>
+    public static bool Covers(ConductorSize size) => RowFor(size) is not null;
 
     /// <summary>
     /// Adds up a box. Throws <see cref="ImpossibleInputException"/> where the table does not cover a size, or a count or
@@ -34,22 +47,26 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
         }
 
         var all = contents.Conductors.Concat(contents.Earths).ToList();
-        if (all.Exists(c => c.Count is < 0 or > 500) || contents.Studs is < 0 or > 10 || contents.Pigtails is < 0 or > 500)
+        if (all.Exists(c => c.Count is < 0 or > 500) || contents.Studs is < 0 or > 10 || contents.Hickeys is < 0 or > 10 || contents.Pigtails is < 0 or > 500)
         {
-            throw new ImpossibleInputException("conductors", "Count from 0 to 500 of each size, and from 0 to 10 studs.");
+            throw new ImpossibleInputException("conductors", "Count from 0 to 500 of each size, and from 0 to 10 studs and hickeys.");
         }
 
         var shares = new List<BoxShare>();
-        shares.AddRange(contents.Conductors.Where(c => c.Count > 0).Select(c => new BoxShare(FormattableString.Invariant($"{c.Count} × {c.Size.Name}"), c.Count, c.Count * Room(c.Size), "NEC 314.16(B)(1)")));
+        shares.AddRange(contents.Conductors.Where(c => c.Count > 0).Select(c => new BoxShare(FormattableString.Invariant($"{c.Count} × {c.Size.Name}{CountedAs(c.Size)}"), c.Count, c.Count * Room(c.Size), "NEC 314.16(B)(1)")));
         var largest = all.Where(c => c.Count > 0).Select(c => c.Size).MaxBy(s => s.Area.SquareMillimetres);
         if (contents.InnerClamps && largest is not null)
         {
             shares.Add(new("clamps inside, all together", 1, Room(largest), "NEC 314.16(B)(2)"));
         }
 
-        if (contents.Studs > 0 && largest is not null)
+        // One allowance for each kind of fitting, not for each piece.
+        foreach (var (count, one, many) in new[] { (contents.Studs, "a stud", "studs"), (contents.Hickeys, "a hickey", "hickeys") })
         {
-            shares.Add(new(contents.Studs == 1 ? "a stud" : FormattableString.Invariant($"{contents.Studs} studs"), contents.Studs, contents.Studs * Room(largest), "NEC 314.16(B)(3)"));
+            if (count > 0 && largest is not null)
+            {
+                shares.Add(new(count == 1 ? one : FormattableString.Invariant($"{count} {many}, one kind of fitting"), 1, Room(largest), "NEC 314.16(B)(3)"));
+            }
         }
 
         shares.AddRange(contents.Yokes.GroupBy(y => y).Select(g => new BoxShare(
@@ -70,6 +87,13 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
         return new(shares, shares.Sum(s => s.CubicInches), volume);
     }
 
-    private static double Room(ConductorSize size) => Rows.TryGetValue(size.Name, out var room) ? room
-        : throw new ImpossibleInputException("conductors", $"Table 314.16(B) covers 18 to 6 AWG in even gauges, not {size.Name}. Larger conductors are sized by 314.28; of a metric size take the gauge above it.");
+    private static double Room(ConductorSize size) => RowFor(size)?.Room
+        ?? throw new ImpossibleInputException("conductors", $"Table 314.16(B) covers up to 6 AWG, not {size.Name}. Larger conductors are sized by 314.28.");
+
+    /// <summary>A size that the table has not, such as a metric one, counts as the next larger gauge, and that is said.</summary>
+    private static string CountedAs(ConductorSize size) => Rows.ContainsKey(size.Name) || RowFor(size) is not { } row ? "" : $", counted as {row.Gauge}";
+
+    private static (string Gauge, double Room)? RowFor(ConductorSize size) => Rows.TryGetValue(size.Name, out var room) ? (size.Name, room)
+        : Rows.Select(r => (Gauge: ConductorSize.Parse(r.Key), r.Value)).Where(r => r.Gauge.Area.SquareMillimetres >= size.Area.SquareMillimetres)
+            .OrderBy(r => r.Gauge.Area.SquareMillimetres).Select(r => ((string, double)?)(r.Gauge.Name, r.Value)).FirstOrDefault();
 }

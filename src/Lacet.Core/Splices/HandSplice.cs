@@ -122,26 +122,49 @@ public sealed record HandSplice(
     {
         var (d, wires) = (conductor.Diameter.Millimetres, WiresOf(form));
         var radius = RadiusOfTwist(wires) * d;
-        var twists = turns.OfOneKind;
-        // Four wires stand in a ring round nothing; a twist goes on four diameters, as open turns do.
-        var needed = twists * Turn(radius, OpenPitch * d);
-        var usual = TwistStrip.Of(learning).Target;
+        // One rule for all pigtails: 1 1/2 in is bared (3 in by learners), and as many turns are made as go on that. Four
+        // wires stand in a ring round nothing; a twist goes on four diameters, as open turns do.
+        var bare = TwistStrip.Of(learning).Target;
+        var fit = Math.Max(1, (int)Math.Floor(bare.Millimetres / Turn(radius, OpenPitch * d)));
         var trimmed = TwistStrip.Trimmed;
-        var bare = new Length(Math.Max(usual.Millimetres, needed));
         var across = 2 * (radius + (d / 2));
         return new(
-            form, conductor, turns,
+            form, conductor, new Turns(0, Math.Min(turns.OfOneKind, fit)),
             [.. Enumerable.Range(1, wires).Select(i => new BaredWire($"wire {i}", bare))],
             trimmed, trimmed, new(across),
             [
-                $"Strip {bare} of each wire, and lay them side by side, insulation level with insulation.",
-                conductor.Build == Build.Solid ? (FormattableString)$"Hold the insulation, grip all tips with the pliers, and twist clockwise until the turns run down to the insulation: about {twists}."
-                    : $"Twist each bundle by itself first, clockwise; then all of them together, {twists} turns.",
-                $"Trim to {trimmed}, square.",
-                $"Twisted too far, strands cross and break: cut it off and begin again.",
+                $"Strip {bare} of each wire, in short bites, and look: no ring, no nick. Lay them side by side, insulation level with insulation.",
+                .. Twisted(wires, conductor.Build == Build.Solid, Math.Min(turns.OfOneKind, fit)),
+                $"Trim to {trimmed}, square. Eye protection on.",
+                $"Twisted too far, metal crosses and breaks: cut it off and begin again.",
             ],
             [$"For {wires} wires of one size, up to 10 AWG with a twist-on connector; nothing pulls on it.", $"Clockwise, since a twist-on connector turns clockwise too."],
             TapeOver(conductor, trimmed.Millimetres, across));
+    }
+
+    /// <summary>Two, three and four wires are different work.</summary>
+    private static IEnumerable<FormattableString> Twisted(int wires, bool solid, int turns)
+    {
+        if (!solid)
+        {
+            yield return $"Twist each bundle by itself first, clockwise; then all of them together, {turns} turns.";
+            yield break;
+        }
+
+        if (wires == 3)
+        {
+            yield return $"Cross two over the one in the middle, grip all three, and twist clockwise; grip again in the same place until the turns are even.";
+        }
+        else if (wires == 4)
+        {
+            yield return $"Trim the four tips level first, so that the pliers hold all of them; then twist clockwise.";
+        }
+        else
+        {
+            yield return $"Hold the insulation, grip both tips with the pliers, and twist clockwise.";
+        }
+
+        yield return $"About {turns} turns fit: stop where they reach the insulation.";
     }
 
     private static HandSplice InLine(Conductor conductor, Turns turns)
@@ -152,10 +175,10 @@ public sealed record HandSplice(
         return new(
             HandForm.InLine, conductor, turns, [new("one wire", bare), new("the other", bare)], null, new(joint), new(3 * d),
             [
-                $"Strip {bare} of each wire, and clean it bright.",
+                $"Strip {bare} of each wire, in short bites; look for rings, and clean it bright.",
                 $"Cross them where a third of the bare metal is behind, and bend each over the other.",
                 $"Wind one round the other: {turns.Open} open turns, then {turns.Tight} tight ones that touch; then the other the opposite way, so that a pull tightens both.",
-                $"Cut the tips close, and press them down.",
+                $"Cut the tips close, eye protection on, and press them down.",
             ],
             [$"For two solid wires of one size that go on in a line, 8 AWG and thinner.", $"It holds a pull along the run; made well it carries most of the wire’s own strength."],
             TapeOver(conductor, joint, 3 * d));
@@ -170,10 +193,11 @@ public sealed record HandSplice(
         return new(
             HandForm.Tap, conductor, turns, [new("the tap", bare), new("the run", window, InTheMiddle: true)], null, new(joint), new(3 * d),
             [
-                $"Bare a window of {window} in the run without cutting or nicking it; strip {bare} of the tap.",
+                $"Bare a window of {window} in the run: ring it twice, slit between, the blade away from you, and look: no nick.",
+                $"Strip {bare} of the tap, in short bites.",
                 $"Lay the tap across, and bend it over the run.",
                 $"Wind it on: {turns.Open} open turns away from the branch, then {turns.Tight} tight ones.",
-                $"Cut the tip close. {Clear} of the run stays bare at both ends, so that no turn climbs on insulation.",
+                $"Cut the tip close, eye protection on. {Clear:mm} of the run stays bare at both ends, so that no turn climbs on insulation.",
             ],
             [$"For a solid wire on a solid run of its size, 8 AWG and thinner; the run is never cut.", $"Nothing pulls on the tap."],
             TapeOver(conductor, window.Millimetres, 3 * d));
@@ -182,15 +206,17 @@ public sealed record HandSplice(
     private static HandSplice FaceToFace(Conductor conductor, Turns turns)
     {
         var d = conductor.Diameter.Millimetres;
-        var binding = new Length(FaceStrip.Millimetres / 4);
+        // 1 in is for the thin wires of fixtures; a thick bundle takes as much as its halves need (common practice: eight diameters).
+        var bare = new Length(Math.Max(FaceStrip.Millimetres, 8 * d));
+        var binding = new Length(bare.Millimetres / 4);
         // Each bundle's halves lie over the other's base: two bundles long less the part that is common.
-        var joint = 2 * FaceStrip.Millimetres * 0.75;
+        var joint = 2 * bare.Millimetres * 0.75;
         var across = 2 * d;
         return new(
-            HandForm.FaceToFace, conductor, turns, [new("one end", FaceStrip), new("the other", FaceStrip)], null, new(joint), new(across),
+            HandForm.FaceToFace, conductor, turns, [new("one end", bare), new("the other", bare)], null, new(joint), new(across),
             [
-                $"Strip {FaceStrip} of each, and part two or three strands from each bundle.",
-                $"Bind the base with these, tight, for {binding}: a quarter of what is bare.",
+                $"Strip {bare} of each, in short bites, and look: no strand nicked. Part two or three strands from each bundle.",
+                $"Bind the base with these, tight, for {binding:mm}: a quarter of what is bare.",
                 $"Split the rest in two, like a Y, and push the ends into each other at 90°.",
                 $"Twist each half the way that the binding goes, with smooth-jawed pliers, {turns.OfOneKind} turns; press the tips down.",
             ],
@@ -210,10 +236,12 @@ public sealed record HandSplice(
         return new(
             HandForm.StrandedTee, conductor, turns, [new("the tap", bare), new("the run", window, InTheMiddle: true)], null, new(joint), new(d + (2 * strand)),
             [
-                $"Bare a window of {window} in the run, and part its strands in the middle with a blunt point; strip {bare} of the tap.",
+                $"Bare a window of {window} in the run: ring it twice, slit between, the blade away from you, and look: no strand nicked.",
+                $"Part the run’s strands in the middle with a blunt point; strip {bare} of the tap, in short bites.",
                 $"Fan the tap out into two halves, and push one through the parted run.",
+                $"Bind the tap’s base with one strand, so that its halves cannot open.",
                 $"Wind one half one way, the other the other way: {each} turns each, flat beside each other.",
-                $"Press the tips down. {Clear} of the run stays bare at both ends.",
+                $"Press the tips down. {Clear:mm} of the run stays bare at both ends.",
             ],
             [$"For a stranded wire on a stranded run of its size; the run is never cut."],
             TapeOver(conductor, window.Millimetres, d + (2 * strand)));

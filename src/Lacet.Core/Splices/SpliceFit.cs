@@ -36,17 +36,33 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
     {
         var filling = Filling(join).ToList();
         return new(
-            [.. filling.Concat(Metals(join)).Concat(Builds(join)).Concat(Made(join)).Concat(Wet(join)).Concat(Cord(join)).Concat(Twin(join)).OrderBy(f => f.Severity)],
+            [.. filling.Concat(Metals(join)).Concat(Builds(join)).Concat(Made(join)).Concat(Wet(join)).Concat(Cord(join)).Concat(Twin(join)).Select(f => f with { Harm = HarmOf(f.Check) }).OrderBy(f => f.Severity).ThenBy(f => f.Harm)],
             [
                 .. filling.Count == 0 ? Held(join) : [],
-                new("splice-reach", ReadingName.Fit, Trust.Standard, "NEC 314.29 (from memory)", $"A splice stays where it can be reached: in a box with its cover on, never behind a finished wall."),
+                join.Place == SplicePlace.Buried
+                    ? new("splice-reach", ReadingName.Fit, Trust.Standard, "NEC 300.5(E) (from memory)", $"A splice that is listed for direct burial needs no box.")
+                    : new("splice-reach", ReadingName.Fit, Trust.Standard, "NEC 314.29 (from memory)", $"A splice stays where it can be reached: in a box with its cover on, never behind a finished wall."),
             ]);
     }
 
-    /// <summary>Ends in a few words: "2 × 14 AWG and 1 × 12 AWG".</summary>
-    public static string Say(IEnumerable<Conductor> ends) => string.Join(
-        " and ",
-        ends.GroupBy(e => e.Size).OrderByDescending(g => g.Key.Area.SquareMillimetres).Select(g => FormattableString.Invariant($"{g.Count()} × {g.Key.Name}")));
+    /// <summary>What a finding of a joint would do to whom.</summary>
+    private static Harm HarmOf(string check) => check switch
+    {
+        "earth-by-solder" or "splice-twin-crossed" => Harm.Shock,
+        "splice-not-listed" or "splice-not-for-strands" => Harm.Fit,
+        _ => Harm.Fire,
+    };
+
+    /// <summary>Ends in a few words: "2 × 14 AWG and 1 × 12 AWG"; the metal is said where there are two.</summary>
+    public static string Say(IEnumerable<Conductor> ends)
+    {
+        var all = ends.ToList();
+        var isMixed = all.Select(e => e.Material).Distinct().Count() > 1;
+        return string.Join(
+            " and ",
+            all.GroupBy(e => (e.Size, Metal: isMixed ? " " + Conductor.Say(e.Material) : "")).OrderByDescending(g => g.Key.Size.Area.SquareMillimetres).ThenBy(g => g.Key.Metal, StringComparer.Ordinal)
+                .Select(g => FormattableString.Invariant($"{g.Count()} × {g.Key.Size.Name}{g.Key.Metal}")));
+    }
 
     private static IEnumerable<Finding> Filling(SpliceJoin join)
     {
@@ -88,7 +104,9 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
                 ends.Count < connector.LeastCount ? (FormattableString)$"{ends.Count} {(ends.Count == 1 ? "conductor" : "conductors")}, and this connector takes {connector.LeastCount} at least."
                     : together ? (FormattableString)$"Together they are {smallest:0.##} mm², and this connector takes {connector.LeastMm2:0.##} mm² at least: it does not bite, and falls off."
                     : $"A conductor of {smallest:0.##} mm² is held badly by this connector, which takes {connector.LeastMm2:0.##} mm² at least.",
-                $"Take a smaller connector.", Sheet, OnEnds);
+                ends.Count < connector.LeastCount
+                    ? (FormattableString)$"A wire is missing; or it is a spare: cap it by itself."
+                    : $"Take a smaller connector.", Sheet, OnEnds);
         }
     }
 
@@ -115,6 +133,13 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
                 "mixed-metals-in-splice", Severity.Stop,
                 $"Copper and aluminium are joined, and this connector is not listed for both: the joint corrodes and heats.",
                 $"Take a connector listed for copper with aluminium.", "NEC 110.14 (from memory)", ["landing.splice", "conductors"]);
+        }
+        else if (join.Connector is { Kind: ConnectorKind.TwistOn or ConnectorKind.SealedTwistOn, TakesBothMetals: false } && join.Conductors.Any(c => c.Material == Material.Aluminium))
+        {
+            yield return new(
+                "mixed-metals-in-splice", Severity.Stop,
+                $"Aluminium under an ordinary twist-on connector: the twist breaks its oxide once, and the joint heats.",
+                $"Take a connector that is listed for aluminium; do not twist.", "NEC 110.14 (from memory)", ["landing.splice", "conductors"]);
         }
     }
 

@@ -8,6 +8,7 @@ namespace Lacet.Core.Torques;
 /// <summary>Torque of lug screws and bolts by the tables of NEC informative annex I (UL 486A-486B), for lugs without a marking.</summary>
 internal static class LugTorque
 {
+    internal const string BoltSource = "UL 486A-486B (from memory)";
     internal const string Source = "NEC informative annex I, UL 486A-486B (from memory)";
 
     /// <summary>A slot this wide at most, in inches, is a narrow one.</summary>
@@ -46,6 +47,10 @@ internal static class LugTorque
                 return (InchPounds(row.Hexagon!.Value), $"a hexagon head on {row.Conductor}", true);
         }
     }
+
+    /// <summary>Of a small conductor in a lug for large ones: the value for a slotted screw on it.</summary>
+    internal static Torque OfSmall(Conductor conductor) =>
+        InchPounds((ByConductor.FirstOrDefault(r => r.MostMm2 >= conductor.Size.Area.SquareMillimetres) ?? ByConductor[^1]).WideSlot!.Value);
 
     /// <summary>Of a bolt that holds a lug to a bar: the row of that diameter, or the next smaller one.</summary>
     internal static (Torque Value, FormattableString By) OfBolt(double diameterIn)

@@ -31,8 +31,9 @@ public sealed record TestTorque(double MostThread, double? Headless, double? Scr
         return Around(string.Equals(block.Drive, "II", StringComparison.Ordinal) ? row.Screwdriver : row.Other);
     }
 
-    /// <summary>A usual window for a nut on a stud.</summary>
-    internal static Window<Torque> WindowFor(Length stud) => Around(ForThread(stud.Millimetres).Other);
+    /// <summary>A usual window for a nut on a stud, or for what a screwdriver turns there.</summary>
+    internal static Window<Torque> WindowFor(Length stud, bool byScrewdriver) =>
+        Around(ForThread(stud.Millimetres) is var row && byScrewdriver ? row.Screwdriver ?? row.Other : row.Other);
 
     private static Window<Torque> Around(double? newtonMetres)
     {

@@ -10,6 +10,12 @@ namespace Lacet.Core.Torques;
 /// <param name="Reason">Why.</param>
 public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Reason)
 {
+    /// <summary>The rule of a small conductor in a lug for much larger ones.</summary>
+    public const string SmallConductor = "torque-small-conductor";
+
+    /// <summary>A conductor is small for a lug that takes so many times its area.</summary>
+    private const double SmallFor = 8;
+
     /// <summary>
     /// Order of trust: what is marked on the device rules; without a marking the standard tables; without a table what
     /// the trade usually does. Null where nothing is tightened.
@@ -24,9 +30,10 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
         { TorqueMarking: { } marking } => Marked(marking, landing.DataTrust, rules),
         ScrewClampBlock block => UsualForBlocks(block),
         Stud stud => UsualForStuds(stud),
+        SetScrewLug { Drive: LugDrive.HexSocket } lug when conductor.Size.Area.SquareMillimetres * SmallFor <= lug.MostMm2 => ForSmall(lug, conductor, rules),
         SetScrewLug lug when LugTorque.OfSetScrew(lug, conductor, usual.SocketIn) is var (value, by, measured) => ByTable(value, by, measured, rules),
         CrimpedLug lug when LugTorque.OfBolt(lug.BoltDiameterIn ?? usual.BoltIn) is var (value, by) =>
-            ByTable(value, by, lug.BoltDiameterIn is not null, rules),
+            ByTable(value, by, lug.BoltDiameterIn is not null, rules, LugTorque.BoltSource),
         PlugScrew => Usual(landing.Kind, $"No torque is given, so the usual range for plugs. Find the marking on the plug or its sheet."),
         BackWireClamp => Usual(landing.Kind, $"No torque is given, so the usual range for back-wire clamps. Find the marking on the strap or the box."),
         _ => Usual(landing.Kind, $"No torque is given, so the usual range for receptacle screws, {TypicalTorque.For(landing.Kind):range}. Find the marking: many 15 and 20 A devices ask for more."),
@@ -38,7 +45,7 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
     /// </summary>
     public Torque ByHand => Window.Target * (2.0 / 3);
 
-    private static TorqueChoice ByTable(Torque value, FormattableString by, bool measured, HouseRules rules)
+    private static TorqueChoice ByTable(Torque value, FormattableString by, bool measured, HouseRules rules, string source = LugTorque.Source)
     {
         var tolerance = rules.SingleValueTolerance;
         var window = new Window<Torque>(value, value * (1 - tolerance), value * (1 + tolerance));
@@ -47,7 +54,7 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
             "torque-standard-table",
             ReadingName.Tighten,
             trust,
-            LugTorque.Source,
+            source,
             measured
                 ? (FormattableString)$"No torque is marked. The table has {window:target} for {by}; a reading within ±{tolerance * 100:0} % passes, which is a house rule."
                 : $"No torque is marked and nobody measured the screw. The table has {window:target} for {by}, which is usual here. Measure it, or find the marking."));
@@ -76,15 +83,28 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
     private static TorqueChoice Usual(string kind, FormattableString text) => new(TypicalTorque.For(kind), Trust.CommonPractice, new(
         "torque-common-practice", ReadingName.Tighten, Trust.CommonPractice, "common practice (from memory)", text));
 
+    /// <summary>What labels usually ask of a small conductor in a lug with a socket: the table’s value for a slotted screw (common practice).</summary>
+    private static TorqueChoice ForSmall(SetScrewLug lug, Conductor conductor, HouseRules rules)
+    {
+        var value = LugTorque.OfSmall(conductor);
+        var tolerance = rules.SingleValueTolerance;
+        return new(new(value, value * (1 - tolerance), value * (1 + tolerance)), Trust.CommonPractice, new(
+            SmallConductor,
+            ReadingName.Tighten,
+            Trust.CommonPractice,
+            LugTorque.Source,
+            $"The torque of the socket is for conductors up to {lug.MostMm2:0} mm². {conductor.Size.Name} has its own line on the label; {value} is usual there."));
+    }
+
     private static TorqueChoice UsualForStuds(Stud stud)
     {
-        var window = TestTorque.WindowFor(stud.Diameter);
+        var window = TestTorque.WindowFor(stud.Diameter, stud.Hold is StudHold.Screw or StudHold.SlottedNut);
         return new(window, Trust.CommonPractice, new(
             "torque-common-practice",
             ReadingName.Tighten,
             Trust.CommonPractice,
-            "IEC 60947-1 test torque for nuts of that thread (from memory)",
-            $"No torque is given. The standard tests a nut on M{stud.Diameter.Millimetres:0.#} at {window:least}. Find the value on the block or its sheet."));
+            "IEC 60947-1 test torque of that thread (from memory)",
+            $"No torque is given. The standard tests {(stud.Hold is StudHold.Screw ? "a screw" : "a nut")} of {stud.Named} at {window:least}. Find the value on the block or its sheet."));
     }
 
     private static TorqueChoice UsualForBlocks(ScrewClampBlock block)

@@ -33,6 +33,9 @@ internal sealed class EndsOfJob(IReadOnlyDictionary<Guid, RecordedEnd> landed, I
     internal IEnumerable<Guid> Since(EndsOfJob before) =>
         landed.Keys.Union(before.Landed.Keys).Where(end => landed.GetValueOrDefault(end)?.Last != before.Landed.GetValueOrDefault(end)?.Last);
 
+    /// <summary>The ends that were landed or made anew: what was found there before stands no more.</summary>
+    internal IReadOnlySet<Guid> Redone { get; } = landed.Where(e => e.Value.IsRedone).Select(e => e.Key).ToHashSet();
+
     private IReadOnlyDictionary<Guid, RecordedEnd> Landed => landed;
 
     internal bool HasEvents(WireDocument wire) => withEvents.Contains(wire.A.Id) || withEvents.Contains(wire.B.Id);
@@ -62,8 +65,12 @@ internal sealed record RecordedEnd(EndState State, Guid By, TerminationDocument?
             { Kind: EventKind.Check } when State == EndState.Landed => this with { State = EndState.Checked },
             _ => this,
         };
-        return after with { Last = recorded.Sequence, LastId = recorded.Id };
+        var isRedone = IsRedone || recorded.Kind == EventKind.Termination || recorded.Rework is { Verdict: not FaultVerdict.Accept };
+        return after with { IsRedone = isRedone, Last = recorded.Sequence, LastId = recorded.Id };
     }
+
+    /// <summary>Whether it was landed, or what was wrong with it was put right or cut back, since somebody looked.</summary>
+    internal bool IsRedone { get; private init; }
 
     /// <summary>Whether the plan is still the one that it was landed to.</summary>
     internal bool IsTo(OpenJob job, EndOfWire end)

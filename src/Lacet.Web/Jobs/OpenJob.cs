@@ -23,7 +23,7 @@ internal sealed class OpenJob : IDisposable
 
         Title = _parts.Values.Select(p => p.Part).OfType<TitleDocument>().Single();
         Sequence = sequence;
-        Judged = new JudgedJob(new Job(Title.Read(), Parts.Where(p => p.Kind != EntityKind.Title).Select(p => p.Read())));
+        Judged = new JudgedJob(new Job(Title.Read(), Parts.Where(p => p.Kind != EntityKind.Title).Select(p => p.Read())), Ends.Redone);
     }
 
     internal SemaphoreSlim Gate { get; } = new(1, 1);
@@ -153,7 +153,7 @@ internal sealed class OpenJob : IDisposable
     {
         var changed = ends.Since(Ends).ToHashSet();
         Ends = ends;
-        Changed([.. Job.Wires.Values.Where(w => changed.Contains(w.A.Id) || changed.Contains(w.B.Id))], []);
+        Changed([.. Job.Wires.Values.Where(w => changed.Contains(w.A.Id) || changed.Contains(w.B.Id))], [.. Judged.Redone(ends.Redone)]);
     }
 
     public void Dispose() => Gate.Dispose();

@@ -12,6 +12,12 @@ public sealed class BackStabByHouseRule : IEndCheck
     public string Id => "back-stab-by-house-rule";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> FollowsFrom => ["conductor-out-of-range", "build-not-accepted", "back-stab-over-15-a"];
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

@@ -13,8 +13,11 @@ public sealed class BuildNotAccepted : IEndCheck
     public string Id => "build-not-accepted";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Landing is not PrintedLanding landing || plan.Ferrule is not null || landing.Accepts.Contains(plan.Conductor.Build)
-            || (plan.Conductor.Build == Build.FineStranded && !landing.AcceptsIsGiven && landing is not BackStab)
+            || ((!landing.AcceptsIsGiven || landing.DataTrust == Trust.Generic) && landing is not BackStab)
         ? null
         : new Finding(
             Id,

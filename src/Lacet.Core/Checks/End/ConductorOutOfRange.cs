@@ -4,7 +4,7 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.End;
 
-/// <summary>A landing holds only the sizes it is made for.</summary>
+/// <summary>A landing holds only the sizes it is made for. A range that nobody read refuses nothing: see <see cref="RangeNotKnown"/>.</summary>
 public sealed class ConductorOutOfRange : IEndCheck
 {
     private static readonly string[] RestsOn = ["conductor.size", "landing.leastMm2", "landing.mostMm2"];
@@ -13,10 +13,16 @@ public sealed class ConductorOutOfRange : IEndCheck
     public string Id => "conductor-out-of-range";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> FollowsFrom => ["back-stab-over-15-a"];
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan)
     {
         var (landing, size) = (plan.Landing, plan.Conductor.Size);
-        if (landing.Takes(size))
+        if (landing.Takes(size) || !IsKnown(landing, size))
         {
             return null;
         }
@@ -27,8 +33,15 @@ public sealed class ConductorOutOfRange : IEndCheck
                 Id,
                 Severity.Stop,
                 $"{size.NameInBoth} does not go under a binding screw: 10 AWG (5.26 mm²) is the largest.",
-                $"Land it in a lug or clamp marked for {size.Name}, or splice a 10 AWG or smaller pigtail if the circuit’s breaker allows one that small.",
+                $"Land it in a lug or clamp marked for {size.Name}. Or splice on a pigtail of 10 AWG or less, only where the circuit’s breaker allows one that small.",
                 "UL 498; NEC 110.3(B) (from memory)",
+                RestsOn),
+            BackStab => new Finding(
+                Id,
+                Severity.Stop,
+                $"{size.NameInBoth} does not go into a back-stab hole: it takes 14 AWG solid copper only.",
+                $"Use the binding screw or the back-wire clamp of the same device.",
+                "UL 498 (from memory)",
                 RestsOn),
             Stud => new Finding(
                 Id,
@@ -37,36 +50,51 @@ public sealed class ConductorOutOfRange : IEndCheck
                 $"Take a crimped lug listed for {size.Name} with a hole for this stud, and its own die.",
                 "ranges of insulated terminals, common practice (from memory)",
                 RestsOn),
+            SolderLug lug => new Finding(
+                Id,
+                Severity.Stop,
+                $"{size.NameInBoth} does not go through an eye of {lug.Hole:mm}.",
+                $"Solder it to a larger tag, or end it in a lug that is listed for it.",
+                "geometry",
+                RestsOn),
             _ => new Finding(
                 Id,
                 Severity.Stop,
-                $"{size.NameInBoth} does not fit: this {landing.SaidAs} takes {Range(landing)}.",
-                $"Take {Fitting(landing)} here, or a {landing.SaidAs} whose printed range includes {size.Name}.",
+                $"{size.NameInBoth} does not fit: this {landing.SaidAs} takes {Range(landing, size)}.",
+                Change(landing, size),
                 "the landing’s printed range; NEC 110.14 and 110.3(B)",
                 RestsOn)
             {
-                Trust = landing is PrintedLanding { RangeIsGiven: true } or SetScrewLug { RangeIsGiven: true } ? Trust.Marking : Trust.Generic,
+                Trust = Trust.Marking,
             },
         };
     }
 
-    private static FormattableString Range(Landing landing) =>
-        $"{landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm²";
+    /// <summary>Whether the limit that a size passes is known, and not only what is usual.</summary>
+    internal static bool IsKnown(Landing landing, ConductorSize size) => IsTooThick(landing, size) ? landing.IsMostKnown : landing.IsLeastKnown;
 
-    private static string Fitting(Landing landing)
+    /// <summary>A landing's range, in gauges for a gauge: "14 to 10 AWG".</summary>
+    internal static string Range(Landing landing, ConductorSize size) => Inside(landing, size) is [var first, .., var last] ? Span(first, last)
+        : FormattableString.Invariant($"{landing.LeastMm2:0.##} to {landing.MostMm2:0.##} mm²");
+
+    /// <summary>"14 to 10 AWG", "0.5 to 4 mm²", "6 AWG to 250 kcmil".</summary>
+    internal static string Span(ConductorSize first, ConductorSize last)
     {
-        var fitting = ConductorSize.Stocked.Where(landing.Takes).ToList();
-        var gauges = fitting.Where(s => s.System != SizeSystem.Metric).ToList();
-        var metric = fitting.Where(s => s.System == SizeSystem.Metric).ToList();
-        return (gauges.Count, metric.Count) switch
-        {
-            (0, 0) => "no stocked size",
-            (0, _) => Span(metric),
-            (_, 0) => Span(gauges),
-            _ => $"{Span(gauges)} ({Span(metric)})",
-        };
+        var unit = last.Name[last.Name.LastIndexOf(' ')..];
+        return first.Name.EndsWith(unit, StringComparison.Ordinal) ? $"{first.Name[..^unit.Length]} to {last.Name}" : $"{first.Name} to {last.Name}";
     }
 
-    private static string Span(List<ConductorSize> sizes) =>
-        sizes.Count == 1 ? sizes[0].Name : $"{sizes[0].Name} to {sizes[^1].Name}";
+    private static bool IsTooThick(Landing landing, ConductorSize size) => size.Area.SquareMillimetres > landing.MostMm2;
+
+    /// <summary>Stocked sizes of the same system whose true area is inside, small to large.</summary>
+    private static List<ConductorSize> Inside(Landing landing, ConductorSize size) =>
+        [.. ConductorSize.Stocked.Where(s => s.System == SizeSystem.Metric == (size.System == SizeSystem.Metric) && landing.TakesByArea(s)).OrderBy(s => s.Area.SquareMillimetres)];
+
+    private static FormattableString Change(Landing landing, ConductorSize size) => (IsTooThick(landing, size), Inside(landing, size)) switch
+    {
+        (_, []) => $"Change the landing: it must be printed for {size.Name}.",
+        // A smaller conductor is never offered without the breaker that must allow it.
+        (true, [.., var largest]) => $"Change the landing: it must be printed for {size.Name}. Or a pigtail of {largest.Name} or less, only where the circuit’s breaker allows one that small.",
+        (false, [var least, ..]) => (FormattableString)$"Change the landing: it must be printed for {size.Name}. Or splice on a pigtail of {least.Name} or more.",
+    };
 }

@@ -2,6 +2,7 @@ using Lacet.Core.Conductors;
 using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
+using Lacet.Core.Strip;
 
 namespace Lacet.Core.Checks.End;
 
@@ -34,6 +35,21 @@ public sealed record EndAtHand(Conductor Conductor, Landing Landing, HouseRules 
 
     /// <summary>The highest temperature column that its cable allows, °C; null where it sets no limit.</summary>
     public int? ColumnLimitC { get; init; }
+
+    /// <summary>What is in the hand to strip with; null for what is usual for the size.</summary>
+    public StrippingTool? StrippingTool { get; init; }
+
+    /// <summary>How it is made dead; null for what is usual at such a landing.</summary>
+    public Isolation? Isolation { get; init; }
+
+    /// <summary>How many ends alike are made.</summary>
+    public int Alike { get; init; } = 1;
+
+    /// <summary>Whether an apprentice makes it.</summary>
+    public bool ByApprentice { get; init; }
+
+    /// <summary>Whether the circuit feeds several receptacles for plugged loads: then no next larger breaker is allowed (NEC 240.4(B)).</summary>
+    public bool FeedsReceptacles { get; init; }
 
     /// <summary>The circuit's breaker or load, A; null where nobody said.</summary>
     public double? CircuitAmps { get; init; }

@@ -17,7 +17,7 @@ public sealed record EndPlan
         AtHand = atHand;
         Lug = LugRow.For(Conductor);
         Torque = TorqueChoice.For(Landing, Conductor, (Lug.Socket, Lug.Bolt), Rules);
-        Ampacity = Ampacity.For(Conductor, atHand.ColumnLimitC is { } limit && !(Landing.TemperatureC <= limit) ? limit : Landing.TemperatureC);
+        Ampacity = Ampacity.For(Conductor, atHand.ColumnLimitC is { } limit && !(Landing.TemperatureC <= limit) ? limit : Landing.TemperatureC, atHand.FeedsReceptacles);
         switch (Landing)
         {
             // A hook of a wire that is far too thick has no geometry.

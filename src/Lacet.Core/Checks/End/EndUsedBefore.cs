@@ -1,6 +1,6 @@
+using Lacet.Core.Quantities;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
-using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.End;
 
@@ -13,13 +13,16 @@ public sealed class EndUsedBefore : IEndCheck
     public string Id => "end-used-before";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.AtHand.Condition switch
     {
         EndCondition.UsedHook => new Finding(
             Id,
             Severity.Stop,
-            $"This end was a hook before. Copper hardens where it bent, and a hook that is opened or bent again breaks there.",
-            $"Cut it off behind the bend and strip again: it costs the strip length and about 10 mm of free wire.",
+            $"This end was a hook before. Metal hardens where it bent, and a hook that is opened or bent again breaks there.",
+            $"Cut it off behind the bend and strip again: it costs the strip length and about {FreeLength.Trim:mm} of free wire.",
             "common practice (from memory)",
             RestsOn),
         EndCondition.Ringed when plan.Conductor.Build == Build.Solid => new Finding(

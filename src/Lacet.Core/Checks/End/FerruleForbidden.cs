@@ -12,6 +12,9 @@ public sealed class FerruleForbidden : IEndCheck
     public string Id => "ferrule-forbidden";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan)
     {
         if (plan.AtHand.GivenFerrule is null)

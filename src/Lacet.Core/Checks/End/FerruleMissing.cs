@@ -12,13 +12,16 @@ public sealed class FerruleMissing : IEndCheck
     public string Id => "ferrule-missing";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => !plan.AtHand.SaidBare || plan.Ferrule is not { } ferrule
         ? null
         : new Finding(
             Id,
             Severity.Fix,
             $"{plan.Conductor.ToString()} is to land bare in a {plan.Landing.SaidAs}; by its marking or the house rule it gets a ferrule.",
-            $"Crimp on {ferrule.SaySize()} with a pin of {ferrule.Pin}.",
+            $"Crimp on {ferrule.SaySize()} with a pin of {ferrule.Pin:mm}.",
             $"house rule; {FerruleChoice.Source}",
             RestsOn);
 }

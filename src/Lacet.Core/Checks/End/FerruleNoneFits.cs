@@ -13,6 +13,9 @@ public sealed class FerruleNoneFits : IEndCheck
     public string Id => "ferrule-none-fits";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) =>
         plan.AtHand.Second is not null || plan.Landing is not PrintedLanding block || !plan.WantsFerrule(block) || plan.Ferrule is not null
         ? null

@@ -13,6 +13,9 @@ public sealed class FerruleOnSolid : IEndCheck
     public string Id => "ferrule-on-solid";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Conductor.Build != Build.Solid ? null
         : plan.AtHand.GivenFerrule is not null ? new Finding(
             Id,

@@ -13,6 +13,9 @@ public sealed class FerruleWrongSize : IEndCheck
     public string Id => "ferrule-wrong-size";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan)
     {
         if (plan.AtHand.GivenFerrule?.SizeMm2 is not { } size || plan.Conductor.Build == Build.Solid || plan.AtHand.Second is not null

@@ -13,6 +13,9 @@ public sealed class FineStrandsUnsupported : IEndCheck
     public string Id => "fine-strands-unsupported";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan)
     {
         if (plan.Conductor.Build != Build.FineStranded || plan.Ferrule is not null)

@@ -12,6 +12,9 @@ public sealed class HookWrongWay : IMadeCheck
     public string Id => "hook-wrong-way";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end) => end.LandingKind is not ("binding-screw" or "plug-screw") ? null : end.Made.Hook switch
     {
         HookWay.CounterClockwise => new Finding(

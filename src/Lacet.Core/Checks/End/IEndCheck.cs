@@ -8,6 +8,12 @@ public interface IEndCheck
     /// <summary>The check's stable id.</summary>
     string Id { get; }
 
+    /// <summary>What a finding of it would do to whom.</summary>
+    Harm Harm { get; }
+
+    /// <summary>Checks whose finding about the same landing is the root of this one's.</summary>
+    IReadOnlyList<string> FollowsFrom => [];
+
     /// <summary>What a finding of it is about, so that a job counts it once.</summary>
     CheckScope Scope => CheckScope.End;
 

@@ -8,6 +8,9 @@ public interface IMadeCheck
     /// <summary>The check's stable id.</summary>
     string Id { get; }
 
+    /// <summary>What a finding of it would do to whom.</summary>
+    Harm Harm { get; }
+
     /// <summary>What it finds, or null.</summary>
     Finding? Judge(MadeEnd end);
 }

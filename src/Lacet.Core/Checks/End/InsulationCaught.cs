@@ -12,6 +12,9 @@ public sealed class InsulationCaught : IMadeCheck
     public string Id => "insulation-caught";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end) => !end.Made.InsulationCaught
         ? null
         : new Finding(

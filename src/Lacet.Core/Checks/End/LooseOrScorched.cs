@@ -12,6 +12,9 @@ public sealed class LooseOrScorched : IMadeCheck
     public string Id => "loose-or-scorched";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end) => end.Made switch
     {
         { Scorched: true } => new Finding(

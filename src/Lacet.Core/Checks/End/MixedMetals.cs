@@ -11,6 +11,12 @@ public sealed class MixedMetals : IEndCheck
     public string Id => "mixed-metals";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> FollowsFrom => ["two-conductors", "more-than-two-conductors"];
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>

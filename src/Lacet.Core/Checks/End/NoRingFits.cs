@@ -12,6 +12,9 @@ public sealed class NoRingFits : IEndCheck
     public string Id => "no-ring-fits";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Landing is not Stud stud || plan.Ring is not null || !stud.Takes(plan.Conductor.Size)
         ? null
         : new Finding(

@@ -12,6 +12,12 @@ public sealed class NoTwinFits : IEndCheck
     public string Id => "no-twin-fits";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> FollowsFrom => ["two-conductors", "more-than-two-conductors"];
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>

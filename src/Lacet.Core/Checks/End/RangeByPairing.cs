@@ -11,6 +11,9 @@ public sealed class RangeByPairing : IEndCheck
     public string Id => "range-by-pairing";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => !plan.Landing.Takes(plan.Conductor.Size) || plan.Landing.TakesByArea(plan.Conductor.Size)
         ? null
         : new Finding(

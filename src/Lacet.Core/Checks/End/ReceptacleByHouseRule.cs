@@ -12,11 +12,15 @@ public sealed class ReceptacleByHouseRule : IEndCheck
     public string Id => "receptacle-by-house-rule";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => (plan.Landing, plan.Rules.ReceptacleWiring) switch
     {
+        (BindingScrew { On: ScrewOn.ControlDevice or ScrewOn.Lampholder or ScrewOn.Switch }, _) => null,
         (BindingScrew, ReceptacleWiring.BackWireClamp) => Note(
             $"House rule: a pigtail to the back-wire clamp first; the hook is for devices without one.",
             $"Look behind the screw for a clamp plate; where there is none, go on."),

@@ -13,6 +13,9 @@ public sealed class SolidInCrimp : IEndCheck
     public string Id => "solid-in-crimp";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Landing is not (Stud or CrimpedLug) || plan.Conductor.Build != Build.Solid
         ? null
         : new Finding(

@@ -15,6 +15,9 @@ public sealed class SpoiledAtTheTip : IMadeCheck
     public string Id => "spoiled-end";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end)
     {
         if (!end.Made.Faults.Except(NamedElsewhere).Any())
@@ -27,7 +30,7 @@ public sealed class SpoiledAtTheTip : IMadeCheck
             return new(Id, Severity.Fix, $"Something is wrong with the end, and what it means hangs on its wire, which is not known: not judged.", $"Say the wire’s size and build.", "common practice (from memory)", RestsOn);
         }
 
-        var worst = ReworkAssessment.Of(new(conductor, end.Made, end.Class) { InLug = SpoiledEnd.IsLug(end.LandingKind) }).Faults.First(f => !NamedElsewhere.Contains(f.Fault));
+        var worst = ReworkAssessment.Of(new(conductor, end.Made, end.Class) { InLug = SpoiledEnd.IsLug(end.LandingKind), InHook = SpoiledEnd.IsHook(end.LandingKind) }).Faults.First(f => !NamedElsewhere.Contains(f.Fault));
         return worst.Verdict == FaultVerdict.Accept ? null : new(Id, Severity.Fix, worst.Says, worst.Do, worst.Source, RestsOn);
     }
 }

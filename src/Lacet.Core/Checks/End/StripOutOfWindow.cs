@@ -11,6 +11,9 @@ public sealed class StripOutOfWindow : IMadeCheck
     public string Id => "strip-out-of-window";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end)
     {
         if (end is not { Strip: { } window, Made.MeasuredStrip: { } measured } || window.Judge(measured) is Judgement.Pass)

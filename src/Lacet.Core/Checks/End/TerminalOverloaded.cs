@@ -11,6 +11,9 @@ public sealed class TerminalOverloaded : IEndCheck
     public string Id => "terminal-overloaded";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>

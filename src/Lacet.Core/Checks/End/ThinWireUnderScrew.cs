@@ -12,8 +12,11 @@ public sealed class ThinWireUnderScrew : IEndCheck
     public string Id => "thin-wire-under-screw";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     /// <remarks>14 AWG is the smallest branch-circuit conductor (NEC 210.19).</remarks>
-    public Finding? Judge(EndPlan plan) => plan.Hook is null || plan.Landing is not BindingScrew || plan.Conductor.Size.PairedArea >= 1.5
+    public Finding? Judge(EndPlan plan) => plan.Hook is null || plan.Landing is not BindingScrew { On: null or ScrewOn.Receptacle or ScrewOn.Switch } || plan.Conductor.Size.PairedArea >= 1.5
         ? null
         : new Finding(
             Id,

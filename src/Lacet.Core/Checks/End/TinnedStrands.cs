@@ -13,6 +13,9 @@ public sealed class TinnedStrands : IEndCheck
     public string Id => "tinned-strands";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.AtHand.Condition != EndCondition.Tinned || plan.Conductor.Build == Build.Solid || plan.Landing is SolderLug
         ? null
         : new Finding(

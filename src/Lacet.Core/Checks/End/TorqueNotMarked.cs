@@ -5,10 +5,16 @@ namespace Lacet.Core.Checks.End;
 /// <summary>A torque known only from common practice.</summary>
 public sealed class TorqueNotMarked : IEndCheck
 {
+    /// <summary>Its id, by which a recipe leaves it out: there it stands beside the reading.</summary>
+    internal const string Check = "torque-not-marked";
+
     private static readonly string[] RestsOn = ["landing.torqueMarking"];
 
     /// <inheritdoc/>
-    public string Id => "torque-not-marked";
+    public string Id => Check;
+
+    /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
 
     /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;

@@ -12,6 +12,9 @@ public sealed class TorqueOutOfWindow : IMadeCheck
     public string Id => "torque-out-of-window";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end)
     {
         if (end.Torque is not { } window)

@@ -12,6 +12,9 @@ public sealed class TorqueSimulated : IMadeCheck
     public string Id => "torque-simulated";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end) => end.Made.Tightening is not Tightening.Reading { Simulated: true }
         ? null
         : new Finding(

@@ -12,6 +12,9 @@ public sealed class TorqueUnmeasured : IMadeCheck
     public string Id => "torque-unmeasured";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public Finding? Judge(MadeEnd end) => end is not { Torque: { } window, Made.Tightening: Tightening.ByFeel }
         ? null
         : new Finding(

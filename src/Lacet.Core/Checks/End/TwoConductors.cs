@@ -11,6 +11,9 @@ public sealed class TwoConductors : IEndCheck
     public string Id => "two-conductors";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>

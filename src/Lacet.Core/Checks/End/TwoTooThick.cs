@@ -12,6 +12,12 @@ public sealed class TwoTooThick : IEndCheck
     public string Id => "two-too-thick";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<string> FollowsFrom => ["two-conductors", "more-than-two-conductors"];
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>
@@ -25,8 +31,10 @@ public sealed class TwoTooThick : IEndCheck
         var total = plan.Conductor.Size.Area.SquareMillimetres + second.Size.Area.SquareMillimetres;
         return total <= landing.MostMm2 + 1e-9 ? null : new Finding(
             Id,
-            Severity.Stop,
-            $"Together they have {total:0.##} mm², and this {landing.SaidAs} takes up to {landing.MostMm2:0.##} mm².",
+            landing.IsMostKnown ? Severity.Stop : Severity.Fix,
+            landing.IsMostKnown
+                ? (FormattableString)$"Together they have {total:0.##} mm², and this {landing.SaidAs} takes up to {landing.MostMm2:0.##} mm²."
+                : $"Together they have {total:0.##} mm²; nobody read how much this {landing.SaidAs} takes, and {landing.MostMm2:0.##} mm² is usual.",
             $"Take a landing that is marked for {total:0.##} mm² or for this pair, or splice both to one pigtail.",
             "the landing’s printed range; NEC 110.14(A) (from memory)",
             RestsOn);

@@ -13,6 +13,9 @@ public sealed class WeakCrimpShape : IEndCheck
     public string Id => "weak-crimp-shape";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Ferrule is null ? null : plan.AtHand.CrimpShape switch
     {
         CrimpShape.AlternatingFlats => new Finding(

@@ -12,6 +12,9 @@ public sealed class WireTooThickForScrew : IEndCheck
     public string Id => "wire-too-thick-for-screw";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => plan.Hook is not { HeadCoversWire: false } || plan.Landing is not BindingScrew screw
         ? null
         : new Finding(

@@ -12,6 +12,9 @@ public sealed class BootlegEarth : IJobCheck<Device>
     public string Id => "bootleg-earth";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Shock;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

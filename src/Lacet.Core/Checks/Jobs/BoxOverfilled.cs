@@ -14,6 +14,9 @@ public sealed class BoxOverfilled : IJobCheck<Enclosure>
     public string Id => "box-overfilled";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Enclosure;
 
     /// <inheritdoc/>
@@ -27,15 +30,17 @@ public sealed class BoxOverfilled : IJobCheck<Enclosure>
         var ends = job.LandingsIn(subject.Id).SelectMany(l => job.EndsAt(l.Id)).ToList();
         if (ends.Exists(e => e.Wire.Conductor is not { } conductor || !BoxFill.Covers(conductor.Size)))
         {
-            return new(Id, Severity.Note, $"Not judged: a conductor in {subject.Name} is not known, or is no even gauge from 18 to 6 AWG, and table 314.16(B) has no other.", $"Count the box by hand.", "NEC 314.16(B) (from memory)", RestsOn);
+            return new(Id, Severity.Note, $"Not judged: a conductor in {subject.Name} is not known, or is larger than 6 AWG, where table 314.16(B) ends.", $"Count the box by hand.", "NEC 314.16(B) (from memory)", RestsOn);
         }
 
         var fill = BoxFill.Of(Contents(job, subject, ends), volume);
         return fill.Fits == true ? null : new(
             Id,
-            Severity.Stop,
+            Severity.Fix,
             $"{subject.Name} needs {fill.Needed:0.##} in³ without clamps, and has {volume:0.##}.",
-            $"Take a deeper box, or an extension ring; pigtails that stay in the box count nothing.",
+            fill.Box is { } box
+                ? (FormattableString)$"Take a deeper box, such as {box.Name} ({box.CubicInches:0.#} in³), or an extension ring; pigtails that stay in the box count nothing."
+                : $"Part it into two boxes; pigtails that stay in the box count nothing.",
             "NEC 314.16(B) (from memory)",
             RestsOn);
     }

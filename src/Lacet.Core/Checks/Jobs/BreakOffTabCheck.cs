@@ -12,6 +12,9 @@ public sealed class BreakOffTabCheck : IJobCheck<Device>
     public string Id => "break-off-tab";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Equipment;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>
@@ -23,10 +26,10 @@ public sealed class BreakOffTabCheck : IJobCheck<Device>
         }
 
         var (upper, lower) = (Ends(job, subject, DeviceHalf.Upper), Ends(job, subject, DeviceHalf.Lower));
-        return Hot(subject, Hots(upper), Hots(lower)) ?? Neutral(job, subject, Neutrals(upper), Neutrals(lower));
+        return Hot(job, subject, Hots(upper), Hots(lower)) ?? Neutral(job, subject, Neutrals(upper), Neutrals(lower));
     }
 
-    private Finding? Hot(Device device, List<JobWire> upper, List<JobWire> lower)
+    private Finding? Hot(Job job, Device device, List<JobWire> upper, List<JobWire> lower)
     {
         if (device.HotTab == BreakOffTab.Removed)
         {
@@ -42,7 +45,12 @@ public sealed class BreakOffTabCheck : IJobCheck<Device>
         }
 
         var circuits = upper.Concat(lower).Select(w => w.CircuitId).Distinct().Count();
-        return circuits > 1 ? Found(
+        var legs = upper.Exists(u => lower.Exists(l => u.CircuitId != l.CircuitId && Share(job, u.CircuitId, l.CircuitId)));
+        return legs ? Found(
+                Severity.Stop,
+                $"Two legs of a shared neutral feed the halves of {device.Name}, and its hot tab is whole: line to line, a dead short.",
+                $"Break the hot tab off before anything is energised; keep the neutral tab, and let both breakers disconnect together.")
+            : circuits > 1 ? Found(
                 Severity.Stop,
                 $"Two circuits feed the halves of {device.Name}, and its hot tab is whole: it ties their breakers together, and neither makes it dead alone.",
                 $"Break the hot tab off, and let the two breakers disconnect together.")

@@ -14,6 +14,9 @@ public sealed class ColourAgainstFunction : IJobCheck<JobWire>
     public string Id => "colour-against-function";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Shock;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>

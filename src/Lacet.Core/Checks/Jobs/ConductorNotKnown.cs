@@ -12,6 +12,9 @@ public sealed class ConductorNotKnown : IJobCheck<JobWire>
     public string Id => "conductor-not-known";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>

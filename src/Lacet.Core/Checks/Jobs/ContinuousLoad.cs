@@ -1,3 +1,5 @@
+using Lacet.Core.Circuits;
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 
@@ -12,6 +14,9 @@ public sealed class ContinuousLoad : IJobCheck<Circuit>
     public string Id => "continuous-load";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Circuit;
 
     /// <inheritdoc/>
@@ -20,15 +25,24 @@ public sealed class ContinuousLoad : IJobCheck<Circuit>
             Id,
             Severity.Stop,
             $"Circuit {subject.Name} carries {load:0.#} A on a breaker of {breaker:0.#} A.",
-            $"Share the load out, or take a larger breaker with conductors for it.",
+            Larger(subject.Continuous ? load * 1.25 : load),
             "NEC 210.20 (from memory)",
             RestsOn)
         : subject.Continuous && load * 1.25 > breaker ? new Finding(
             Id,
             Severity.Fix,
             $"Circuit {subject.Name} carries {load:0.#} A for hours; a breaker of {breaker:0.#} A may carry {breaker / 1.25:0.#} A so.",
-            $"Take a breaker of {load * 1.25:0.#} A or more with conductors for it, or share the load out.",
+            Larger(load * 1.25),
             "NEC 210.20(A) (from memory)",
             RestsOn)
         : null;
+
+    /// <summary>The next standard breaker and the copper that it asks for: "25 A with 10 AWG".</summary>
+    private static FormattableString Larger(double amps) => StandardBreaker.AtLeast(amps) is { } breaker && Copper(breaker) is { } size
+        ? $"Take a breaker of {breaker:0.#} A with {size.Name} copper or more, or share the load out."
+        : (FormattableString)$"Share the load out.";
+
+    private static ConductorSize? Copper(double breaker) => ConductorSize.Stocked
+        .Where(s => s.System != SizeSystem.Metric && Ampacity.For(Conductor.Of(s, Build.Stranded, Material.Copper), null) is { } table && table.Breaker >= breaker && table.Amps > 10)
+        .MinBy(s => s.Area.SquareMillimetres);
 }

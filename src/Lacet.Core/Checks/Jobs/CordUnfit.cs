@@ -13,12 +13,26 @@ public sealed class CordUnfit : IJobCheck<JobCord>
     public string Id => "cord-unfit";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Shock;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Cord;
 
     /// <inheritdoc/>
     public Finding? Judge(Job job, JobCord subject)
     {
-        var triage = CordTriage.Of([.. subject.Seen], job.Title.Rules.DamagedCord, subject.MouldedToBeHad, new CordPrices());
+        var triage = CordTriage.Of([.. subject.Seen], [.. subject.Sound], job.Title.Rules.DamagedCord, subject.MouldedToBeHad, new CordPrices());
+        if (triage.Verdict == CordVerdict.LookFirst)
+        {
+            return new Finding(
+                Id,
+                Severity.Note,
+                $"Not judged: nobody looked at {string.Join(", ", triage.NotLookedAt.Select(CordSign.Say))}.",
+                $"Look at each place from plug to entry, and say that it is sound or what is wrong there.",
+                CordSign.Source,
+                RestsOn);
+        }
+
         if (triage is not { Verdict: not CordVerdict.Keep, Signs: [var worst, ..] })
         {
             return null;

@@ -12,6 +12,9 @@ public sealed class DuplicateName : IJobCheck<JobWire>
     public string Id => "duplicate-name";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Equipment;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>

@@ -12,6 +12,9 @@ public sealed class EarthForAnother : IJobCheck<JobWire>
     public string Id => "earth-for-another";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Shock;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>

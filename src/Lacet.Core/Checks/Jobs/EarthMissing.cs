@@ -12,6 +12,9 @@ public sealed class EarthMissing : IJobCheck<Device>
     public string Id => "earth-missing";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Shock;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>
@@ -24,8 +27,8 @@ public sealed class EarthMissing : IJobCheck<Device>
             Id,
             Severity.Stop,
             $"{subject.Name} has no earth: nothing ends at its green screw, and a fault makes what is plugged in or mounted there live.",
-            $"Bring an earth conductor to it. Where there is none in the wall, only the ways of the code are open, such as ground-fault protection with its label; never the neutral.",
-            "NEC 250.146, 406.4(D) (from memory)",
+            $"Is its raceway metal, whole, and tested? Then bond to the box. Else bring an earth, or take a way of the code: ground-fault protection, labelled; never the neutral.",
+            "NEC 250.118, 250.146, 406.4(D) (from memory)",
             RestsOn);
     }
 }

@@ -27,17 +27,24 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
             GivenFerrule = end.End.Ferrule,
             SaidBare = end.End.SaidBare,
             CircuitAmps = circuit?.OcpdAmps,
+            FeedsReceptacles = circuit is not null && ReceptacleRating.OutletsOn(job, circuit.Id) > 1,
+            Isolation = IsolationOf(job, end, id),
             // NM cable is good for 60 °C, whatever its terminals are marked for (NEC 334.80, from memory).
             ColumnLimitC = circuit?.Method == WiringMethod.NmCable ? 60 : null,
         };
     }
 
-    internal static EndJudgement Of(Job job, EndOfWire end)
+    /// <summary>A cord is unplugged, and a machine's stored energy is waited for.</summary>
+    private static Isolation? IsolationOf(Job job, EndOfWire end, Guid landing) => end.Wire.InCord ? Isolation.Cord
+        : job.Enclosures[job.Landings[landing].EnclosureId].Form == EnclosureForm.Machine ? Isolation.Machine
+        : null;
+
+    internal static EndJudgement Of(Job job, EndOfWire end, bool isRedone)
     {
         List<(CheckScope, Finding)>? found = null;
         foreach (var check in JobChecks.Ends)
         {
-            Keep(check.Scope, check.Judge(job, end));
+            Keep(check.Scope, check.Judge(job, end) is { } finding ? finding with { Harm = check.Harm } : null);
         }
 
         EndPlan? plan = null;
@@ -47,13 +54,13 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
             // The second conductor is judged where it is the first.
             foreach (var check in EndChecks.Planned)
             {
-                Keep(check.Scope, check.Judge(plan));
+                Keep(check.Scope, EndChecks.Judge(check, plan));
             }
         }
 
-        if (end.End is { Found: { } made, LandingId: { } id } && job.Landings[id].Landing is { } landing)
+        if (!isRedone && end.End is { Found: { } made, LandingId: { } id } && job.Landings[id].Landing is { } landing)
         {
-            foreach (var finding in EndChecks.Judge(new MadeEnd(landing.Kind, made, null, null) { Conductor = end.Wire.Conductor, Class = job.Title.Rules.StrandLoss }))
+            foreach (var finding in EndChecks.Judge(new MadeEnd(landing.Kind, made, null, plan?.Torque?.Window) { Conductor = end.Wire.Conductor, Class = job.Title.Rules.StrandLoss }))
             {
                 Keep(CheckScope.End, finding);
             }

@@ -13,6 +13,9 @@ public sealed class FreeLengthShort : IJobCheck<EndOfWire>
     public string Id => "free-length-short";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.End;
 
     /// <inheritdoc/>

@@ -10,6 +10,9 @@ public interface IJobCheck<in T>
     /// <summary>The check's stable id.</summary>
     string Id { get; }
 
+    /// <summary>What a finding of it would do to whom.</summary>
+    Harm Harm { get; }
+
     /// <summary>What a finding of it is about.</summary>
     CheckScope Scope { get; }
 

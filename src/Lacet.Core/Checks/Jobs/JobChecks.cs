@@ -10,7 +10,7 @@ public static class JobChecks
 
     /// <summary>Checks of a wire.</summary>
     public static IReadOnlyList<IJobCheck<JobWire>> Wires { get; } =
-        [new EarthForAnother(), new LandsNowhere(), new DuplicateName(), new ColourAgainstFunction(), new ConductorNotKnown()];
+        [new EarthForAnother(), new LandsNowhere(), new DuplicateName(), new ColourAgainstFunction(), new ConductorNotKnown(), new CircuitNotKnown()];
 
     /// <summary>Checks of a landing.</summary>
     public static IReadOnlyList<IJobCheck<JobLanding>> Landings { get; } =
@@ -23,7 +23,7 @@ public static class JobChecks
     public static IReadOnlyList<IJobCheck<Device>> Devices { get; } =
     [
         new BootlegEarth(), new EarthMissing(), new NeutralThroughDevice(), new LineLoadSwapped(), new BreakOffTabCheck(),
-        new ReceptacleRating(), new SingleReceptacleRating(), new PluggedLoad(),
+        new ReceptacleRating(), new SingleReceptacleRating(), new PluggedLoad(), new CircuitsMixed(), new LegsFromSeveralBreakers(), new LineAndNeutralApart(), new BreakerNotFed(),
     ];
 
     /// <summary>Checks of a circuit.</summary>

@@ -14,10 +14,12 @@ public sealed class JudgedJob
     private readonly Dictionary<(Guid Wire, EndSide Side), EndJudgement> _ends = [];
     private readonly Dictionary<Subject, IReadOnlyList<JobFinding>> _found = [];
 
-    /// <summary>Judges all of a job.</summary>
-    public JudgedJob(Job job)
+    private IReadOnlySet<Guid> _redone;
+
+    /// <summary>Judges all of a job, of which some ends were made anew or landed since somebody looked: see <see cref="Redone"/>.</summary>
+    public JudgedJob(Job job, IReadOnlySet<Guid>? redone = null)
     {
-        Job = job;
+        (Job, _redone) = (job, redone ?? new HashSet<Guid>());
         var reach = new Reach(job);
         reach.Everything();
         Judge(reach.Subjects);
@@ -26,12 +28,33 @@ public sealed class JudgedJob
     /// <summary>The job.</summary>
     public Job Job { get; }
 
-    /// <summary>Every finding, worst first; alike ones stand together.</summary>
+    /// <summary>Every finding, worst first and by harm; alike ones stand together.</summary>
     public IEnumerable<JobFinding> Findings => _found.Values.SelectMany(f => f)
-        .OrderBy(f => f.Finding.Severity).ThenBy(f => f.Finding.Check, StringComparer.Ordinal).ThenBy(f => Place(f.About)).ThenBy(f => f.About.Key, StringComparer.Ordinal);
+        .OrderBy(f => f.Finding.Severity).ThenBy(f => f.Finding.Harm).ThenBy(f => f.Finding.Check, StringComparer.Ordinal).ThenBy(f => Place(f.About)).ThenBy(f => f.About.Key, StringComparer.Ordinal);
 
     /// <summary>The worst finding; null where there is none.</summary>
-    public JobFinding? Worst => _found.Values.SelectMany(f => f).MinBy(f => (f.Finding.Severity, f.Finding.Check, f.About.Key));
+    public JobFinding? Worst => _found.Values.SelectMany(f => f).MinBy(f => (f.Finding.Severity, f.Finding.Harm, f.Finding.Check, f.About.Key));
+
+    /// <summary>The finding that another follows from: of one cause the root is shown, and the rest under it. Null where it stands for itself.</summary>
+    public JobFinding? RootOf(JobFinding finding)
+    {
+        var roots = EndChecks.RootsOf(finding.Finding.Check);
+        return roots.Count == 0 ? null : LandingsOf(finding.About).SelectMany(AboutLanding)
+            .FirstOrDefault(f => f != finding && roots.Contains(f.Finding.Check, StringComparer.Ordinal));
+    }
+
+    private IEnumerable<Guid> LandingsOf(Subject about) => about.Scope switch
+    {
+        CheckScope.Landing => [about.Id],
+        CheckScope.Device => Job.LandingsOf(about.Id).Select(l => l.Id),
+        CheckScope.End => new[] { Job.Wires[about.Id][about.Side].LandingId }.OfType<Guid>(),
+        CheckScope.Wire => new[] { Job.Wires[about.Id].A.LandingId, Job.Wires[about.Id].B.LandingId }.OfType<Guid>(),
+        _ => [],
+    };
+
+    private IEnumerable<JobFinding> AboutLanding(Guid landing) => About(new(CheckScope.Landing, landing))
+        .Concat(Job.Landings[landing].DeviceId is { } device ? About(new(CheckScope.Device, device)) : [])
+        .Concat(Job.EndsAt(landing).SelectMany(e => About(new(CheckScope.End, e.Wire.Id, e.Side)).Concat(About(new(CheckScope.Wire, e.Wire.Id)))));
 
     /// <summary>How many findings there are of a severity.</summary>
     public int Count(Severity severity) => _found.Values.Sum(f => f.Count(j => j.Finding.Severity == severity));
@@ -74,6 +97,24 @@ public sealed class JudgedJob
         return ([.. before.ExceptBy(after.Select(Key), Key)], [.. after.ExceptBy(before.Select(Key), Key)]);
     }
 
+    /// <summary>
+    /// Says at which ends something was landed or put right since they were looked at. What was found there stands until
+    /// then, and only then no more. Gives what was judged anew.
+    /// </summary>
+    public IReadOnlySet<Subject> Redone(IReadOnlySet<Guid> ends)
+    {
+        var changed = _redone.Except(ends).Concat(ends.Except(_redone)).ToHashSet();
+        _redone = ends;
+        var reach = new Reach(Job);
+        foreach (var wire in Job.Wires.Values.Where(w => changed.Contains(w.A.Id) || changed.Contains(w.B.Id)))
+        {
+            reach.From(wire);
+        }
+
+        Judge(reach.Subjects);
+        return reach.Subjects;
+    }
+
     private void Judge(IReadOnlyCollection<Subject> subjects)
     {
         foreach (var subject in subjects)
@@ -102,7 +143,7 @@ public sealed class JudgedJob
         var key = (subject.Id, subject.Side);
         if (Job.Wires.TryGetValue(subject.Id, out var wire) && !wire.Retired)
         {
-            _ends[key] = EndJudgement.Of(Job, new(wire, subject.Side));
+            _ends[key] = EndJudgement.Of(Job, new(wire, subject.Side), _redone.Contains(wire[subject.Side].Id));
         }
         else
         {
@@ -188,7 +229,7 @@ public sealed class JudgedJob
             {
                 if (check.Judge(Job, of) is { } finding)
                 {
-                    (found ??= []).Add(new(subject, finding));
+                    (found ??= []).Add(new(subject, finding with { Harm = check.Harm }));
                 }
             }
         }

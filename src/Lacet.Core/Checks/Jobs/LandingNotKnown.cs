@@ -12,6 +12,9 @@ public sealed class LandingNotKnown : IJobCheck<JobLanding>
     public string Id => "landing-not-known";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>

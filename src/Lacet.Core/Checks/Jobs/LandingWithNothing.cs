@@ -12,6 +12,9 @@ public sealed class LandingWithNothing : IJobCheck<JobLanding>
     public string Id => "landing-with-nothing";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>

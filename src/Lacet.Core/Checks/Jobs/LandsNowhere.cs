@@ -12,6 +12,9 @@ public sealed class LandsNowhere : IJobCheck<JobWire>
     public string Id => "lands-nowhere";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Craft;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>

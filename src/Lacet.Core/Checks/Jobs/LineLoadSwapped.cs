@@ -12,6 +12,9 @@ public sealed class LineLoadSwapped : IJobCheck<Device>
     public string Id => "line-load-swapped";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Shock;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

@@ -13,6 +13,9 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
     public string Id => "loaded-together";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Run;
 
     /// <inheritdoc/>
@@ -31,7 +34,7 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
                 continue;
             }
 
-            if (Ampacity.Together(conductor, TerminalC(job, wire), loaded.Count) is not { } together)
+            if (Ampacity.Together(conductor, TerminalC(job, wire), loaded.Count, ReceptacleRating.OutletsOn(job, circuit) > 1) is not { } together)
             {
                 return new Finding(
                     Id,
@@ -42,12 +45,12 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
                     RestsOn);
             }
 
-            if (together.Amps < breaker)
+            if (together.Breaker < breaker)
             {
                 return new Finding(
                     Id,
                     Severity.Stop,
-                    $"{loaded.Count} loaded conductors run together in {subject.Name}: wire {wire.Name}, {conductor.ToString()}, may then carry {together.Amps:0.#} A, and its breaker is {breaker:0.#} A.",
+                    $"{loaded.Count} loaded conductors run together in {subject.Name}: wire {wire.Name}, {conductor.ToString()}, carries {together.Amps:0.#} A so, and its breaker is {breaker:0.#} A.",
                     $"Part the run, take larger conductors, or a smaller breaker.",
                     together.Source,
                     RestsOn);

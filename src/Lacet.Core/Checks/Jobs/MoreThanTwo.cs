@@ -12,6 +12,9 @@ public sealed class MoreThanTwo : IJobCheck<JobLanding>
     public string Id => "more-than-two-conductors";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fit;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>

@@ -12,6 +12,9 @@ public sealed class NeutralThroughDevice : IJobCheck<Device>
     public string Id => "neutral-through-device";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Equipment;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

@@ -7,10 +7,13 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>A check of a splice in a job: one of those that the craft makes of any joint.</summary>
 public abstract class OfSplice : IJobCheck<JobLanding>
 {
-    private protected OfSplice(string id) => Id = id;
+    private protected OfSplice(string id, Harm harm) => (Id, Harm) = (id, harm);
 
     /// <inheritdoc/>
     public string Id { get; }
+
+    /// <inheritdoc/>
+    public Harm Harm { get; }
 
     /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;

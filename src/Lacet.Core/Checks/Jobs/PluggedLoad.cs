@@ -13,6 +13,9 @@ public sealed class PluggedLoad : IJobCheck<Device>
     public string Id => "plugged-load";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

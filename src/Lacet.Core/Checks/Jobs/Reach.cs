@@ -71,6 +71,11 @@ internal sealed class Reach(Job job)
                 foreach (var landing in job.LandingsIn(enclosure.Id))
                 {
                     AtLanding(landing.Id);
+                    // What kind of enclosure a wire comes from is read at its far end too.
+                    foreach (var circuit in job.EndsAt(landing.Id).Select(e => e.Wire.CircuitId).OfType<Guid>())
+                    {
+                        WholeCircuit(circuit);
+                    }
                 }
 
                 break;

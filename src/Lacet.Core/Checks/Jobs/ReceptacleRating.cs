@@ -13,6 +13,9 @@ public sealed class ReceptacleRating : IJobCheck<Device>
     public string Id => "receptacle-rating";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

@@ -12,6 +12,9 @@ public sealed class ReversedPolarity : IJobCheck<EndOfWire>
     public string Id => "reversed-polarity";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Shock;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

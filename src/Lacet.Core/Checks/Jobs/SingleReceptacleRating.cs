@@ -12,6 +12,9 @@ public sealed class SingleReceptacleRating : IJobCheck<Device>
     public string Id => "single-receptacle-rating";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Fire;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>

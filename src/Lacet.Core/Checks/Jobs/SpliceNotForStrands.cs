@@ -1,4 +1,6 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Checks.Jobs;
 
 /// <summary>Fine strands in a connector that pushes them aside.</summary>
-public sealed class SpliceNotForStrands() : OfSplice("splice-not-for-strands");
+public sealed class SpliceNotForStrands() : OfSplice("splice-not-for-strands", Harm.Fit);

@@ -13,6 +13,9 @@ public sealed class VoltageDropHigh : IJobCheck<Circuit>
     public string Id => "voltage-drop";
 
     /// <inheritdoc/>
+    public Harm Harm => Harm.Equipment;
+
+    /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Circuit;
 
     /// <inheritdoc/>

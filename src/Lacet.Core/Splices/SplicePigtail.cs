@@ -1,7 +1,8 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
-namespace Lacet.Core.Planning;
+namespace Lacet.Core.Splices;
 
 /// <summary>A pigtail from a splice to a landing in the same box.</summary>
 /// <param name="Length">What is cut.</param>
@@ -13,6 +14,9 @@ public sealed record SplicePigtail(Length Length, Length SpliceStrip, Length? La
 {
     /// <summary>So often a new pigtail can be made anew (common practice).</summary>
     public const int UsualReworks = 2;
+
+    /// <summary>Plans one by the house rule of what a splice end strips: the one rule of a pigtail’s length, whoever asks.</summary>
+    public static SplicePigtail For(PigtailStrip rule, Length? landingStrip) => Of(TwistStrip.Of(rule).Target, landingStrip);
 
     /// <summary>
     /// Plans one: six inches free (NEC 300.14, from memory), what both ends strip, and room for making its landing end anew
