@@ -1,7 +1,9 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using System.Text.Unicode;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Exchange;
 
@@ -20,7 +22,20 @@ public static class Json
         options.RespectRequiredConstructorParameters = true;
         // Units hold "·" and "²"; JSON is served as JSON, never inside a page, so they need no escape.
         options.Encoder = JavaScriptEncoder.Create(UnicodeRanges.All);
+        options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(LeaveOutWhatNobodySaid);
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
         return options;
+    }
+
+    /// <summary>A quantity says which system leads only where that is not the reader's to choose.</summary>
+    private static void LeaveOutWhatNobodySaid(JsonTypeInfo type)
+    {
+        if (type.Type == typeof(Readout))
+        {
+            foreach (var leads in type.Properties.Where(p => p.PropertyType == typeof(UnitSystem?)))
+            {
+                leads.ShouldSerialize = (_, value) => value is not null;
+            }
+        }
     }
 }

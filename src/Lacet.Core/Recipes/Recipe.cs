@@ -1,3 +1,4 @@
+using Lacet.Core.Circuits;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Quantities;
 using Lacet.Core.Torques;
@@ -33,6 +34,9 @@ public sealed record Recipe(
     IReadOnlyList<Alternative> Alternatives,
     FormattableString? Undo)
 {
+    /// <summary>What the wire may carry there; null where no table has it, and at a stop.</summary>
+    public Ampacity? Ampacity { get; init; }
+
     /// <summary>What rests on a usual value, and where it is printed; empty where everything was read.</summary>
     public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
 }

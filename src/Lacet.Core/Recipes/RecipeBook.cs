@@ -44,6 +44,7 @@ public static class RecipeBook
             page.Undo)
         {
             ReadOff = readOff,
+            Ampacity = plan.Ampacity,
         };
     }
 

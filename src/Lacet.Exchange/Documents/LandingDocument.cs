@@ -48,6 +48,10 @@ public record LandingDocument
     /// <summary>The temperature its terminals are marked for: 60, 75 or 90 °C; null where nothing is marked.</summary>
     public int? TemperatureC { get; init; }
 
+    /// <summary>Whether it is marked CO/ALR: screws of receptacles and switches take aluminium only then.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
+    public bool CoAlr { get; init; }
+
     /// <summary>Whether it can be reached again once the rest is in; null where nobody said.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public bool? Accessible { get; init; }
@@ -69,6 +73,7 @@ public record LandingDocument
         Metals = landing.Metals.Count == 1 && landing.Metals.Contains(Material.Copper) ? null : [.. landing.Metals.Order()],
         TakesTwo = landing.TakesTwo,
         TemperatureC = landing.TemperatureC,
+        CoAlr = landing.IsCoAlr,
         Accessible = landing.IsAccessible,
         Visible = landing.IsVisible,
     };
@@ -84,7 +89,14 @@ public record LandingDocument
             InsulationLeastMm = l.Printed.InsulationLeastMm,
             InsulationMostMm = l.Printed.InsulationMostMm,
         },
-        Stud l => new StudDocument { StudDiameterMm = l.DiameterIsGiven ? l.Diameter.Millimetres : null, BarrelDepthMm = l.BarrelDepth?.Millimetres, Termination = l.Shape },
+        Stud l => new StudDocument
+        {
+            StudDiameterMm = l is { DiameterIsGiven: true, Screw: null } ? l.Diameter.Millimetres : null,
+            BarrelDepthMm = l.BarrelDepth?.Millimetres,
+            Termination = l.Shape,
+            Screw = l.Screw?.Name,
+            Hold = l.Hold == StudHold.Nut ? null : l.Hold,
+        },
         SetScrewLug l => new SetScrewLugDocument
         {
             Drive = l.DriveIsGiven ? l.Drive : null,
@@ -127,6 +139,7 @@ public record LandingDocument
                 Documents.DataTrust.Generic => Core.Quantities.Trust.Generic,
                 _ => Core.Quantities.Trust.Marking,
             },
+            IsCoAlr = CoAlr,
             IsAccessible = Accessible,
             IsVisible = Visible,
             TemperatureC = TemperatureC is null or 60 or 75 or 90

@@ -22,6 +22,12 @@ public sealed record RecipeDocument(
     IReadOnlyList<AlternativeDocument> Alternatives,
     string? Undo)
 {
+    /// <summary>What rests on a usual value: what to read off the device, and where it is printed.</summary>
+    public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
+
+    /// <summary>What the wire may carry there; null where no table has it, and at a stop.</summary>
+    public LimitsDocument? Limits { get; init; }
+
     /// <summary>Renders a recipe.</summary>
     public static RecipeDocument Of(Recipe recipe, UnitLead lead) => new(
         recipe.Verdict,
@@ -37,12 +43,16 @@ public sealed record RecipeDocument(
             : null,
         recipe.Holding is { } holding ? new(holding.Fastening, holding.Headline.ToString(lead), holding.Detail.ToString(lead)) : null,
         [.. recipe.Tools.Select(t => t.ToString(lead))],
-        [.. recipe.Steps.Select(s => new StepDocument(s.Id, s.Operation, s.Text.ToString(lead), s.HoldPoint?.ToString(lead)))],
+        [.. recipe.Steps.Select(s => StepDocument.Of(s, lead))],
         [.. recipe.Cautions.Select(c => c.ToString(lead))],
         [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
         [.. recipe.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))],
-        [.. recipe.Alternatives.Select(a => new AlternativeDocument(a.Kind, WindowDocument.Of(a.Strip), a.Text.ToString(lead)))],
-        recipe.Undo?.ToString(lead));
+        [.. recipe.Alternatives.Select(a => new AlternativeDocument(a.Kind, WindowDocument.Of(a.Strip), a.Text.ToString(lead), [.. a.Steps.Select(s => StepDocument.Of(s, lead))]))],
+        recipe.Undo?.ToString(lead))
+    {
+        ReadOff = recipe.ReadOff,
+        Limits = recipe.Ampacity is { } table ? new(table.Amps, table.Breaker, table.TemperatureC) : null,
+    };
 }
 
 /// <summary>A window of lengths.</summary>
@@ -117,18 +127,43 @@ public sealed record FerruleDocument(Readout Size, Readout Pin, ColourDocument? 
 public sealed record ColourDocument(string Name, string Series);
 
 /// <summary>A step.</summary>
-public sealed record StepDocument(string Id, Operation Operation, string Text, string? HoldPoint);
+public sealed record StepDocument(string Id, Operation Operation, string Text, string? HoldPoint)
+{
+    /// <summary>Renders a step.</summary>
+    public static StepDocument Of(Step step, UnitLead lead) => new(step.Id, step.Operation, step.Text.ToString(lead), step.HoldPoint?.ToString(lead));
+}
+
+/// <summary>What a wire may carry at a landing, as numbers.</summary>
+/// <param name="Ampacity">A, in the column of the terminal.</param>
+/// <param name="Breaker">The largest breaker that may protect it, A.</param>
+/// <param name="TerminalTemperature">The column, °C.</param>
+public sealed record LimitsDocument(double Ampacity, double Breaker, int TerminalTemperature);
 
 /// <summary>A finding.</summary>
+/// <param name="Check">The check's id.</param>
+/// <param name="Severity">How bad.</param>
+/// <param name="Says">What is wrong.</param>
+/// <param name="Do">What to do.</param>
+/// <param name="Source">The document and section.</param>
 public sealed record FindingDocument(string Check, Severity Severity, string Says, string Do, string Source)
 {
+    /// <summary>What it would do to whom.</summary>
+    public Harm Harm { get; init; } = Harm.Craft;
+
+    /// <summary>The check whose finding is the root of this one; null where it stands for itself.</summary>
+    public string? FollowsFrom { get; init; }
+
     /// <summary>Renders a finding.</summary>
     public static FindingDocument Of(Finding finding, UnitLead lead) =>
-        new(finding.Check, finding.Severity, finding.Says.ToString(lead), finding.Do.ToString(lead), finding.Source);
+        new(finding.Check, finding.Severity, finding.Says.ToString(lead), finding.Do.ToString(lead), finding.Source) { Harm = finding.Harm, FollowsFrom = finding.FollowsFrom };
 }
 
 /// <summary>A reason.</summary>
 public sealed record ReasonDocument(string Rule, ReadingName Reading, string Text, string Source, Trust Trust);
 
 /// <summary>Another way to prepare the end.</summary>
-public sealed record AlternativeDocument(PreparationKind Kind, WindowDocument Strip, string Text);
+/// <param name="Kind">Its preparation.</param>
+/// <param name="Strip">Its strip length.</param>
+/// <param name="Text">What it would be.</param>
+/// <param name="Steps">What to do for it, where it has steps of its own.</param>
+public sealed record AlternativeDocument(PreparationKind Kind, WindowDocument Strip, string Text, IReadOnlyList<StepDocument> Steps);

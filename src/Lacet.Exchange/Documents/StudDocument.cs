@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Lacet.Core.Landings;
 
 namespace Lacet.Exchange.Documents;
@@ -14,5 +15,13 @@ public sealed record StudDocument : LandingDocument
     /// <summary>ring or fork; null is taken as ring.</summary>
     public RingShape? Termination { get; init; }
 
-    private protected override Landing ReadKind() => new Stud(StudDiameterMm, BarrelDepthMm, Termination, TorqueMarking?.Read());
+    /// <summary>The barrier screw, #6, #8 or #10, instead of a diameter.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public string? Screw { get; init; }
+
+    /// <summary>nut, slotted-nut, screw or lever; null is taken as a nut, or as the screw where one is named.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public StudHold? Hold { get; init; }
+
+    private protected override Landing ReadKind() => new Stud(StudDiameterMm, BarrelDepthMm, Termination, TorqueMarking?.Read(), Screw is null ? null : ScrewSize.Parse(Screw), Hold);
 }

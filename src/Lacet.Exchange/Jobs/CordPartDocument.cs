@@ -13,6 +13,9 @@ public sealed record CordPartDocument : JobPartDocument
     /// <summary>What was seen.</summary>
     public IReadOnlyList<CordCue> Seen { get; init; } = [];
 
+    /// <summary>The places that were looked at and are sound.</summary>
+    public IReadOnlyList<CordPlace> Sound { get; init; } = [];
+
     /// <summary>Whether a moulded cord for it can be had.</summary>
     public bool MouldedToBeHad { get; init; } = true;
 
@@ -21,5 +24,5 @@ public sealed record CordPartDocument : JobPartDocument
     public override EntityKind Kind => EntityKind.Cord;
 
     /// <inheritdoc/>
-    public override JobCord Read() => new(Id, Name, Seen, MouldedToBeHad) { Order = Order };
+    public override JobCord Read() => new(Id, Name, Seen, MouldedToBeHad) { Order = Order, Sound = Sound };
 }

@@ -72,6 +72,11 @@ public sealed record JobDocument(
         JobDocument? document;
         try
         {
+            using (var body = JsonDocument.Parse(bytes.ToArray()))
+            {
+                JsonBody.Check(body.RootElement);
+            }
+
             document = JsonSerializer.Deserialize<JobDocument>(bytes, Strict);
         }
         catch (JsonException wrong)

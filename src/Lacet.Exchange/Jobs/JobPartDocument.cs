@@ -1,3 +1,4 @@
+using System.Reflection;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Lacet.Core.Jobs;
@@ -17,6 +18,10 @@ namespace Lacet.Exchange.Jobs;
 [JsonDerivedType(typeof(PinMapPartDocument), "pin-map")]
 public abstract record JobPartDocument
 {
+    /// <summary>The parts there are, as JSON names them.</summary>
+    public static IReadOnlyList<string> Kinds { get; } =
+        [.. typeof(JobPartDocument).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => (string)a.TypeDiscriminator!)];
+
     /// <summary>Permanent id.</summary>
     public required Guid Id { get; init; }
 

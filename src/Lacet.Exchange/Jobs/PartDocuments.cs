@@ -66,7 +66,7 @@ public static class PartDocuments
             A = End(w.A),
             B = End(w.B),
         },
-        JobCord c => new CordPartDocument { Id = c.Id, Order = c.Order, Name = c.Name, Seen = c.Seen, MouldedToBeHad = c.MouldedToBeHad },
+        JobCord c => new CordPartDocument { Id = c.Id, Order = c.Order, Name = c.Name, Seen = c.Seen, Sound = c.Sound, MouldedToBeHad = c.MouldedToBeHad },
         JobPinMap m => new PinMapPartDocument { Id = m.Id, Order = m.Order, Map = PinMapDocument.Of(m.Map) },
         Acceptance a => new AcceptanceDocument { Id = a.Id, Order = a.Order, Check = a.Check, About = a.About, RestsOn = a.RestsOn, Reason = a.Reason, Person = a.Person },
         JobTitle t => new TitleDocument { Id = t.Id, Order = t.Order, Name = t.Name, Purpose = t.Purpose, Note = t.Note, HouseRules = HouseRulesDocument.Of(t.Rules) },

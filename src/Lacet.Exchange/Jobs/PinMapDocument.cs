@@ -28,9 +28,13 @@ public sealed record PinMapDocument(
     MachineData? Old = null,
     MachineData? New = null)
 {
+    /// <summary>The diagram that it is from; left out where nobody said.</summary>
+    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
+    public DiagramSource? Diagram { get; init; }
+
     /// <summary>Writes a map.</summary>
     public static PinMapDocument Of(PinMap map) => new(
-        map.Name, map.PinCount, [.. map.Pins.Select(MappedPinDocument.Of)], map.Rows, map.KeySeen, map.TurnedRound, map.Speeds, map.Fed, map.TakenForLegs, map.Old, map.New);
+        map.Name, map.PinCount, [.. map.Pins.Select(MappedPinDocument.Of)], map.Rows, map.KeySeen, map.TurnedRound, map.Speeds, map.Fed, map.TakenForLegs, map.Old, map.New) { Diagram = map.Diagram };
 
     /// <summary>The map; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.</summary>
     public PinMap Read() => new PinMap(Name, PinCount, Rows, [.. Pins.Select(p => p.Read())])
@@ -42,6 +46,7 @@ public sealed record PinMapDocument(
         TakenForLegs = TakenForLegs,
         Old = Old,
         New = New,
+        Diagram = Diagram,
     }.Checked();
 }
 

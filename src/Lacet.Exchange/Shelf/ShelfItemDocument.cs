@@ -1,3 +1,4 @@
+using System.Reflection;
 using System.Text.Json.Serialization;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
@@ -13,6 +14,10 @@ namespace Lacet.Exchange.Shelf;
 [JsonDerivedType(typeof(ToolItem), "tool")]
 public abstract record ShelfItemDocument
 {
+    /// <summary>The kinds there are, as JSON names them.</summary>
+    public static IReadOnlyList<string> Kinds { get; } =
+        [.. typeof(ShelfItemDocument).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => (string)a.TypeDiscriminator!)];
+
     /// <summary>Its code, such as a part number; no two of a kind share one.</summary>
     public required string Code { get; init; }
 

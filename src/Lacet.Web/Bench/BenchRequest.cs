@@ -4,6 +4,7 @@ using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
+using Lacet.Core.Strip;
 using Lacet.Exchange.Documents;
 
 namespace Lacet.Web.Bench;
@@ -35,6 +36,21 @@ public record BenchRequest
     /// <summary>The circuit's breaker or load, A.</summary>
     public double? CircuitAmps { get; init; }
 
+    /// <summary>What is in the hand to strip with: hole, automatic, rotary or knife; null for what is usual for the size.</summary>
+    public StrippingTool? StrippingTool { get; init; }
+
+    /// <summary>How it is made dead: building, cord, transformer, machine, or none where nothing is connected or dead was proved already.</summary>
+    public Isolation? Isolation { get; init; }
+
+    /// <summary>How many ends alike are made.</summary>
+    public int Alike { get; init; } = 1;
+
+    /// <summary>Whether an apprentice makes it.</summary>
+    public bool ByApprentice { get; init; }
+
+    /// <summary>Whether the circuit feeds several receptacles for plugged loads.</summary>
+    public bool FeedsReceptacles { get; init; }
+
     /// <summary>The cable or cord that the wire comes from.</summary>
     public EntryDocument? Entry { get; init; }
 
@@ -58,6 +74,11 @@ public record BenchRequest
             Condition = Condition,
             CrimpShape = CrimpShape,
             FerruleLabelMm2 = FerruleLabelMm2,
+            StrippingTool = StrippingTool,
+            Isolation = Isolation,
+            Alike = Alike is >= 1 and <= 10_000 ? Alike : throw new ImpossibleInputException("alike", "From 1 to 10,000 ends alike."),
+            ByApprentice = ByApprentice,
+            FeedsReceptacles = FeedsReceptacles,
             Entry = Entry is { } entry ? new CableEntry(entry.JacketOuterDiameterMm, entry.ReachMm) : null,
             CircuitAmps = CircuitAmps is null or (> 0 and <= 2000)
                 ? CircuitAmps

@@ -15,11 +15,13 @@ namespace Lacet.Web.Cords;
 /// <param name="MouldedToBeHad">Whether a moulded cord for it can be had.</param>
 /// <param name="Prices">What parts and time cost; usual figures where nobody said.</param>
 /// <param name="Lead">Which unit leads.</param>
+/// <param name="Sound">The places that were looked at and are sound.</param>
 public sealed record TriageRequest(
-    IReadOnlyList<CordCue> Seen, DamagedCord Rule = DamagedCord.ReplaceWithMouldedCord, bool MouldedToBeHad = true, CordPrices? Prices = null, Lead Lead = Lead.Metric);
+    IReadOnlyList<CordCue> Seen, DamagedCord Rule = DamagedCord.ReplaceWithMouldedCord, bool MouldedToBeHad = true, CordPrices? Prices = null, Lead Lead = Lead.Metric,
+    IReadOnlyList<CordPlace>? Sound = null);
 
 /// <summary>What becomes of a cord.</summary>
-/// <param name="Verdict">keep, put-right, refit-plug, replace-cord or scrap-now.</param>
+/// <param name="Verdict">keep, look-first, put-right, refit-plug, replace-cord or scrap-now.</param>
 /// <param name="Signs">What was seen, the worst first.</param>
 /// <param name="School">What the other school would do; null where that makes no difference.</param>
 /// <param name="Refit">What fitting a plug costs.</param>
@@ -28,11 +30,14 @@ public sealed record TriageRequest(
 /// <param name="Source">Where the cues are from.</param>
 public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign> Signs, string? School, CordWay Refit, CordWay Replace, CordPrices Prices, string Source)
 {
+    /// <summary>The places that nobody looked at yet.</summary>
+    public IReadOnlyList<CordPlace> NotLookedAt { get; init; } = [];
+
     internal static TriageDocument Of(TriageRequest request)
     {
         var prices = request.Prices ?? new();
-        var triage = CordTriage.Of(request.Seen, request.Rule, request.MouldedToBeHad, prices);
-        return new(triage.Verdict, triage.Signs, triage.School?.ToString(BenchEndpoints.Of(request.Lead)), triage.Refit, triage.Replace, prices, CordSign.Source);
+        var triage = CordTriage.Of(request.Seen, request.Sound ?? [], request.Rule, request.MouldedToBeHad, prices);
+        return new(triage.Verdict, triage.Signs, triage.School?.ToString(BenchEndpoints.Of(request.Lead)), triage.Refit, triage.Replace, prices, CordSign.Source) { NotLookedAt = triage.NotLookedAt };
     }
 }
 
@@ -44,18 +49,19 @@ public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign>
 /// <param name="Amps">The load, A; left out where watts are given.</param>
 /// <param name="Watts">The load, W; left out where amperes are given.</param>
 /// <param name="Lead">Which unit leads.</param>
+/// <param name="Phases">1 or 3: three loaded conductors may be three phases, or two lines and a neutral; null where nobody said.</param>
 public sealed record CordSizeRequest(
-    double Volts, double LengthM, int LoadedConductors = 2, CordUse Use = CordUse.Appliance, double? Amps = null, double? Watts = null, Lead Lead = Lead.Metric)
+    double Volts, double LengthM, int LoadedConductors = 2, CordUse Use = CordUse.Appliance, double? Amps = null, double? Watts = null, Lead Lead = Lead.Metric, int? Phases = null)
 {
     internal CordChoice Choose()
     {
         var amps = (Amps, Watts) switch
         {
             ({ } given, null) => given,
-            (null, { } watts) => LoadedConductors == 3 ? watts / (Math.Sqrt(3) * Volts) : watts / Volts,
+            (null, { } watts) => Phases == 3 ? watts / (Math.Sqrt(3) * Volts) : watts / Volts,
             _ => throw new ImpossibleInputException("amps", "Give the load in amperes or in watts, one of them."),
         };
-        return CordChoice.For(amps, Volts, new(LengthM * 1000), LoadedConductors, Use);
+        return CordChoice.For(amps, Volts, new(LengthM * 1000), LoadedConductors, Use, Phases);
     }
 }
 
@@ -67,12 +73,18 @@ public sealed record CordSizeRequest(
 /// <param name="Reasons">Why.</param>
 public sealed record CordSizeDocument(double Amps, string? Size, IReadOnlyList<CordUnderLoadDocument> Cords, CordPlug? Plug, IReadOnlyList<ReasonDocument> Reasons)
 {
+    /// <summary>Whether it is still to be said if the three loaded conductors are three phases, or two lines and a neutral.</summary>
+    public bool AsksPhases { get; init; }
+
     internal static CordSizeDocument Of(CordChoice choice, UnitLead lead) => new(
         choice.Amps,
         choice.Least?.Size.Name,
         [.. choice.Cords.Select(c => new CordUnderLoadDocument(c.Size.Name, c.Size.Area.Read().Metric, c.Size.SolidDiameter.Millimetres, c.Ampacity, c.DropVolts, c.DropPercent, c.LossWattsPerMetre, c.CarriesIt, c.DropsLittle, c.IsThickEnough, c.Does))],
         choice.Plug,
-        [.. choice.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))]);
+        [.. choice.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))])
+    {
+        AsksPhases = choice.AsksPhases,
+    };
 }
 
 /// <summary>A cord of one size under the load.</summary>

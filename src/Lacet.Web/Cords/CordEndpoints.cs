@@ -49,9 +49,9 @@ internal static class CordEndpoints
         var plan = PlugRefit.Of(
             conductor, request.Screw is null ? null : ScrewSize.Parse(request.Screw), request.LineMm, request.NeutralMm, request.EarthMm, request.HouseRules?.Read() ?? HouseRules.Default);
         return TypedResults.Ok(new RefitDocument(
-            plan.JacketOff.Read(),
+            plan.JacketOff.ReadCut(),
             WindowDocument.Of(plan.Strip),
-            [.. plan.Terminals.Select(t => new PlugTerminalDocument(t.Role, t.Screw, t.Length.Read(), t.Insulated.Read()))],
+            [.. plan.Terminals.Select(t => new PlugTerminalDocument(t.Role, t.Screw, t.Length.ReadCut(), t.Insulated.Read()))],
             [.. plan.Steps.Select(s => s.ToString(lead))],
             [.. SolderedEntry.Steps(conductor).Select(s => s.ToString(lead))],
             SolderedEntry.IronWatts(conductor),

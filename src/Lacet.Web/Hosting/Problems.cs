@@ -3,6 +3,8 @@ using System.Text.Json;
 using System.Text.RegularExpressions;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
+using Lacet.Exchange.Shelf;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
@@ -59,6 +61,9 @@ internal static partial class Problems
         BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
             (StatusCodes.Status415UnsupportedMediaType, SentenceOf(StatusCodes.Status415UnsupportedMediaType), null),
         BadHttpRequestException { InnerException: JsonException json } => ReadJson(json),
+        // A part without its kind: which of them it is, nobody can say.
+        NotSupportedException { Message: var message } when KindMissing().Match(message) is { Success: true } at => NoKind(at.Groups["path"].Value),
+        BadHttpRequestException { InnerException: NotSupportedException { Message: var message } } when KindMissing().Match(message) is { Success: true } at => NoKind(at.Groups["path"].Value),
         BadHttpRequestException bad when ParameterName().Match(bad.Message) is { Success: true } name =>
             (bad.StatusCode, $"{name.Groups["name"].Value} is missing or has the wrong type.", name.Groups["name"].Value),
         BadHttpRequestException bad => (bad.StatusCode, "The request is not understood: it must be JSON of the documented shape.", null),
@@ -80,7 +85,12 @@ internal static partial class Problems
         var field = json.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : null;
         if (json.Message.Contains("discriminator", StringComparison.Ordinal))
         {
-            return (StatusCodes.Status422UnprocessableEntity, $"That kind of landing is not known. Known are {string.Join(", ", LandingDocument.Kinds)}.", "landing.kind");
+            return NoKind(field ?? "");
+        }
+
+        if (Unmapped().Match(json.Message) is { Success: true } unmapped)
+        {
+            return (StatusCodes.Status400BadRequest, Unknown(unmapped.Groups["name"].Value, TypeNamed(unmapped.Groups["type"].Value)), field);
         }
 
         if (MissingMembers().Match(json.Message) is { Success: true } missing)
@@ -99,11 +109,35 @@ internal static partial class Problems
         return (StatusCodes.Status400BadRequest, field is null ? "The body is not JSON of the documented shape." : $"{field} has the wrong type.", field);
     }
 
+    /// <summary>A thing of several kinds whose kind is missing or unknown, by where it stands.</summary>
+    private static (int Status, string Sentence, string? Field) NoKind(string path)
+    {
+        var place = path.TrimStart('$', '.');
+        var (member, what, known) = place switch
+        {
+            _ when place.Contains("andings", StringComparison.Ordinal) || place.Contains("landing", StringComparison.Ordinal) => ("kind", "landing", LandingDocument.Kinds),
+            _ when place.Contains("put", StringComparison.Ordinal) || place.Contains("changes", StringComparison.Ordinal) => ("part", "part of a job", JobPartDocument.Kinds),
+            _ => ("kind", "thing on the Shelf", ShelfItemDocument.Kinds),
+        };
+        return (StatusCodes.Status422UnprocessableEntity, $"Say which {what} it is: {member} is one of {string.Join(", ", known)}.", place.Length == 0 ? member : $"{place}.{member}");
+    }
+
+    /// <summary>A member that a shape does not have, and the nearest one that it has.</summary>
+    private static string Unknown(string name, Type? type)
+    {
+        var known = type is null ? [] : type.GetProperties(BindingFlags.Public | BindingFlags.Instance)
+            .Where(p => p.GetCustomAttribute<System.Text.Json.Serialization.JsonIgnoreAttribute>() is not { Condition: System.Text.Json.Serialization.JsonIgnoreCondition.Always })
+            .Select(p => JsonNamingPolicy.CamelCase.ConvertName(p.Name)).ToList();
+        var near = known.MinBy(k => Distance.Distance(k.ToLowerInvariant(), name.ToLowerInvariant()));
+        return near is null ? $"“{name}” is no member here." : $"“{name}” is no member here. The nearest is {near}.";
+    }
+
+    private static readonly F23.StringSimilarity.Damerau Distance = new();
+
     /// <summary>The message names the enum, or the document that the field belongs to.</summary>
     private static Type? EnumOf(string typeName, string field)
     {
-        var type = new[] { typeof(Trust), typeof(Lacet.Exchange.Json), typeof(Problems) }
-            .Select(t => t.Assembly.GetType(typeName)).FirstOrDefault(t => t is not null);
+        var type = TypeNamed(typeName);
         if (type is { IsEnum: false })
         {
             var member = type.GetProperty(
@@ -113,6 +147,9 @@ internal static partial class Problems
 
         return type is { IsEnum: true } ? type : null;
     }
+
+    private static Type? TypeNamed(string name) => new[] { typeof(Trust), typeof(Lacet.Exchange.Json), typeof(Problems) }
+        .Select(t => t.Assembly.GetType(name)).FirstOrDefault(t => t is not null);
 
     private static string Title(int status) => status switch
     {
@@ -126,6 +163,12 @@ internal static partial class Problems
 
     [GeneratedRegex("missing required properties including: (?<names>.+?)\\.(?:$| )", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex MissingMembers();
+
+    [GeneratedRegex("property '(?<name>[^']*)' could not be mapped to any .NET member contained in type '(?<type>[^']*)'", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex Unmapped();
+
+    [GeneratedRegex(@"(?:polymorphic|type discriminator|interface or abstract).*Path: (?<path>\S*)", RegexOptions.ExplicitCapture | RegexOptions.Singleline, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex KindMissing();
 
     [GeneratedRegex("parameter \"\\S+ (?<name>\\w+)\"", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex ParameterName();

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using System.Reflection;
 using Lacet.Devices;
 using Lacet.Exchange;
@@ -43,7 +44,12 @@ internal static class Server
         // Without a built front end the interface still answers; the script builds it before it serves.
         builder.Logging.AddFilter("Microsoft.AspNetCore.StaticFiles", LogLevel.Error);
 
-        builder.Services.ConfigureHttpJsonOptions(json => Json.Apply(json.SerializerOptions));
+        builder.Services.ConfigureHttpJsonOptions(json =>
+        {
+            Json.Apply(json.SerializerOptions);
+            // A misspelt option is refused: left out without a word, it would drop its check.
+            json.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
+        });
         builder.Services.AddProblems();
         builder.Services.AddLacetOpenApi();
         builder.Services.AddResponseCompression(compression => compression.EnableForHttps = true);
@@ -75,6 +81,7 @@ internal static class Server
         app.UseOwnHostOnly();
         app.UseSecurityHeaders();
         app.UseProblems();
+        app.UseWholeBodies();
         app.UseResponseCompression();
         app.UseDemo(options);
         app.UseDefaultFiles();

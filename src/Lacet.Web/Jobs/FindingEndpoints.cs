@@ -54,7 +54,7 @@ internal static class FindingEndpoints
                 return new FindingPage(
                     [.. wanted.Skip(offset).Take(limit).Select(f => Document(job, f.Finding, f.Accepted, unitLead))],
                     offset + limit < wanted.Count ? offset + limit : null,
-                    [.. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check)).OrderBy(g => g.Key.Severity).ThenBy(g => g.Key.Check, StringComparer.Ordinal)
+                    [.. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check)).OrderBy(g => g.Key.Severity).ThenBy(g => g.Min(f => f.Finding.Finding.Harm)).ThenBy(g => g.Key.Check, StringComparer.Ordinal)
                         .Select(g => new FindingGroup(g.Key.Check, g.Key.Severity, g.Count(f => f.Accepted is null), g.Count(f => f.Accepted is not null)))]);
             },
             cancellation) is { } page ? TypedResults.Ok(page) : JobEndpoints.NoJob();
@@ -138,7 +138,11 @@ internal static class FindingEndpoints
         found.Finding.Trust,
         found.Finding.RestsOn,
         Drawn(job, About(job, found.About)),
-        accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason));
+        accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason))
+    {
+        Harm = found.Finding.Harm,
+        Follows = job.Judged.RootOf(found) is { } root ? KeyOf(root) : null,
+    };
 
     private static AboutDocument Drawn(OpenJob job, AboutDocument about) =>
         about with { Drawable = about is { WireId: { } wire, Side: { } side } && job.Judged.Plan(wire, side) is not null };

@@ -204,7 +204,14 @@ public sealed record JobFindingDocument(
     Trust Trust,
     IReadOnlyList<string> RestsOn,
     AboutDocument About,
-    AcceptedDocument? Accepted);
+    AcceptedDocument? Accepted)
+{
+    /// <summary>What it would do to whom: stops are shown in this order.</summary>
+    public Harm Harm { get; init; } = Harm.Craft;
+
+    /// <summary>The key of the finding that it follows from; null where it stands for itself.</summary>
+    public string? Follows { get; init; }
+}
 
 /// <summary>What a finding is about.</summary>
 /// <param name="Scope">end, landing, wire, device, circuit, run, enclosure, cord or pin-map.</param>

@@ -68,7 +68,6 @@ internal static class RemedyEndpoints
         (WireDocument before, JobWire wire) => before with { A = Written(before.A, wire.A), B = Written(before.B, wire.B) },
         (DeviceDocument before, Device device) => before with { RatingAmps = device.RatingAmps },
         (CircuitDocument before, Circuit circuit) => before with { OcpdAmps = circuit.OcpdAmps },
-        (JobLandingDocument { Landing: { } landing } before, JobLanding changed) => before with { Landing = landing with { TakesTwo = changed.Landing?.TakesTwo } },
         (null, _) => PartDocuments.Of(after),
         var (before, _) => throw new ArgumentException($"No remedy changes a {before?.Kind}.", nameof(after)),
     };
@@ -81,7 +80,6 @@ internal static class RemedyEndpoints
         Ferrule = end.Ferrule is null ? null : before.Ferrule,
         SaidBare = end.SaidBare,
         CrimpShape = end.CrimpShape,
-        Found = end.Found is null ? null : before.Found,
     };
 }
 

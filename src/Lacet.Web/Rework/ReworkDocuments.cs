@@ -2,6 +2,7 @@ using Lacet.Core.Drawings;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Rework;
+using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
 using Lacet.Web.Bench;
 
@@ -28,6 +29,7 @@ public sealed record FaultsFound(IReadOnlyList<Fault>? Faults = null, int? Stran
 /// <param name="PastOpeningMm">How far it reaches past the opening.</param>
 /// <param name="OpeningMm">The opening’s smallest dimension.</param>
 /// <param name="Lead">Which unit leads.</param>
+/// <param name="InHook">Whether it is a hook that was closed round its screw: taken off, it is never used again.</param>
 public sealed record ReworkRequest(
     ConductorDocument Conductor,
     int? Strands = null,
@@ -39,11 +41,13 @@ public sealed record ReworkRequest(
     double? FreeMm = null,
     double? PastOpeningMm = null,
     double? OpeningMm = null,
-    Lead Lead = Lead.Metric)
+    Lead Lead = Lead.Metric,
+    bool InHook = false)
 {
     internal SpoiledEnd Read() => new(Conductor.Read(), new FaultsFound(Faults, Strands, Damaged).Read(), Class)
     {
         InLug = InLug,
+        InHook = InHook,
         Strip = Millimetres(StripMm, "stripMm", 500),
         Free = Millimetres(FreeMm, "freeMm", 100_000),
         PastOpening = Millimetres(PastOpeningMm, "pastOpeningMm", 100_000),
@@ -67,7 +71,7 @@ public sealed record ReworkRequest(
 public sealed record ReworkDocument(
     FaultVerdict Verdict, IReadOnlyList<JudgedFaultDocument> Faults, EffectiveSizeDocument? Effective, int Allowed, Readout? Spent, Readout? Left, Readout? Pigtail, SceneDocument? Section)
 {
-    internal static ReworkDocument Of(SpoiledEnd end, UnitLead lead)
+    internal static ReworkDocument Of(SpoiledEnd end, HouseRules rules, UnitLead lead)
     {
         var assessed = ReworkAssessment.Of(end);
         return new(
@@ -77,7 +81,7 @@ public sealed record ReworkDocument(
         assessed.Allowed,
         assessed.Spent?.Read(),
         assessed.Left?.Read(),
-        assessed.Pigtail?.Read(),
+        assessed.NeedsPigtail ? SplicePigtail.For(rules.PigtailStrip, end.Strip).Length.ReadCut() : null,
         assessed.Effective is null ? null : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), lead));
     }
 }

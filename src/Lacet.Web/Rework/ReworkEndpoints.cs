@@ -13,7 +13,7 @@ internal static class ReworkEndpoints
 {
     internal static void MapRework(this WebApplication app)
     {
-        app.MapPost("/api/rework/assess", (ReworkRequest request) => TypedResults.Ok(ReworkDocument.Of(request.Read(), BenchEndpoints.Of(request.Lead))))
+        app.MapPost("/api/rework/assess", (ReworkRequest request) => TypedResults.Ok(ReworkDocument.Of(request.Read(), HouseRules.Default, BenchEndpoints.Of(request.Lead))))
             .WithTags("Rework").WithSummary("Whether an end may stay as it was made, and what is lost of it").ProducesInputProblems();
         app.MapPost("/api/jobs/{id:guid}/wires/{wire:guid}/ends/{side}/rework", InJob)
             .WithTags("Rework").WithSummary("The same at an end of a job, by its wire, landing and house rules").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
@@ -24,7 +24,7 @@ internal static class ReworkEndpoints
     {
         var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), BenchEndpoints.LeadOf(lead));
         return await desk.ReadAsync(
-            id, job => job.Job.Wires.TryGetValue(wire, out var of) && !of.Retired ? ReworkDocument.Of(Spoiled(job, new(of, which), found), unitLead) : null, cancellation) is { } assessed
+            id, job => job.Job.Wires.TryGetValue(wire, out var of) && !of.Retired ? ReworkDocument.Of(Spoiled(job, new(of, which), found), job.Job.Title.Rules, unitLead) : null, cancellation) is { } assessed
             ? TypedResults.Ok(assessed)
             : JobEndpoints.NoJob();
     }
@@ -39,6 +39,7 @@ internal static class ReworkEndpoints
             job.Job.Title.Rules.StrandLoss)
         {
             InLug = landing?.Landing is { } known && SpoiledEnd.IsLug(known.Kind),
+            InHook = landing?.Landing is { } screwed && SpoiledEnd.IsHook(screwed.Kind),
             Strip = job.Judged.Plan(end.Wire.Id, end.Side) is { } plan ? RecipeBook.For(plan.AtHand).Strip?.Target : null,
             Free = end.End.FreeLength,
             PastOpening = end.End.PastOpening,

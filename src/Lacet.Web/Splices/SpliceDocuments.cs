@@ -113,6 +113,9 @@ public sealed record SpliceDocument(
     IReadOnlyList<ReasonDocument> Reasons,
     SceneDocument Scene)
 {
+    /// <summary>What rests on a usual value, and where it is printed.</summary>
+    public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
+
     internal static SpliceDocument Of(SpliceJoin join, HouseRules rules, UnitLead lead)
     {
         var recipe = SpliceRecipe.Of(join, rules);
@@ -124,14 +127,17 @@ public sealed record SpliceDocument(
             recipe.Trim?.Read(),
             recipe.Seal?.ToString(lead),
             recipe.Tube?.Says,
-            recipe.PullOut?.Read(),
+            recipe.PullOut?.ReadLeast(),
             recipe.Tug?.Read(),
             [.. recipe.PullsApart.Select(p => p.ToString(lead))],
-            [.. recipe.Steps.Select(s => new StepDocument(s.Id, s.Operation, s.Text.ToString(lead), s.HoldPoint?.ToString(lead)))],
+            [.. recipe.Steps.Select(s => StepDocument.Of(s, lead))],
             [.. recipe.Cautions.Select(c => c.ToString(lead))],
             [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
             [.. recipe.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))],
-            SceneDocument.Of(SpliceDrawing.Of(join, rules), lead));
+            SceneDocument.Of(SpliceDrawing.Of(join, rules), lead))
+        {
+            ReadOff = recipe.ReadOff,
+        };
     }
 }
 
@@ -209,8 +215,9 @@ public sealed record TapeLayerDocument(string Tape, Readout Width, Readout Cover
 /// <param name="Earths">Earth conductors.</param>
 /// <param name="Yokes">For each yoke that holds devices, the largest conductor that lands on it.</param>
 /// <param name="InnerClamps">Whether cable clamps are inside.</param>
-/// <param name="Studs">Studs and hickeys.</param>
+/// <param name="Studs">Studs: one allowance, however many.</param>
 /// <param name="Pigtails">Pigtails that begin and end in the box.</param>
+/// <param name="Hickeys">Hickeys: one allowance more, however many.</param>
 public sealed record BoxRequest(
     double? VolumeIn3 = null,
     IReadOnlyList<CountedSizeDocument>? Conductors = null,
@@ -218,7 +225,8 @@ public sealed record BoxRequest(
     IReadOnlyList<string>? Yokes = null,
     bool InnerClamps = false,
     int Studs = 0,
-    int Pigtails = 0)
+    int Pigtails = 0,
+    int Hickeys = 0)
 {
     internal BoxFill Fill() => BoxFill.Of(
         new([.. (Conductors ?? []).Select(c => c.Read("conductors"))], [.. (Earths ?? []).Select(c => c.Read("earths"))])
@@ -226,9 +234,22 @@ public sealed record BoxRequest(
             Yokes = (Yokes ?? []).Count <= 50 ? [.. (Yokes ?? []).Select(y => ConductorSize.Parse(y, "yokes"))] : throw new ImpossibleInputException("yokes", "A box holds at most 50 yokes."),
             InnerClamps = InnerClamps,
             Studs = Studs,
+            Hickeys = Hickeys,
             Pigtails = Pigtails,
         },
         VolumeIn3);
+}
+
+/// <summary>How full a box is.</summary>
+/// <param name="Says">The verdict, in a sentence or two.</param>
+/// <param name="Shares">What takes room.</param>
+/// <param name="Needed">in³ in all.</param>
+/// <param name="Volume">in³ marked in the box; null where nobody said.</param>
+/// <param name="Fits">Whether it fits; null where the volume is not known.</param>
+/// <param name="Box">The smallest usual box that holds it; null where none does.</param>
+public sealed record BoxFillDocument(string Says, IReadOnlyList<BoxShare> Shares, double Needed, double? Volume, bool? Fits, UsualBox? Box)
+{
+    internal static BoxFillDocument Of(BoxFill fill) => new(fill.Says.ToString(UnitLead.Metric), fill.Shares, fill.Needed, fill.Volume, fill.Fits, fill.Box);
 }
 
 /// <summary>A pigtail that is to be planned.</summary>

@@ -24,7 +24,7 @@ internal static class SpliceEndpoints
         splices.MapPost("/hand", Hand).WithSummary("A hand splice: what to bare, how to wind and tape it").ProducesInputProblems();
         splices.MapPost("/pigtail", Pigtail).WithSummary("How long a pigtail is cut").ProducesInputProblems();
         splices.MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => SpliceConnectorDocument.Of(r.Usual)))).WithSummary("A usual connector of each kind");
-        app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(request.Fill())).WithTags("Splices").WithSummary("How full a box is").ProducesInputProblems();
+        app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(BoxFillDocument.Of(request.Fill()))).WithTags("Splices").WithSummary("How full a box is").ProducesInputProblems();
     }
 
     private static HouseRules Rules(Exchange.Documents.HouseRulesDocument? rules) => rules?.Read() ?? HouseRules.Default;
@@ -57,6 +57,6 @@ internal static class SpliceEndpoints
         }
 
         var plan = SplicePigtail.Of(Strip(request.SpliceStripMm, "spliceStripMm") ?? TwistStrip.Of(Rules(request.HouseRules).PigtailStrip).Target, Strip(request.LandingStripMm, "landingStripMm"), request.Reworks);
-        return TypedResults.Ok(new PigtailDocument(plan.Length.Read(), FreeLength.Least.Read(), plan.SpliceStrip.Read(), plan.LandingStrip?.Read(), plan.Spare.Read(), plan.Reworks, request.Together + 1));
+        return TypedResults.Ok(new PigtailDocument(plan.Length.ReadCut(), FreeLength.Least.Read(), plan.SpliceStrip.Read(), plan.LandingStrip?.Read(), plan.Spare.Read(), plan.Reworks, request.Together + 1));
     }
 }
