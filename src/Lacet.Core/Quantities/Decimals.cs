@@ -5,8 +5,8 @@ namespace Lacet.Core.Quantities;
 /// <summary>Decimal rounding that keeps a window's ends inside the window.</summary>
 internal static class Decimals
 {
-    /// <summary>A hundredth of a step hides what was lost where a value was written and read again: 14 lbf·in stays 14.</summary>
-    private const double Noise = 0.01;
+    /// <summary>A small part of a step hides what was lost where a value was written and read again: 14 lbf·in stays 14.</summary>
+    private const double Noise = 0.005;
 
     /// <summary>
     /// Rounds one part of a window to a decimal step; to a finer one where the window is narrower than the step, or where a

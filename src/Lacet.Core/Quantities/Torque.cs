@@ -17,7 +17,7 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
     public static string Unit => "N·m";
 
     /// <inheritdoc/>
-    public static double Hair => 0.0001;
+    public static double Hair => 0.001;
 
     /// <summary>The unit that it is marked in, which leads whatever the reader chose; null where nothing is marked.</summary>
     public TorqueUnit? MarkedIn { get; init; }

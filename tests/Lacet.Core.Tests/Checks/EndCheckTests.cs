@@ -20,7 +20,8 @@ public sealed class EndCheckTests
         ["fine-strands-unsupported"] = (
             Plan(Ends.Wire("14", Build.FineStranded), Ends.Screw()), Severity.Fix, Plan(Ends.Wire("14", Build.Stranded), Ends.Screw())),
         ["ferrule-none-fits"] = (
-            Plan(Ends.Wire("28", Build.FineStranded), Ends.Block(0.05, ferrule: FerruleAcceptance.Required)),
+            // 27 AWG, 0.10 mm²: too much for 0.08, and loose in 0.14.
+            Plan(Ends.Wire("27", Build.FineStranded), Ends.Block(0.05, ferrule: FerruleAcceptance.Required)),
             Severity.Stop,
             Plan(Ends.Wire("24", Build.FineStranded), Ends.Block(0.05, ferrule: FerruleAcceptance.Required))),
         ["ferrule-pin-too-long"] = (
@@ -50,12 +51,21 @@ public sealed class EndCheckTests
             Plan(At("14", Ends.Block(), Build.Stranded) with { Condition = EndCondition.Tinned }),
             Severity.Stop,
             Plan(At("18", new SolderLug(null), Build.Stranded) with { Condition = EndCondition.Tinned })),
+        ["range-not-known"] = (
+            // A guess refuses nothing: a lug known only by its 5/16 in socket usually takes 6 AWG to 250 kcmil.
+            Plan(Ends.Wire("10", Build.Stranded), new SetScrewLug(LugDrive.HexSocket, 5 / 16.0, null, null, null, null, null)),
+            Severity.Fix,
+            Plan(Ends.Wire("2/0", Build.Stranded), new SetScrewLug(LugDrive.HexSocket, 5 / 16.0, null, null, null, null, null))),
+        ["small-wire-in-large-lug"] = (
+            Plan(Ends.Wire("14", Build.Stranded), new SetScrewLug(LugDrive.HexSocket, 3 / 16.0, null, 2, 53.5, null, null)),
+            Severity.Fix,
+            Plan(Ends.Wire("6", Build.Stranded), new SetScrewLug(LugDrive.HexSocket, 3 / 16.0, null, 2, 53.5, null, null))),
         ["no-ring-fits"] = (
-            Plan(Ends.Wire("28", Build.Stranded), new Stud(4, null, null, null)), Severity.Stop, Plan(Ends.Wire("22", Build.Stranded), new Stud(4, null, null, null))),
+            Plan(Ends.Wire("24", Build.Stranded), new Stud(4, null, null, null)), Severity.Stop, Plan(Ends.Wire("22", Build.Stranded), new Stud(4, null, null, null))),
         ["insulation-not-displaced"] = (
-            Plan(Ends.Wire("0.75 mm²", od: 4), new InsulationDisplacement(null, null, null, null)),
+            Plan(Ends.Wire("0.75 mm²", od: 4), new InsulationDisplacement(null, null, 1.8, 3.5)),
             Severity.Stop,
-            Plan(Ends.Wire("0.75 mm²", od: 3.5), new InsulationDisplacement(null, null, null, null))),
+            Plan(Ends.Wire("0.75 mm²", od: 3.5), new InsulationDisplacement(null, null, 1.8, 3.5))),
         ["terminal-overloaded"] = (
             Plan(At("14", Ends.Screw()) with { CircuitAmps = 20 }), Severity.Stop, Plan(At("12", Ends.Screw()) with { CircuitAmps = 20 })),
         ["back-stab-over-15-a"] = (
@@ -185,7 +195,7 @@ public sealed class EndCheckTests
 
     [Fact]
     public void A_ferrule_that_is_only_allowed_and_does_not_exist_is_to_be_put_right_not_a_stop() => Assert.Contains(
-        Ends.Judge(Ends.Wire("28", Build.FineStranded), Ends.Block(0.05)), f => f is { Check: "ferrule-none-fits", Severity: Severity.Fix });
+        Ends.Judge(Ends.Wire("27", Build.FineStranded), Ends.Block(0.05)), f => f is { Check: "ferrule-none-fits", Severity: Severity.Fix });
 
     [Theory]
     [InlineData(0.49, "loose joint")]

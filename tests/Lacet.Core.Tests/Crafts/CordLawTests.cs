@@ -80,7 +80,7 @@ public sealed class CordLawTests
             var (before, after) = (ReworkAssessment.Of(end), ReworkAssessment.Of(end with { Made = end.Made.With(more) }));
             Assert.True(after.Verdict >= before.Verdict);
             Assert.True(after.Left!.Value.Millimetres >= 0 && after.Left <= before.Left);
-            Assert.Equal(after.Left < FreeLength.Least, after.Pigtail is not null);
+            Assert.Equal(after.Left < FreeLength.Least, after.NeedsPigtail);
             Assert.Equal(after.Faults.OrderByDescending(f => f.Verdict).Select(f => f.Fault), after.Faults.Select(f => f.Fault));
         });
 

@@ -45,16 +45,18 @@ public sealed class CordTests
         Assert.Equal(byHand * 12 / (50 * 0.3048), cord.LossWattsPerMetre, byHand * 0.01 * 12);
     }
 
-    /// <summary>Three loaded conductors are three phases: √3 × 50 ft × R × 12 A, and three conductors that warm (NEC chapter 9 table 8, from memory).</summary>
+    /// <summary>Three loaded conductors may be three phases, or two lines and a neutral: it is asked. Three phases: √3 × 50 ft × R × 12 A, and three conductors that warm (NEC chapter 9 table 8, from memory).</summary>
     [Fact]
     public void With_three_phases_the_drop_is_by_the_root_of_three_and_three_conductors_warm()
     {
-        var cord = CordChoice.For(12, 400, Length.FromInches(50 * 12), 3, CordUse.Motor).Cords.Single(c => c.Size.Name == "12 AWG");
+        var cord = CordChoice.For(12, 400, Length.FromInches(50 * 12), 3, CordUse.Motor, phases: 3).Cords.Single(c => c.Size.Name == "12 AWG");
         var byHand = Math.Sqrt(3) * 50 * 1.98 / 1000 * 12;
         Assert.Equal(byHand, cord.DropVolts, byHand * 0.01);
         var heat = 3 * 12 * 12 * (50 * 1.98 / 1000) / (50 * 0.3048);
         Assert.Equal(heat, cord.LossWattsPerMetre, heat * 0.01);
         Assert.Equal(20, cord.Ampacity);
+        Assert.True(CordChoice.For(12, 400, new(1000), 3, CordUse.Motor).AsksPhases);
+        Assert.False(CordChoice.For(12, 400, new(1000), 3, CordUse.Motor, phases: 1).AsksPhases);
     }
 
     [Theory]
@@ -64,7 +66,8 @@ public sealed class CordTests
     [InlineData(12.5, 3, CordUse.Appliance, "16 AWG")]
     [InlineData(12.5, 10, CordUse.Appliance, "14 AWG")] // by its drop
     [InlineData(15, 3, CordUse.Appliance, "14 AWG")] // by its ampacity
-    [InlineData(12, 60, CordUse.Appliance, null)]
+    [InlineData(12, 60, CordUse.Appliance, "8 AWG")] // 4 % and more: that is advice, and the thickest is taken
+    [InlineData(12, 37.5, CordUse.Appliance, "10 AWG")] // 3.05 %: 3 % is advice
     [InlineData(41, 1, CordUse.Appliance, null)]
     public void The_least_cord_does_in_every_way(double amps, double metres, CordUse use, string? size)
     {
@@ -111,6 +114,29 @@ public sealed class CordTests
     public void What_cannot_be_is_refused(double amps, double volts, double metres, int loaded, string field) =>
         Assert.Equal(field, Assert.Throws<ImpossibleInputException>(() => CordChoice.For(amps, volts, new(metres * 1000), loaded, CordUse.Light)).Field);
 
+    private static readonly CordPlace[] Sound = Enum.GetValues<CordPlace>();
+
+    /// <summary>Nobody keeps a cord that nobody looked at: each of the six places is asked.</summary>
+    [Fact]
+    public void Nothing_ticked_is_no_verdict_before_each_place_was_looked_at()
+    {
+        var blank = CordTriage.Of([], [], DamagedCord.RefitPlug, true, new());
+        Assert.Equal((CordVerdict.LookFirst, 6), (blank.Verdict, blank.NotLookedAt.Count));
+        var half = CordTriage.Of([], Sound[..5], DamagedCord.RefitPlug, true, new());
+        Assert.Equal((CordVerdict.LookFirst, CordPlace.Entry), (half.Verdict, half.NotLookedAt.Single()));
+        // Something wrong says that somebody looked there, and there only.
+        Assert.Equal(5, CordTriage.Of([CordCue.PrintGone], [], DamagedCord.RefitPlug, true, new()).NotLookedAt.Count);
+    }
+
+    [Fact]
+    public void A_scorched_suppressor_asks_for_a_suppressor_and_why_it_failed_not_for_a_cord()
+    {
+        var sign = CordTriage.Of([CordCue.SuppressorScorched], Sound, DamagedCord.ReplaceWithMouldedCord, true, new());
+        Assert.Equal(CordVerdict.PutRight, sign.Verdict);
+        Assert.Contains("same rating", sign.Signs[0].Do, StringComparison.Ordinal);
+        Assert.Contains("why", sign.Signs[0].Do, StringComparison.Ordinal);
+    }
+
     /// <summary>Common practice (from memory): rejected at once.</summary>
     [Theory]
     [InlineData(CordCue.EarthPinGone)]
@@ -119,7 +145,7 @@ public sealed class CordTests
     [InlineData(CordCue.BladesScorched)]
     public void Some_cords_are_scrapped_whatever_the_school(CordCue cue) => Assert.All(
         new[] { DamagedCord.RefitPlug, DamagedCord.ReplaceWithMouldedCord },
-        rule => Assert.Equal(CordVerdict.ScrapNow, CordTriage.Of([cue, CordCue.PrintGone], rule, true, new()).Verdict));
+        rule => Assert.Equal(CordVerdict.ScrapNow, CordTriage.Of([cue, CordCue.PrintGone], Sound, rule, true, new()).Verdict));
 
     [Theory]
     [InlineData(DamagedCord.ReplaceWithMouldedCord, true, CordVerdict.ReplaceCord)]
@@ -127,26 +153,26 @@ public sealed class CordTests
     [InlineData(DamagedCord.RefitPlug, true, CordVerdict.RefitPlug)]
     public void Where_a_plug_would_do_the_school_decides(DamagedCord rule, bool toBeHad, CordVerdict verdict)
     {
-        var triage = CordTriage.Of([CordCue.JacketPulledOut], rule, toBeHad, new());
+        var triage = CordTriage.Of([CordCue.JacketPulledOut], Sound, rule, toBeHad, new());
         Assert.Equal(verdict, triage.Verdict);
         Assert.NotNull(triage.School);
-        Assert.Null(CordTriage.Of([CordCue.Aged], rule, toBeHad, new()).School);
+        Assert.Null(CordTriage.Of([CordCue.Aged], Sound, rule, toBeHad, new()).School);
     }
 
     [Fact]
-    public void A_cord_with_nothing_ticked_is_kept_and_ticking_more_never_makes_it_better()
+    public void A_sound_cord_is_kept_and_ticking_more_never_makes_it_better()
     {
-        Assert.Equal(CordVerdict.Keep, CordTriage.Of([], DamagedCord.RefitPlug, true, new()).Verdict);
+        Assert.Equal(CordVerdict.Keep, CordTriage.Of([], Sound, DamagedCord.RefitPlug, true, new()).Verdict);
         Gen.Select(Gen.Enum<CordCue>().List[0, 6], Gen.Enum<CordCue>()).Sample((seen, more) =>
-            Assert.True(CordTriage.Of([.. seen, more], DamagedCord.RefitPlug, true, new()).Verdict >= CordTriage.Of(seen, DamagedCord.RefitPlug, true, new()).Verdict));
+            Assert.True(CordTriage.Of([.. seen, more], Sound, DamagedCord.RefitPlug, true, new()).Verdict >= CordTriage.Of(seen, Sound, DamagedCord.RefitPlug, true, new()).Verdict));
     }
 
     [Fact]
     public void Both_ways_are_reckoned_with_the_prices_that_are_given()
     {
-        var triage = CordTriage.Of([], DamagedCord.RefitPlug, true, new(Plug: 10, Cord: 20, RefitMinutes: 30, ReplaceMinutes: 6, AnHour: 50));
+        var triage = CordTriage.Of([], Sound, DamagedCord.RefitPlug, true, new(Plug: 10, Cord: 20, RefitMinutes: 30, ReplaceMinutes: 6, AnHour: 50));
         Assert.Equal((35, 25), (triage.Refit.Cost, triage.Replace.Cost));
-        Assert.Throws<ImpossibleInputException>(() => CordTriage.Of([], DamagedCord.RefitPlug, true, new(Plug: -1)));
+        Assert.Throws<ImpossibleInputException>(() => CordTriage.Of([], Sound, DamagedCord.RefitPlug, true, new(Plug: -1)));
     }
 
     [Fact]

@@ -44,10 +44,26 @@ public sealed class FerruleTests
         }
     }
 
+    /// <summary>28 and 26 AWG have ferrules too, of 0.08 and 0.14 mm² (common practice, from memory).</summary>
     [Theory]
-    [InlineData("28")]
-    [InlineData("26")]
-    public void The_smallest_wires_stay_loose_in_the_smallest_pin(string size) => Assert.Null(For(size));
+    [InlineData("28", 0.08)]
+    [InlineData("26", 0.14)]
+    [InlineData("24", 0.25)]
+    public void The_smallest_wires_have_ferrules_of_their_own(string size, double mm2) => Assert.Equal(mm2, For(size)!.Size.SquareMillimetres);
+
+    /// <summary>A sleeve without a collar is as long as its clamp is deep: a 25 mm sleeve in a clamp of 32 mm would let insulation in.</summary>
+    [Theory]
+    [InlineData("70 mm²", 32)]
+    [InlineData("95 mm²", 28)]
+    public void A_sleeve_without_a_collar_is_as_long_as_the_clamp_is_deep(string size, double depth)
+    {
+        var recipe = Ends.Recipe(Ends.Wire(size, Build.FineStranded), Ends.Block(25, 120, depth));
+        Assert.Equal((Collar.None, depth), (recipe.Ferrule!.Collar, recipe.Ferrule.Pin.Millimetres));
+        Assert.Contains("along its whole length", Ends.Read(recipe.Steps.Single(s => s.Id == "crimp-ferrule").Text), StringComparison.Ordinal);
+        Assert.Contains("until the insulation meets the block", Ends.Read(recipe.Steps.Single(s => s.Id == "land-straight").Text), StringComparison.Ordinal);
+        Assert.DoesNotContain(recipe.Steps, s => Ends.Read(s.Text).Contains("collar", StringComparison.Ordinal));
+        Assert.Contains(recipe.Tools, t => Ends.Read(t).StartsWith("hydraulic", StringComparison.Ordinal));
+    }
 
     [Fact]
     public void A_solid_conductor_takes_none() => Assert.Null(For("14", build: Build.Solid));

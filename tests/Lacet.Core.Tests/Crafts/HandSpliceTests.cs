@@ -33,14 +33,17 @@ public sealed class HandSpliceTests
     [InlineData(HandForm.PigtailTwo, 2)]
     [InlineData(HandForm.PigtailThree, 3)]
     [InlineData(HandForm.PigtailFour, 4)]
-    public void A_pigtail_is_bared_for_its_turns_and_never_less_than_is_usual(HandForm form, int wires) => Gen.Select(SolidWires, Gen.Int[1, 12]).Sample((wire, twists) =>
+    public void A_pigtail_is_bared_as_the_connector_s_is_and_says_how_many_turns_fit(HandForm form, int wires) => Gen.Select(SolidWires, Gen.Int[1, 12]).Sample((wire, twists) =>
     {
         var d = wire.Diameter.Millimetres;
         // Wires that touch in a ring: two lie half a diameter from the axis, three d/√3, four d/√2.
         var radius = wires switch { 2 => d / 2, 3 => d / Math.Sqrt(3), _ => d / Math.Sqrt(2) };
-        var path = Path(radius, 4 * d, twists);
         var splice = HandSplice.Of(form, wire, new(0, twists), PigtailStrip.OneAndAHalfInches);
-        Assert.Equal(Math.Max(1.5 * 25.4, path), splice.Wires[0].Bare.Millimetres, 0.05);
+        // One rule with the connector's answer: 1 1/2 in (common practice), and the turns are those that go on it.
+        Assert.Equal(1.5 * 25.4, splice.Wires[0].Bare.Millimetres, 6);
+        Assert.InRange(splice.Turns.OfOneKind, 1, twists);
+        Assert.True(splice.Turns.OfOneKind == 1 || Path(radius, 4 * d, splice.Turns.OfOneKind) <= (1.5 * 25.4) + 1e-6);
+        Assert.True(splice.Turns.OfOneKind == twists || Path(radius, 4 * d, splice.Turns.OfOneKind + 1) > 1.5 * 25.4);
         Assert.Equal(wires, splice.Wires.Count);
         // Common practice: trimmed to 5/8 in.
         Assert.Equal(15.875, splice.Trim!.Value.Millimetres, 9);

@@ -46,7 +46,20 @@ public sealed class LugTorqueTests
     [InlineData(0.375, 375)]
     [InlineData(0.5, 500)]
     public void A_socket_goes_by_its_size_across_flats(double flats, double inchPounds) =>
-        Assert.Equal(inchPounds, Ends.Torque(Lug(LugDrive.HexSocket, flats)).Window.Target.InchPounds, 1e-6);
+        Assert.Equal(inchPounds, Ends.Torque(Lug(LugDrive.HexSocket, flats), "1/0").Window.Target.InchPounds, 1e-6);
+
+    /// <summary>14 AWG in a lug for 1/0 at 120 lbf·in shears: it has its own line on the label, usually 35 lbf·in (common practice, from memory).</summary>
+    [Theory]
+    [InlineData("14", 35)]
+    [InlineData("8", 40)]
+    [InlineData("2", 120)]
+    public void A_small_wire_in_a_large_lug_is_not_tightened_as_its_socket_is(string size, double inchPounds)
+    {
+        var lug = new SetScrewLug(LugDrive.HexSocket, 3 / 16.0, null, 2, 85, null, null);
+        Assert.Equal(inchPounds, Ends.Torque(lug, size).Window.Target.InchPounds, 1e-6);
+        var recipe = Ends.Recipe(Ends.Wire(size, Build.Stranded), lug);
+        Assert.Equal(inchPounds < 120, recipe.Findings.Any(f => f.Check == "small-wire-in-large-lug"));
+    }
 
     [Theory]
     [InlineData(0.164, 1.5)]

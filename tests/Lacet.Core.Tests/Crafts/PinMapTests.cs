@@ -20,10 +20,30 @@ public sealed class PinMapTests
     [Fact]
     public void A_map_that_is_right_has_nothing_to_stop_it_and_says_that_the_other_speed_is_live()
     {
-        Assert.Empty(PinMapChecks.Of(OneSpeed));
-        var note = Assert.Single(PinMapChecks.Of(TwoSpeeds));
+        Assert.Empty(PinMapChecks.Of(OneSpeed with { PinCount = 3 }));
+        // A pin that nobody said anything of is asked about.
+        Assert.Equal(["pin-unsaid"], PinMapChecks.Of(OneSpeed).Select(f => f.Check));
+        Assert.Contains("pins 4, 5, 6 are", Ends.Read(PinMapChecks.Of(OneSpeed)[0].Says), StringComparison.Ordinal);
+        var note = Assert.Single(PinMapChecks.Of(TwoSpeeds with { PinCount = 6, Pins = [.. TwoSpeeds.Pins, new(3, PinFunction.Other, "T3"), new(5, PinFunction.Other, "T5")] }));
         Assert.Equal(("pin-other-speed-live", Severity.Note), (note.Check, note.Severity));
         Assert.Contains("high speed", note.Says.ToString(UnitLead.Metric), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_green_lead_on_a_live_pin_is_found()
+    {
+        var found = PinMapChecks.Of(OneSpeed with { Pins = [OneSpeed.Pins[0] with { Colour = "green" }, .. OneSpeed.Pins.Skip(1)] });
+        Assert.Equal(("pin-green-live", Severity.Stop, Harm.Shock), (found[0].Check, found[0].Severity, found[0].Harm));
+        Assert.DoesNotContain(PinMapChecks.Of(OneSpeed with { Pins = [.. OneSpeed.Pins.Take(2), OneSpeed.Pins[2] with { Colour = "green/yellow" }] }), f => f.Check == "pin-green-live");
+    }
+
+    [Fact]
+    public void A_pump_that_would_run_backwards_is_stopped()
+    {
+        var map = OneSpeed with { Old = new(Volts: 120, Horsepower: 0.5, Amps: 6, Frame: "48Y", Rotation: Rotation.Clockwise) };
+        Assert.Contains(PinMapChecks.Of(map with { New = map.Old with { Rotation = Rotation.CounterClockwise } }), f => f is { Check: "machine-rotation", Severity: Severity.Stop });
+        Assert.DoesNotContain(PinMapChecks.Of(map with { New = map.Old with { Rotation = Rotation.Reversible } }), f => f.Check.StartsWith("machine", StringComparison.Ordinal));
+        Assert.Equal(["machine-amps", "machine-frame", "machine-power"], PinMapChecks.Of(map with { New = new(120, Horsepower: 1, Amps: 9, Frame: "56Y") }).Select(f => f.Check).Where(c => c.StartsWith("machine", StringComparison.Ordinal)).Order(StringComparer.Ordinal));
     }
 
     public static TheoryData<string, string, Severity> Faults => new()

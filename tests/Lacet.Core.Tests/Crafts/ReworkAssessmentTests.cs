@@ -85,7 +85,7 @@ public sealed class ReworkAssessmentTests
         Assert.Equal(verdict == FaultVerdict.CutBack ? 29 : 0, assessed.Spent!.Value.Millimetres, 9);
         Assert.Equal(verdict == FaultVerdict.CutBack ? 141 : 170, assessed.Left!.Value.Millimetres, 9);
         // NEC 300.14 (from memory): 6 in, 152.4 mm.
-        Assert.Equal(verdict == FaultVerdict.CutBack, assessed.Pigtail is not null);
+        Assert.Equal(verdict == FaultVerdict.CutBack, assessed.NeedsPigtail);
     }
 
     [Fact]
@@ -93,7 +93,7 @@ public sealed class ReworkAssessmentTests
     {
         var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), Made(Fault.Loose, Fault.Ring, Fault.Loose), StrandLoss.General));
         Assert.Equal([Fault.Ring, Fault.Loose], assessed.Faults.Select(f => f.Fault));
-        Assert.Equal((FaultVerdict.CutBack, null, null), (assessed.Verdict, assessed.Spent, assessed.Pigtail));
+        Assert.Equal((FaultVerdict.CutBack, null, false), (assessed.Verdict, assessed.Spent, assessed.NeedsPigtail));
         Assert.Equal(FaultVerdict.Accept, ReworkAssessment.Of(new(Ends.Wire("12"), Made(), StrandLoss.General)).Verdict);
     }
 
@@ -111,14 +111,24 @@ public sealed class ReworkAssessmentTests
             PastOpening = new(past),
             Opening = opening is { } mm ? new(mm) : null,
         });
-        Assert.Equal(pigtail, assessed.Pigtail is not null);
+        Assert.Equal(pigtail, assessed.NeedsPigtail);
     }
 
-    [Fact]
-    public void A_pigtail_is_six_inches_and_what_both_its_ends_strip() => Assert.Equal(
-        152.4 + 38.1 + 19,
-        ReworkAssessment.Of(new(Ends.Wire("12"), Made(Fault.Ring), StrandLoss.General) { Strip = new(19), Free = new(100) }).Pigtail!.Value.Millimetres,
-        9);
+    /// <summary>A hook that comes off is one that was opened: what would only be put right at a clamp costs wire under a screw.</summary>
+    [Theory]
+    [InlineData(Fault.TooLong)]
+    [InlineData(Fault.InsulationCaught)]
+    [InlineData(Fault.Loose)]
+    [InlineData(Fault.StrandOut)]
+    [InlineData(Fault.DoubleStacked)]
+    public void A_hook_that_comes_off_never_goes_back(Fault fault)
+    {
+        var end = new SpoiledEnd(Ends.Wire("12"), Made(fault), StrandLoss.General);
+        Assert.Equal(FaultVerdict.PutRight, ReworkAssessment.Of(end).Verdict);
+        var hook = ReworkAssessment.Of(end with { InHook = true });
+        Assert.Equal(FaultVerdict.CutBack, hook.Verdict);
+        Assert.Contains("never used again", Ends.Read(hook.Faults[0].Do), StringComparison.Ordinal);
+    }
 
     [Fact]
     public void Whatever_is_said_to_be_wrong_is_what_is_found_wrong() => Gen.Enum<Fault>().List[0, 6].Where(f => !(f.Contains(Fault.TooShort) && f.Contains(Fault.TooLong))).Sample(

@@ -35,7 +35,7 @@ public sealed class ReworkTests
     public void Metric_sizes_carry_what_machine_wiring_carries(string size, double amps) =>
         Assert.Equal(amps, Ampacity.For(Ends.Wire(size), null)!.Amps);
 
-    /// <summary>NEC 310.16 and 240.4(D) (from memory).</summary>
+    /// <summary>NEC 310.16, 240.4(B) and (D), 240.6(A) (from memory).</summary>
     [Theory]
     [InlineData("14", Material.Copper, null, 15, 15)]
     [InlineData("14", Material.Copper, 75, 20, 15)]
@@ -43,8 +43,8 @@ public sealed class ReworkTests
     [InlineData("12", Material.Aluminium, 75, 20, 15)]
     [InlineData("10", Material.Aluminium, 60, 25, 25)]
     [InlineData("8", Material.Aluminium, 75, 40, 40)]
-    [InlineData("4/0", Material.Copper, null, 230, 230)]
-    [InlineData("250 kcmil", Material.Aluminium, 75, 205, 205)]
+    [InlineData("4/0", Material.Copper, null, 230, 250)]
+    [InlineData("250 kcmil", Material.Aluminium, 75, 205, 225)]
     [InlineData("18", Material.Copper, null, 7, 7)]
     public void Gauges_carry_what_their_column_has_and_small_ones_no_more_than_their_breaker(
         string size, Material material, int? terminal, double amps, double breaker)
@@ -81,11 +81,44 @@ public sealed class ReworkTests
         }
     }
 
+    /// <summary>DIN 46234 (from memory): M4 4.3, M5 5.3, M6 6.5, M8 8.4, M10 10.5 mm.</summary>
     [Theory]
-    [InlineData(4, 4.3)]
-    [InlineData(6, 6.3)]
-    public void A_ring_s_hole_is_a_little_wider_than_its_stud(double stud, double hole) =>
-        Assert.Equal(hole, RingChoice.For(Ends.Wire("14", Build.Stranded), new Stud(stud, null, null, null))!.Hole.Millimetres, 1e-9);
+    [InlineData(4, 4.3, "#8 / M4")]
+    [InlineData(5, 5.3, "#10 / M5")]
+    [InlineData(6, 6.5, "1/4 in / M6")]
+    [InlineData(8, 8.4, "5/16 in / M8")]
+    [InlineData(10, 10.5, "3/8 in / M10")]
+    public void A_ring_s_hole_is_the_standard_s_for_its_stud(double stud, double hole, string name)
+    {
+        var ring = RingChoice.For(Ends.Wire("14", Build.Stranded), new Stud(stud, null, null, null))!;
+        Assert.Equal((hole, name), (ring.Hole.Millimetres, ring.Stud));
+        // 5/32 in is 3.97 mm, which passes no M4: a hole is never said in inches.
+        Assert.DoesNotContain(" in)", Ends.Read(Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(stud, null, null, null)).Preparation.Detail), StringComparison.Ordinal);
+    }
+
+    /// <summary>Barrier screws: #6, #8 and #10 are 3.51, 4.17 and 4.83 mm (ASME B1.1, from memory), and go through the holes of M3.5, M4 and M5.</summary>
+    [Theory]
+    [InlineData("#6", 3.7)]
+    [InlineData("#8", 4.3)]
+    [InlineData("#10", 5.3)]
+    public void A_barrier_screw_s_ring_passes_its_screw(string screw, double hole)
+    {
+        var stud = new Stud(null, null, null, null, ScrewSize.Parse(screw));
+        var ring = RingChoice.For(Ends.Wire("14", Build.Stranded), stud)!;
+        Assert.Equal(hole, ring.Hole.Millimetres);
+        Assert.True(ring.Hole.Millimetres > ScrewSize.Parse(screw).MajorDiameter);
+        Assert.Equal((StudHold.Screw, true), (stud.Hold, stud.IsTightened));
+    }
+
+    [Fact]
+    public void A_hold_down_lever_is_pressed_and_not_tightened()
+    {
+        var recipe = Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(4, null, RingShape.Fork, null, hold: StudHold.Lever));
+        Assert.Null(recipe.Torque);
+        Assert.Contains("lever down until it clicks", Ends.Read(recipe.Steps.Single(s => s.Id == "land-ring").Text), StringComparison.Ordinal);
+        Assert.Throws<ImpossibleInputException>(() => new Stud(4, null, null, Ends.Marked(9, 12), hold: StudHold.Lever));
+        Assert.Throws<ImpossibleInputException>(() => new Stud(4, null, null, null, ScrewSize.Parse("#8")));
+    }
 
     [Fact]
     public void A_measured_barrel_rules() =>

@@ -170,7 +170,7 @@ public sealed class SpliceTests
         SpliceConnector Of(ConnectorKind kind, string name) => ConnectorRow.All[kind].Usual with { Name = name };
         SpliceConnector[] shelf = [Of(ConnectorKind.PushIn, "push"), Of(ConnectorKind.SealedTwistOn, "sealant"), Of(ConnectorKind.Lever, "lever"), Of(ConnectorKind.CrimpSleeveTube, "tube"), Of(ConnectorKind.Lever, "small") with { MostCount = 2 }];
         List<string> Ranked(SplicePlace place, HouseRules rules) => [.. RankedConnector.Rank(Join(ConnectorKind.Lever, 3, place: place), shelf, rules).Select(r => (r.Fits ? "" : "not ") + r.Connector.Name)];
-        Assert.Equal(["tube", "lever", "sealant", "push", "not small"], Ranked(SplicePlace.Dry, Rules));
+        Assert.Equal(["lever", "push", "tube", "sealant", "not small"], Ranked(SplicePlace.Dry, Rules));
         // In the wet only what is sealed, and the house rule’s way first.
         Assert.Equal(["tube", "sealant"], Ranked(SplicePlace.Wet, Rules).Take(2));
         Assert.Equal(["sealant", "tube"], Ranked(SplicePlace.Wet, Rules with { WetSplice = WetSplice.SealedTwistOn }).Take(2));
@@ -216,7 +216,14 @@ public sealed class SpliceTests
         double Earths(int count) => BoxFill.Of(new([], [Counted(count, "12")]), null).Needed;
         Assert.Equal([2.25, 2.25, 2.25 * 1.25, 2.25 * 1.5], new[] { 1, 4, 5, 6 }.Select(Earths));
         Assert.Equal(2 * 1.75, BoxFill.Of(new([Counted(1, "16")], []) { Studs = 1 }, null).Needed, 9);
-        Assert.Throws<ImpossibleInputException>(() => BoxFill.Of(new([Counted(1, "2.5 mm²")], []), null));
+        // One allowance for each kind of fitting, however many there are of it (314.16(B)(3)).
+        Assert.Equal(2 * 1.75, BoxFill.Of(new([Counted(1, "16")], []) { Studs = 3 }, null).Needed, 9);
+        Assert.Equal(3 * 1.75, BoxFill.Of(new([Counted(1, "16")], []) { Studs = 1, Hickeys = 2 }, null).Needed, 9);
+        // A metric size counts as the next larger gauge, and that is said.
+        var metric = BoxFill.Of(new([Counted(2, "2.5 mm²")], []), 4);
+        Assert.Equal((4.5, "2 × 2.5 mm², counted as 12 AWG"), (metric.Needed, metric.Shares[0].What));
+        Assert.Contains("too full. Take a box such as device, 3 × 2 in, 1 1/2 in deep (7.5 in³)", Ends.Read(metric.Says), StringComparison.Ordinal);
+        Assert.Throws<ImpossibleInputException>(() => BoxFill.Of(new([Counted(1, "4")], []), null));
         Assert.Throws<ImpossibleInputException>(() => BoxFill.Of(new([Counted(1, "14")], []), 0));
     }
 

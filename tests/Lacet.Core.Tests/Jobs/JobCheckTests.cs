@@ -57,12 +57,18 @@ public sealed class JobCheckTests
         ["continuous-load"] = (Loaded(16.1, hours: true), Severity.Fix, Loaded(16, hours: true)),
         // Worked by hand from NEC chapter 9 table 8: 14 AWG solid 3.07 Ω/kft at 75 °C; 12 A over 49 ft of 120 V: 2 × 49 × 3.07/1000 × 12 = 3.61 V, 3.01 %; over 48 ft 2.95 %.
         ["voltage-drop"] = (Long(49), Severity.Fix, Long(48)),
-        // NEC 310.15(C)(1): ten to twenty at 50 %: 25 A × 0.5 = 12.5 A < 15 A; nine at 70 %: 17.5 A.
+        // NEC 310.15(C)(1): ten to twenty at 50 %: 30 A × 0.5 = 15 A, a standard rating (240.6(A)) and less than 20; nine at 70 %: 21 A.
         ["loaded-together"] = (Bundle(10), Severity.Stop, Bundle(9)),
         // NEC 314.16(B): two 14 AWG from outside and the yoke twice, 2 in³ each: 8 in³; the pigtail that stays in the box counts nothing.
-        ["box-overfilled"] = (Filled(7.9), Severity.Stop, Filled(8)),
+        ["box-overfilled"] = (Filled(7.9), Severity.Fix, Filled(8)),
         // A taped patch is scrapped (NEC 400.13, common practice).
-        ["cord-unfit"] = (new Sketch().Cord("heater", CordCue.Patched), Severity.Stop, new Sketch().Cord("heater")),
+        ["cord-unfit"] = (new Sketch().Cord("lamp", CordCue.Patched), Severity.Stop, new Sketch().Sound("lamp")),
+        // 24 V on a breaker of 120 V; legs of a motor from two breakers (it runs on two phases); NEC 300.3(B); common practice.
+        ["circuits-mixed"] = (OnOneBreaker(24), Severity.Stop, OnOneBreaker(120)),
+        ["legs-from-several-breakers"] = (Motor("Q2"), Severity.Stop, Motor("Q")),
+        ["line-and-neutral-apart"] = (TwoPanels("P2"), Severity.Stop, TwoPanels("P")),
+        ["breaker-not-fed"] = (Fed(false), Severity.Fix, Fed(true)),
+        ["circuit-not-known"] = (Strip().Wire("1", "X1", "X2"), Severity.Note, Strip().Circuit("1").Wire("1", "X1", "X2", circuit: "1")),
         // The checks of an end, where only the job knows of a second wire, a list's ferrule or a breaker.
         ["two-conductors"] = (Strip().Wire("1", "X1", "X2").Wire("2", "X1", "X3"), Severity.Stop, Pairs().Wire("1", "PP", "X1").Wire("2", "PP", "X2")),
         ["mixed-metals"] = (
@@ -126,7 +132,7 @@ public sealed class JobCheckTests
     [InlineData(CordCue.EarthPinGone, Severity.Stop, "Scrap it.")]
     public void A_cord_is_found_by_its_worst_sign_and_by_the_house_rule(CordCue cue, Severity severity, string what)
     {
-        var finding = Assert.Single(new Sketch().Cord("heater", CordCue.PrintGone, cue).Judged().Findings).Finding;
+        var finding = Assert.Single(new Sketch().Cord("lamp", CordCue.PrintGone, cue).Judged().Findings).Finding;
         Assert.Equal(severity, finding.Severity);
         Assert.StartsWith(what, Ends.Read(finding.Do), StringComparison.Ordinal);
     }
@@ -140,14 +146,17 @@ public sealed class JobCheckTests
         var (undo, _) = judged.Apply([EntityChange.Put(wire with { A = wire.A with { LandingId = null } })]);
         Assert.DoesNotContain(judged.Findings, f => f.Finding.Check == "box-overfilled");
         judged.Apply(undo);
+        // A metric size counts as the next larger gauge: 2.5 mm² as 12 AWG (3.31 mm²), 2.25 in³.
         judged.Apply([EntityChange.Put(wire with { Conductor = Ends.Wire("2.5 mm²") })]);
+        Assert.Contains("needs 10.75 in³", Ends.Read(judged.Findings.Single(f => f.Finding.Check == "box-overfilled").Finding.Says), StringComparison.Ordinal);
+        judged.Apply([EntityChange.Put(wire with { Conductor = Ends.Wire("4", Build.Stranded) })]);
         Assert.StartsWith("Not judged", Ends.Read(judged.Findings.Single(f => f.Finding.Check == "box-overfilled").Finding.Says), StringComparison.Ordinal);
     }
 
     [Fact]
     public void What_stands_against_a_pin_map_is_among_the_findings_each_kind_once_and_goes_when_it_is_put_right()
     {
-        var map = new PinMap("fan", 6, 1, [new(1, PinFunction.Line, ""), new(2, PinFunction.Common, ""), new(3, PinFunction.Earth, "PE")]);
+        var map = new PinMap("fan", 3, 1, [new(1, PinFunction.Line, ""), new(2, PinFunction.Common, ""), new(3, PinFunction.Earth, "PE")]);
         var judged = new Sketch().Map("fan", map).Judged();
         Assert.Equal(["pin-key-not-seen", "pin-leads-nowhere"], judged.Findings.Select(f => f.Finding.Check));
         var kept = judged.Job.PinMaps.Values.Single();
@@ -228,9 +237,9 @@ public sealed class JobCheckTests
     [Fact]
     public void Nm_cable_is_good_for_sixty_degrees_whatever_its_terminals_are()
     {
-        // NEC 310.16 and 334.80, from memory: 6 AWG copper is 65 A at 75 °C and 55 at 60.
+        // NEC 310.16, 240.4(B) and 334.80, from memory: 6 AWG copper is 65 A at 75 °C, so on 70 A, and 55 at 60, so on 60.
         static Sketch Range(WiringMethod method) => new Sketch().Panel("P").Landing("P", "X1", Ends.Block(0.5, 35) with { TemperatureC = 75 })
-            .Circuit("1", 60, c => c with { Method = method }).Wire("1", "X1", null, circuit: "1", conductor: Ends.Wire("6", Build.Stranded));
+            .Circuit("1", 70, c => c with { Method = method }).Wire("1", "X1", null, circuit: "1", conductor: Ends.Wire("6", Build.Stranded));
         Assert.Contains(Range(WiringMethod.NmCable).Judged().Findings, f => f.Finding.Check == "terminal-overloaded");
         Assert.DoesNotContain(Range(WiringMethod.Raceway).Judged().Findings, f => f.Finding.Check == "terminal-overloaded");
     }
@@ -274,6 +283,24 @@ public sealed class JobCheckTests
         }
 
         return job;
+    }
+
+    private static Sketch OnOneBreaker(double volts) => new Sketch().Panel("P").Breaker("P", "Q").Landing("P", "Q:2", Ends.Block(0.5, 16), "Q")
+        .Circuit("1", 15, c => c with { Volts = 120 }).Circuit("2", 15, c => c with { Volts = volts }).Wire("1", "Q:1", null, circuit: "1").Wire("2", "Q:2", null, circuit: "2");
+
+    private static Sketch Motor(string third) => new Sketch().Panel("P").Breaker("P", "Q").Breaker("P", "Q2").Landing("P", "Q:2", Ends.Block(0.5, 16), "Q").Landing("P", "Q:3", Ends.Block(0.5, 16), "Q")
+        .Box("M").Device("M", "M1", DeviceType.Load).Landing("M", "U", null, "M1").Landing("M", "V", null, "M1").Landing("M", "W", null, "M1").Landing("P", "X1").Circuit("3", 15, c => c with { Phases = 3 })
+        .Wire("u", "Q:1", "U", circuit: "3").Wire("v", "Q:2", "V", circuit: "3").Wire("w", third == "Q" ? "Q:3" : "Q2:1", "X1", circuit: "3").Wire("w2", "X1", "W", circuit: "3");
+
+    private static Sketch TwoPanels(string neutral) => new Sketch().Panel("P").Panel("P2").Box("B").Breaker("P", "Q").Device("P", "N", DeviceType.NeutralBar).Landing("P", "N:1", Ends.Block(0.5, 16), "N")
+        .Device("P2", "N2", DeviceType.NeutralBar).Landing("P2", "N2:1", Ends.Block(0.5, 16), "N2").Receptacle("B", "R").Circuit("1")
+        .Wire("1", "Q:1", "R.brass1", circuit: "1").Wire("2", neutral == "P" ? "N:1" : "N2:1", "R.silver1", WireFunction.Neutral, "1").Wire("3", null, "R.green", WireFunction.Earth, "1");
+
+    private static Sketch Fed(bool fed)
+    {
+        var job = new Sketch().Panel("P").Device("P", "Q", DeviceType.Breaker).Landing("P", "Q:1", Ends.Block(0.5, 16), "Q", l => l with { Side = DeviceSide.Line })
+            .Landing("P", "Q:2", Ends.Block(0.5, 16), "Q", l => l with { Side = DeviceSide.Load }).Circuit("1").Wire("1", "Q:2", null, circuit: "1");
+        return fed ? job.Wire("0", "Q:1", null, circuit: "1") : job;
     }
 
     private static Sketch Pairs() => Strip().Landing("P", "PP", Ends.Block() with { TakesTwo = true });
@@ -356,10 +383,10 @@ public sealed class JobCheckTests
 
     private static Sketch Bundle(int count)
     {
-        var job = new Sketch().Panel("P").Circuit("1", 15);
+        var job = new Sketch().Panel("P").Circuit("1", 20);
         for (var i = 0; i < count; i++)
         {
-            job.Wire($"{i}", null, null, circuit: "1", with: w => w with { Run = i % 2 == 0 ? "Conduit 4" : "conduit 4" });
+            job.Wire($"{i}", null, null, circuit: "1", conductor: Ends.Wire("12"), with: w => w with { Run = i % 2 == 0 ? "Conduit 4" : "conduit 4" });
         }
 
         return job.Wire("e", null, null, WireFunction.Earth, "1", with: w => w with { Run = "Conduit 4" });

@@ -65,6 +65,9 @@ internal sealed class Sketch
 
     internal Sketch Cord(string name, params CordCue[] seen) => Add("cord " + name, id => new JobCord(id, name, seen, MouldedToBeHad: true));
 
+    /// <summary>A cord that was looked at from plug to entry, with nothing wrong.</summary>
+    internal Sketch Sound(string name) => Add("cord " + name, id => new JobCord(id, name, [], MouldedToBeHad: true) { Sound = Enum.GetValues<CordPlace>() });
+
     internal Sketch Map(string name, PinMap map) => Add("map " + name, id => new JobPinMap(id, map with { Name = name }));
 
     internal Guid Id(string name) => _ids.TryGetValue(name, out var id) ? id : throw new ArgumentException($"There is no {name}.", nameof(name));

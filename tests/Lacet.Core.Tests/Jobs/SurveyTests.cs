@@ -23,7 +23,10 @@ public sealed class SurveyTests
         { "loose", new SurveyedDevice("1") { Condition = SurveyCondition.Loose }, ["loose-or-scorched"] },
         { "scorched", new SurveyedDevice("1") { Condition = SurveyCondition.Scorched }, ["loose-or-scorched"] },
         { "20 A on a 15 A breaker", new SurveyedDevice("1") { RatingAmps = 20 }, ["receptacle-rating"] },
-        { "14 AWG on 20 A", new SurveyedDevice("1") { BreakerAmps = 20 }, ["terminal-overloaded"] },
+        { "14 AWG on 20 A", new SurveyedDevice("1") { BreakerAmps = 20, Conductor = Ends.Wire("14") }, ["terminal-overloaded"] },
+        // Nobody can say what is in the wall: nothing is taken from the breaker, and nothing is found about a wire that nobody saw.
+        { "unknown wire on 20 A", new SurveyedDevice("1") { BreakerAmps = 20 }, [] },
+        { "unknown wire, doubled in back-stabs on 20 A", new SurveyedDevice("1") { BreakerAmps = 20, RatingAmps = 20, Wiring = SurveyWiring.BackStab, Doubled = true }, ["back-stab-by-house-rule", "back-stab-over-15-a", "two-conductors"] },
         { "aluminium", new SurveyedDevice("1") { Conductor = Ends.Wire("12", material: Material.Aluminium) }, ["aluminium-not-marked"] },
     };
 
@@ -62,7 +65,8 @@ public sealed class SurveyTests
         Assert.Equal([17.0, 18, 32], remedy.Devices.Select(d => d.Minutes));
         Assert.Equal(67, remedy.Minutes);
         Assert.Contains(remedy.Parts, p => p is { Count: 2 } && p.Name.StartsWith("Splice connectors", StringComparison.Ordinal));
-        Assert.Contains(remedy.Parts, p => p is { Unit: "m", Count: 0.4 });
+        // Two pigtails by the one rule: 6 in free, 1 1/2 in in the splice, 3/4 in at the screw, and two reworks: 268 mm each.
+        Assert.Contains(remedy.Parts, p => p is { Unit: "m", Count: 0.6 });
         Assert.Contains(remedy.Parts, p => p.Name.Contains("No equipment ground", StringComparison.Ordinal));
     }
 

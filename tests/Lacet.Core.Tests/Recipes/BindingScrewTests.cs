@@ -20,8 +20,8 @@ public sealed class BindingScrewTests
 
     [Fact]
     public void The_steps_follow_the_order_of_the_work() => Assert.Equal(
-        [Operation.Check, Operation.Strip, Operation.Prepare, Operation.Land, Operation.Tighten, Operation.Check],
-        Ends.Recipe(Ends.Wire("12"), Ends.Screw()).Steps.Select(s => s.Operation));
+        ["prove-dead", "strip", "bend-hook", "land-hook", "tighten", "witness-mark", "check", "dress"],
+        Ends.Recipe(Ends.Wire("12"), Ends.Screw()).Steps.Select(s => s.Id));
 
     [Fact]
     public void Every_step_has_a_hold_point() =>
@@ -36,12 +36,12 @@ public sealed class BindingScrewTests
     }
 
     [Fact]
-    public void Without_a_marking_the_verdict_is_caution_and_it_says_find_the_marking()
+    public void Without_a_marking_the_verdict_is_go_but_read_it_off_and_it_says_where()
     {
         var recipe = Ends.Recipe(Ends.Wire("14"), Ends.UnmarkedScrew());
-        Assert.Equal(Verdict.Caution, recipe.Verdict);
+        Assert.Equal(Verdict.Read, recipe.Verdict);
         Assert.Equal(Trust.CommonPractice, recipe.Torque!.Trust);
-        Assert.Contains(recipe.Cautions, c => Ends.Read(c).StartsWith("Find the marking", StringComparison.Ordinal));
+        Assert.Equal([new ReadOff(ReadingName.Tighten, "the torque", "on the strap, the box or the sheet")], recipe.ReadOff);
     }
 
     [Fact]
@@ -49,7 +49,7 @@ public sealed class BindingScrewTests
     {
         var recipe = Ends.Recipe(Ends.Wire("14"), new BindingScrew(null, Ends.Marked(14, 18)));
         Assert.Contains(recipe.Reasons, r => r is { Rule: "screw-size", Trust: Trust.Generic });
-        Assert.Equal(Verdict.Caution, recipe.Verdict);
+        Assert.Equal(Verdict.Read, recipe.Verdict);
     }
 
     [Fact]
@@ -93,7 +93,32 @@ public sealed class BindingScrewTests
         Assert.Contains("eye", Ends.Read(Ends.Recipe(Ends.Wire("14"), Ends.Screw()).Alternatives[0].Text), StringComparison.Ordinal);
 
     [Fact]
-    public void Marked_for_aluminium_it_takes_aluminium() => Assert.NotEqual(
-        Verdict.Stop,
-        Ends.Recipe(Ends.Wire("12", material: Material.Aluminium), Ends.Screw("#8", null, Material.Copper, Material.Aluminium)).Verdict);
+    public void Only_a_screw_marked_CO_ALR_takes_aluminium()
+    {
+        // NEC 404.14(C), 406.3(C), from memory: AL or CU-AL does not pass on a receptacle's or switch's screw.
+        var screw = Ends.Screw("#8", null, Material.Copper, Material.Aluminium);
+        var wire = Ends.Wire("12", material: Material.Aluminium);
+        var stop = Ends.Recipe(wire, screw);
+        Assert.Equal(Verdict.Stop, stop.Verdict);
+        Assert.Contains("do not twist", Ends.Read(stop.Findings[0].Do), StringComparison.Ordinal);
+        var recipe = Ends.Recipe(wire, screw with { IsCoAlr = true });
+        Assert.NotEqual(Verdict.Stop, recipe.Verdict);
+        Assert.Contains(recipe.Steps, s => s.Id == "brush-aluminium");
+        Assert.DoesNotContain("opper hardens", Ends.Read(recipe.Undo!), StringComparison.Ordinal);
+        Assert.DoesNotContain(recipe.Alternatives, a => Ends.Read(a.Text).Contains("twist clockwise", StringComparison.Ordinal));
+        Assert.NotEqual(Verdict.Stop, Ends.Recipe(wire, screw with { On = ScrewOn.ControlDevice }).Verdict);
+    }
+
+    [Theory]
+    [InlineData(ScrewOn.Receptacle, "Ground-fault", true)]
+    [InlineData(ScrewOn.Switch, "breaks the hot", true)]
+    [InlineData(ScrewOn.Lampholder, "screw of the shell", true)]
+    [InlineData(ScrewOn.ControlDevice, "diagram’s numbers", false)]
+    public void What_a_screw_is_on_decides_its_cautions(ScrewOn on, string says, bool colours)
+    {
+        var cautions = Ends.Recipe(Ends.Wire("14"), Ends.Screw() with { On = on }).Cautions.Select(Ends.Read).ToList();
+        Assert.Contains(cautions, c => c.Contains(says, StringComparison.Ordinal));
+        Assert.Equal(on == ScrewOn.Receptacle, cautions.Exists(c => c.Contains("tabs", StringComparison.Ordinal)));
+        Assert.Equal(colours, cautions.Exists(c => c.Contains("to brass", StringComparison.Ordinal)));
+    }
 }

@@ -68,7 +68,7 @@ public sealed class GivenDataTests
     [Theory]
     [InlineData(Trust.Marking, Verdict.Go, "printed data")]
     [InlineData(Trust.Maker, Verdict.Go, "sheet")]
-    [InlineData(Trust.Generic, Verdict.Caution, "Shelf")]
+    [InlineData(Trust.Generic, Verdict.Read, "Shelf")]
     public void The_trust_of_the_data_goes_into_the_readings(Trust trust, Verdict verdict, string source)
     {
         var block = Ends.Block() with { DataTrust = trust };

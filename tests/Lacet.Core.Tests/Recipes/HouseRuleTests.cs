@@ -1,3 +1,4 @@
+using Lacet.Core.Checks.End;
 using Lacet.Core.Recipes;
 
 namespace Lacet.Core.Tests.Recipes;
@@ -42,7 +43,9 @@ public sealed class HouseRuleTests
     {
         var (wire, landing, other) = Switches[id];
         Assert.NotEqual(HouseRules.Default, other);
-        Assert.NotEqual(Read(Ends.Recipe(wire, landing)), Read(Ends.Recipe(wire, landing, other)));
+        // Several alike, by an apprentice: rules about these say nothing to whoever makes one end by himself.
+        Recipe Of(HouseRules rules) => RecipeBook.For(new EndAtHand(wire, landing, rules) { Alike = 12, ByApprentice = true });
+        Assert.NotEqual(Read(Of(HouseRules.Default)), Read(Of(other)));
     }
 
     [Theory]

@@ -32,8 +32,13 @@ public sealed class LawTests
         if (recipe.Verdict == Verdict.Go)
         {
             Assert.DoesNotContain(recipe.Findings, f => f.Severity != Severity.Note);
-            Assert.DoesNotContain(recipe.Reasons, r => r.Trust >= Trust.CommonPractice);
+            Assert.Empty(recipe.ReadOff);
         }
+
+        // Caution is for the wire or the work: what is only to be read off the device is no caution, and is said once a reading.
+        Assert.Equal(recipe.Verdict == Verdict.Caution, recipe.Verdict != Verdict.Stop && recipe.Findings.Any(f => f.Severity == Severity.Fix));
+        Assert.True(recipe.Verdict != Verdict.Read || recipe.ReadOff.Count > 0);
+        Assert.Equal(recipe.ReadOff.Count, recipe.ReadOff.Select(r => (r.Reading, r.What)).Distinct().Count());
     });
 
     [Fact]

@@ -14,8 +14,8 @@ public sealed class ScrewClampBlockTests
         Assert.Equal((2.5, 8), (recipe.Ferrule!.Size.SquareMillimetres, recipe.Ferrule.Pin.Millimetres));
         Assert.Equal(10, recipe.Strip!.Value.Target.Millimetres);
         Assert.Equal(
-            [Operation.Check, Operation.Strip, Operation.Prepare, Operation.Crimp, Operation.Land, Operation.Tighten, Operation.Check],
-            recipe.Steps.Select(s => s.Operation));
+            ["prove-dead", "slide-on-first", "strip", "slide-ferrule", "crimp-ferrule", "look-in", "land-straight", "tighten", "witness-mark", "check", "dress"],
+            recipe.Steps.Select(s => s.Id));
     }
 
     [Fact]
@@ -69,15 +69,15 @@ public sealed class ScrewClampBlockTests
     }
 
     [Theory]
-    [InlineData("6 mm²")]
-    [InlineData("10")]
-    [InlineData("0.34 mm²")]
-    [InlineData("28")]
-    public void A_wire_out_of_range_stops_and_says_what_would_fit(string size)
+    [InlineData("6 mm²", "printed for 6 mm². Or a pigtail of 4 mm² or less, only where the circuit’s breaker allows one that small.")]
+    [InlineData("10", "printed for 10 AWG. Or a pigtail of 12 AWG or less, only where the circuit’s breaker allows one that small.")]
+    [InlineData("0.34 mm²", "printed for 0.34 mm². Or splice on a pigtail of 0.5 mm² or more.")]
+    [InlineData("28", "printed for 28 AWG. Or splice on a pigtail of 20 AWG or more.")]
+    public void A_wire_out_of_range_stops_and_a_smaller_one_is_never_offered_without_its_breaker(string size, string says)
     {
         var recipe = Ends.Recipe(Ends.Wire(size), Ends.Block());
         Assert.Equal(Verdict.Stop, recipe.Verdict);
-        Assert.Contains("20 AWG to 12 AWG (0.5 mm² to 4 mm²)", Ends.Read(recipe.Findings[0].Do), StringComparison.Ordinal);
+        Assert.EndsWith(says, Ends.Read(recipe.Findings[0].Do), StringComparison.Ordinal);
     }
 
     [Theory]
@@ -91,7 +91,8 @@ public sealed class ScrewClampBlockTests
     public void What_the_block_does_not_say_is_typical_and_marked_so()
     {
         var recipe = Ends.Recipe(Ends.Wire("2.5 mm²"), new ScrewClampBlock(new(), null));
-        Assert.Equal(Verdict.Caution, recipe.Verdict);
+        Assert.Equal(Verdict.Read, recipe.Verdict);
+        Assert.Equal([ReadingName.Strip, ReadingName.Tighten, ReadingName.Fit], recipe.ReadOff.Select(r => r.Reading));
         Assert.Equal(9, recipe.Strip!.Value.Target.Millimetres);
         Assert.Contains(recipe.Reasons, r => r is { Rule: "strip-depth", Trust: Trust.Generic });
         Assert.Contains(recipe.Reasons, r => r is { Rule: "size-range", Trust: Trust.Generic });

@@ -61,6 +61,8 @@ internal static class Retyped
     /// <summary>DIN 46228-4: size, pins, pin bore, collar bore; entry; colours by DIN, French practice, the other series.</summary>
     internal static readonly (double Mm2, string Pins, double? Bore, double? Collar, double Entry, string Colours)[] Ferrules =
     [
+        (0.08, "6", 0.5, 1.4, 2, "white/white/white"),
+        (0.14, "6 8", 0.7, 1.6, 2, "grey/brown/grey"),
         (0.25, "6 8", 0.8, 2.0, 2, "light blue/violet/light blue"),
         (0.34, "6 8", 0.8, 2.0, 2, "turquoise/pink/turquoise"),
         (0.5, "6 8 10", 1.0, 2.6, 2, "white/white/orange"),
@@ -97,10 +99,33 @@ internal static class Retyped
     ];
 
     /// <summary>Common practice: by gauge, which tool reaches up to it.</summary>
-    internal static readonly (double MostMm2, string Tool)[] Strippers =
+    internal static readonly (double MostMm2, Lacet.Core.Strip.StrippingTool Kind, string Tool)[] Strippers =
     [
-        (0.6, "precision stripper"), (5.5, "wire stripper"), (16, "large-hole stripper"),
-        (48, "knife, scored round and never down to the metal"), (130, "rotary stripper with the die for the size and its depth stop set"),
+        (0.6, Lacet.Core.Strip.StrippingTool.Hole, "precision stripper"), (5.5, Lacet.Core.Strip.StrippingTool.Hole, "wire stripper"), (16, Lacet.Core.Strip.StrippingTool.Hole, "large-hole stripper"),
+        (48, Lacet.Core.Strip.StrippingTool.Knife, "knife"), (130, Lacet.Core.Strip.StrippingTool.Rotary, "rotary stripper"),
+    ];
+
+    /// <summary>DIN 46234 for M4 to M10 (4.3, 5.3, 6.5, 8.4, 10.5); what a #6, #8 or #10 goes through is common practice.</summary>
+    internal static readonly (string Name, double Thread, double Hole)[] RingHoles =
+    [
+        ("#4 / M3", 3, 3.2), ("#6 / M3.5", 3.51, 3.7), ("#8 / M4", 4.17, 4.3), ("#10 / M5", 5, 5.3), ("1/4 in / M6", 6.35, 6.5), ("5/16 in / M8", 8, 8.4),
+        ("3/8 in / M10", 10, 10.5), ("1/2 in / M12", 12.7, 13), ("M16", 16, 17),
+    ];
+
+    /// <summary>Common practice: what a lug with that socket usually takes.</summary>
+    internal static readonly (string Socket, double Inches, double Least, double Most, string Sizes)[] LugSockets =
+    [
+        ("not known", 0, 2, 35, "14 to 2 AWG"), ("1/8 in", 1 / 8.0, 2, 8.4, "14 to 8 AWG"), ("5/32 in", 5 / 32.0, 2, 13.4, "14 to 6 AWG"), ("3/16 in", 3 / 16.0, 2, 33.7, "14 to 2 AWG"),
+        ("7/32 in", 7 / 32.0, 2, 53.5, "14 to 1/0 AWG"), ("1/4 in", 1 / 4.0, 8.3, 67.5, "8 to 2/0 AWG"), ("5/16 in", 5 / 16.0, 13.3, 126.7, "6 AWG to 250 kcmil"),
+        ("3/8 in", 3 / 8.0, 42.4, 177.4, "1 AWG to 350 kcmil"), ("1/2 in", 1 / 2.0, 67.4, 253.4, "2/0 AWG to 500 kcmil"),
+    ];
+
+    /// <summary>NEC table 314.16(A), in³.</summary>
+    internal static readonly (string Name, double CubicInches)[] Boxes =
+    [
+        ("device, 3 × 2 in, 1 1/2 in deep", 7.5), ("device, 3 × 2 in, 2 in deep", 10), ("device, 3 × 2 in, 2 1/2 in deep", 12.5), ("device, 3 × 2 in, 2 3/4 in deep", 14),
+        ("4 in round, 1 1/2 in deep", 15.5), ("device, 3 × 2 in, 3 1/2 in deep", 18), ("4 in square, 1 1/2 in deep", 21), ("4 in round, 2 1/8 in deep", 21.5),
+        ("4 11/16 in square, 1 1/2 in deep", 29.5), ("4 in square, 2 1/8 in deep", 30.3), ("4 11/16 in square, 2 1/8 in deep", 42),
     ];
 
     /// <summary>Common practice: what a landing of a kind usually has.</summary>
@@ -182,10 +207,10 @@ internal static class Retyped
         (0.5, "8", 3), (0.75, "8 10", 3), (1, "8 10", 3), (1.5, "8 12", 3), (2.5, "10 13", 3), (4, "12", 3), (6, "14", 3), (10, "14", 4), (16, "14", 4),
     ];
 
-    /// <summary>NEC 310.16 (copper and aluminium at 60, 75, 90 °C) and 240.4(D); 18 and 16 AWG NFPA 79.</summary>
+    /// <summary>NEC 310.16 (copper and aluminium at 60, 75, 90 °C) and 240.4(D); 18 and 16 AWG NFPA 79, in the 90 °C column 310.16.</summary>
     internal static readonly (string, double?, double?, double?, double?, double?, double?, double?, double?)[] Ampacities =
     [
-        ("18 AWG", 7, 7, 7, null, null, null, 7, null), ("16 AWG", 10, 10, 10, null, null, null, 10, null),
+        ("18 AWG", 7, 7, 14, null, null, null, 7, null), ("16 AWG", 10, 10, 18, null, null, null, 10, null),
         ("14 AWG", 15, 20, 25, null, null, null, 15, null), ("12 AWG", 20, 25, 30, 15, 20, 25, 20, 15), ("10 AWG", 30, 35, 40, 25, 30, 35, 30, 25),
         ("8 AWG", 40, 50, 55, 35, 40, 45, null, null), ("6 AWG", 55, 65, 75, 40, 50, 55, null, null), ("4 AWG", 70, 85, 95, 55, 65, 75, null, null),
         ("3 AWG", 85, 100, 115, 65, 75, 85, null, null), ("2 AWG", 95, 115, 130, 75, 90, 100, null, null), ("1 AWG", 110, 130, 145, 85, 100, 115, null, null),

@@ -49,6 +49,9 @@ internal static class TableGuards
         ["slot-widths"] = SlotWidths,
         ["nec-314-16-b"] = BoxConductors,
         ["splice-connectors"] = Connectors,
+        ["ring-holes"] = RingHoles,
+        ["lug-sockets"] = LugSockets,
+        ["boxes"] = Boxes,
     };
 
     private static void Conductors(string text)
@@ -64,6 +67,12 @@ internal static class TableGuards
         Assert.All(rows, r => Assert.Equal(
             string.Equals(r.InsulationSource, "common practice", StringComparison.Ordinal) ? "generic" : "standard", r.InsulationTrust));
     }
+
+    private static void RingHoles(string text) => Assert.Equal(Retyped.RingHoles, ReferenceTable.Parse<RingHole>(text).Select(r => (r.Name, r.Thread, r.Hole)));
+
+    private static void LugSockets(string text) => Assert.Equal(Retyped.LugSockets, ReferenceTable.Parse<LugSocket>(text).Select(r => (r.Socket, r.Inches, r.LeastMm2, r.MostMm2, r.Sizes)));
+
+    private static void Boxes(string text) => Assert.Equal(Retyped.Boxes, ReferenceTable.Parse<UsualBox>(text).Select(r => (r.Name, r.CubicInches)));
 
     private static void BundleFactors(string text) => Assert.Equal(
         Retyped.BundleFactors, ReferenceTable.Parse<BundleFactor>(text).Select(r => (r.MostConductors, r.Percent)));
@@ -117,7 +126,7 @@ internal static class TableGuards
         ReferenceTable.Parse<TypicalTorque>(text).Select(r => (r.Kind, r.Target, r.Least, r.Most)));
 
     private static void Strippers(string text) =>
-        Assert.Equal(Retyped.Strippers, ReferenceTable.Parse<StripTool>(text).Select(r => (r.MostArea, r.Tool)));
+        Assert.Equal(Retyped.Strippers, ReferenceTable.Parse<StripTool>(text).Select(r => (r.MostArea, r.Kind, r.Tool)));
 
     private static void TypicalLandings(string text) => Assert.Equal(
         Retyped.TypicalLandings,
@@ -181,7 +190,7 @@ internal static class TableGuards
     private static void CrimpPulls(string text) => Assert.Equal(
         [
             ("22 AWG", 8), ("20 AWG", 13), ("18 AWG", 20), ("16 AWG", 30), ("14 AWG", 50), ("12 AWG", 70), ("10 AWG", 80), ("8 AWG", 90), ("6 AWG", 100),
-            ("4 AWG", 140), ("3 AWG", 160), ("2 AWG", 180), ("1 AWG", 200), ("1/0 AWG", 250), ("2/0 AWG", 300), ("3/0 AWG", 350), ("4/0 AWG", 450),
+            ("4 AWG", 140), ("3 AWG", 160), ("2 AWG", 180), ("1 AWG", 200), ("1/0 AWG", 250), ("2/0 AWG", 300), ("3/0 AWG", 350), ("4/0 AWG", 450), ("250 kcmil", 500),
         ],
         ReferenceTable.Parse<CrimpPullRow>(text).Select(r => (r.Size, r.Pounds)));
 

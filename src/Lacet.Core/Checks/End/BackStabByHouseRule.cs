@@ -12,6 +12,9 @@ public sealed class BackStabByHouseRule : IEndCheck
     public string Id => "back-stab-by-house-rule";
 
     /// <inheritdoc/>
+    public bool NeedsWire => false;
+
+    /// <inheritdoc/>
     public Harm Harm => Harm.Fire;
 
     /// <inheritdoc/>

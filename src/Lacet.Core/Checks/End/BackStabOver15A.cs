@@ -12,6 +12,9 @@ public sealed class BackStabOver15A : IEndCheck
     public string Id => "back-stab-over-15-a";
 
     /// <inheritdoc/>
+    public bool NeedsWire => false;
+
+    /// <inheritdoc/>
     public Harm Harm => Harm.Fire;
 
     /// <inheritdoc/>

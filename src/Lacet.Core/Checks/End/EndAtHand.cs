@@ -15,6 +15,13 @@ public sealed record EndAtHand(Conductor Conductor, Landing Landing, HouseRules 
     /// <summary>A second conductor for the same landing.</summary>
     public Conductor? Second { get; init; }
 
+    /// <summary>Whether another conductor is in the same landing, known or not.</summary>
+    public bool IsDoubled
+    {
+        get => field || Second is not null;
+        init;
+    }
+
     /// <summary>How the end is found.</summary>
     public EndCondition Condition { get; init; }
 

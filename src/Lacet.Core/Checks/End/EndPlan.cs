@@ -24,7 +24,8 @@ public sealed record EndPlan
             case BindingScrew screw when screw.Takes(Conductor.Size):
                 Hook = new HookGeometry(Conductor, screw.Screw);
                 break;
-            case PlugScrew { Grip: PlugGrip.Hook } plug when plug.Takes(Conductor.Size):
+            // Nobody prints a range on a plug’s screw: its head decides.
+            case PlugScrew { Grip: PlugGrip.Hook } plug:
                 Hook = new HookGeometry(Conductor, plug.Screw);
                 break;
             case PrintedLanding { Ferrule: not FerruleAcceptance.Forbidden } printed:

@@ -11,6 +11,9 @@ public interface IEndCheck
     /// <summary>What a finding of it would do to whom.</summary>
     Harm Harm { get; }
 
+    /// <summary>Whether it reads the wire; what does not is found although nobody knows the wire.</summary>
+    bool NeedsWire => true;
+
     /// <summary>Checks whose finding about the same landing is the root of this one's.</summary>
     IReadOnlyList<string> FollowsFrom => [];
 

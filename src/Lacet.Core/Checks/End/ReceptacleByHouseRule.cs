@@ -12,6 +12,9 @@ public sealed class ReceptacleByHouseRule : IEndCheck
     public string Id => "receptacle-by-house-rule";
 
     /// <inheritdoc/>
+    public bool NeedsWire => false;
+
+    /// <inheritdoc/>
     public Harm Harm => Harm.Craft;
 
     /// <inheritdoc/>

@@ -14,6 +14,9 @@ public sealed class TorqueNotMarked : IEndCheck
     public string Id => Check;
 
     /// <inheritdoc/>
+    public bool NeedsWire => false;
+
+    /// <inheritdoc/>
     public Harm Harm => Harm.Craft;
 
     /// <inheritdoc/>

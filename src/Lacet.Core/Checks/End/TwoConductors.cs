@@ -11,13 +11,16 @@ public sealed class TwoConductors : IEndCheck
     public string Id => "two-conductors";
 
     /// <inheritdoc/>
+    public bool NeedsWire => false;
+
+    /// <inheritdoc/>
     public Harm Harm => Harm.Fit;
 
     /// <inheritdoc/>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.AtHand.Second is null || plan.Landing.TakesTwo
+    public Finding? Judge(EndPlan plan) => !plan.AtHand.IsDoubled || plan.Landing.TakesTwo
         ? null
         : new Finding(
             Id,

@@ -1,4 +1,5 @@
 using Lacet.Core.Checks.End;
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
@@ -8,6 +9,9 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>One end in its job: what the crafts planned for it, and what all checks of an end found, whatever each is about.</summary>
 internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Scope, Finding Finding)> Found)
 {
+    /// <summary>Stands in where only the landing is asked about.</summary>
+    private static readonly Conductor AnyWire = Conductor.Of(ConductorSize.Parse("14 AWG"), Build.Solid, Material.Copper);
+
     /// <summary>What is in the hand at an end; null where the wire or the landing is not known.</summary>
     internal static EndAtHand? AtHand(Job job, EndOfWire end)
     {
@@ -21,6 +25,7 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
         var others = job.EndsAt(id);
         return new EndAtHand(conductor, landing, job.Title.Rules)
         {
+            IsDoubled = others.Count > 1,
             Second = others.Count < 2 ? null : others.FirstOrDefault(o => o.Wire.Id != end.Wire.Id || o.Side != end.Side) is { Wire: { } other } ? other.Conductor : null,
             Condition = end.End.Condition,
             CrimpShape = end.End.CrimpShape,
@@ -55,6 +60,15 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
             foreach (var check in EndChecks.Planned)
             {
                 Keep(check.Scope, EndChecks.Judge(check, plan));
+            }
+        }
+        else if (end.Wire.Conductor is null && AtHand(job, end with { Wire = end.Wire with { Conductor = AnyWire } }) is { } unknown)
+        {
+            // What does not read the wire is found although nobody knows it.
+            var standIn = new EndPlan(unknown);
+            foreach (var check in EndChecks.Planned.Where(c => !c.NeedsWire))
+            {
+                Keep(check.Scope, EndChecks.Judge(check, standIn));
             }
         }
 
