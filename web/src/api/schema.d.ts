@@ -319,7 +319,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["BoxFill"];
+                        "application/json": components["schemas"]["BoxFillDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -5367,6 +5367,7 @@ export interface components {
             kind: components["schemas"]["PreparationKind"];
             strip: components["schemas"]["WindowDocument"];
             text: string;
+            steps: components["schemas"]["StepDocument"][];
         };
         AngleDocument: {
             /** Format: double */
@@ -5462,6 +5463,12 @@ export interface components {
             ferruleLabelMm2?: null | number;
             /** Format: double */
             circuitAmps?: null | number;
+            strippingTool?: null | components["schemas"]["StrippingTool"];
+            isolation?: null | components["schemas"]["Isolation"];
+            /** Format: int32 */
+            alike?: number;
+            byApprentice?: boolean;
+            feedsReceptacles?: boolean;
             entry?: null | components["schemas"]["EntryDocument"];
             lead?: components["schemas"]["Lead"];
         };
@@ -5566,22 +5573,15 @@ export interface components {
             a: null | components["schemas"]["BoardPlace"];
             b: null | components["schemas"]["BoardPlace"];
         };
-        /** @description How full a box is (NEC 314.16, from memory). */
-        BoxFill: {
-            /** @description What takes room, in the order of the code. */
+        BoxFillDocument: {
+            says: string;
             shares: components["schemas"]["BoxShare"][];
-            /**
-             * Format: double
-             * @description in³ in all.
-             */
+            /** Format: double */
             needed: number;
-            /**
-             * Format: double
-             * @description in³ marked in the box; null where nobody said.
-             */
+            /** Format: double */
             volume: null | number;
-            /** @description Whether it fits; null where the box's volume is not known. */
-            fits?: null | boolean;
+            fits: null | boolean;
+            box: null | components["schemas"]["UsualBox"];
         };
         BoxRequest: {
             /** Format: double */
@@ -5601,6 +5601,11 @@ export interface components {
              * @default 0
              */
             pigtails: number;
+            /**
+             * Format: int32
+             * @default 0
+             */
+            hickeys: number;
         };
         /** @description What something takes of a box's volume. */
         BoxShare: {
@@ -5841,7 +5846,7 @@ export interface components {
          * @description What can be seen to be wrong with a cord, from plug to entry.
          * @enum {unknown}
          */
-        CordCue: "blades-bent" | "blades-scorched" | "earth-pin-gone" | "plug-cracked" | "jacket-pulled-out" | "jacket-cut" | "bare-or-crushed" | "patched" | "aged" | "warm" | "too-thin" | "print-gone" | "strand-outside" | "screw-loose" | "clamp-not-on-jacket" | "cheater" | "relief-gone" | "suppressor-scorched" | "fuse-wrong" | "covers-neighbour";
+        CordCue: "blades-bent" | "blades-scorched" | "earth-pin-gone" | "plug-cracked" | "jacket-pulled-out" | "jacket-cut" | "bare-or-crushed" | "patched" | "aged" | "warm" | "too-thin" | "print-gone" | "strand-outside" | "screw-loose" | "clamp-not-on-jacket" | "cheater" | "relief-gone" | "suppressor-scorched" | "fuse-wrong" | "covers-neighbour" | "fuse-bridged" | "earth-not-landed" | "clamp-too-wide";
         CordDrawingDocument: {
             scene: components["schemas"]["SceneDocument"];
             spots: components["schemas"]["CordSpot"][];
@@ -5856,6 +5861,7 @@ export interface components {
         CordPartDocument: {
             name: string;
             seen?: components["schemas"]["CordCue"][];
+            sound?: components["schemas"]["CordPlace"][];
             mouldedToBeHad?: boolean;
             /** Format: uuid */
             id: string;
@@ -5953,6 +5959,7 @@ export interface components {
             cords: components["schemas"]["CordUnderLoadDocument"][];
             plug: null | components["schemas"]["CordPlug"];
             reasons: components["schemas"]["ReasonDocument"][];
+            asksPhases?: boolean;
         };
         CordSizeRequest: {
             /** Format: double */
@@ -5970,6 +5977,8 @@ export interface components {
             /** Format: double */
             watts?: null | number;
             lead?: components["schemas"]["Lead"];
+            /** Format: int32 */
+            phases?: null | number;
         };
         /** @description A place to look at on the drawing of a cord, mm. */
         CordSpot: {
@@ -6014,7 +6023,7 @@ export interface components {
          * @description What becomes of a cord, mildest first.
          * @enum {unknown}
          */
-        CordVerdict: "keep" | "put-right" | "refit-plug" | "replace-cord" | "scrap-now";
+        CordVerdict: "keep" | "look-first" | "put-right" | "refit-plug" | "replace-cord" | "scrap-now";
         /** @description One way to put a cord right. */
         CordWay: {
             /**
@@ -6103,6 +6112,15 @@ export interface components {
          * @enum {unknown}
          */
         DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load";
+        /** @description Where a pin map was read: pins differ between models, and between editions of one diagram. */
+        DiagramSource: {
+            /** @description The exact model that it is of. */
+            model?: null | string;
+            /** @description Whose it is: the label inside the door, a sheet, a manual. */
+            from?: null | string;
+            /** @description Its edition or date. */
+            edition?: null | string;
+        };
         Difference: {
             gone: components["schemas"]["FindingInShort"][];
             come: components["schemas"]["FindingInShort"][];
@@ -6244,6 +6262,8 @@ export interface components {
             says: string;
             do: string;
             source: string;
+            harm?: components["schemas"]["Harm"];
+            followsFrom?: null | string;
         };
         FindingGroup: {
             check: string;
@@ -6283,6 +6303,9 @@ export interface components {
             strands?: null | number;
             /** Format: int32 */
             strandsLost?: number;
+            /** Format: double */
+            measuredStripMm?: null | number;
+            tightening?: null | components["schemas"]["TighteningDocument"];
         };
         GivenFerruleDocument: {
             /** Format: double */
@@ -6316,6 +6339,11 @@ export interface components {
             houseRules?: null | components["schemas"]["HouseRulesDocument"];
             lead?: components["schemas"]["Lead"];
         };
+        /**
+         * @description What a finding would do to whom, the worst first: stops are shown in this order.
+         * @enum {unknown}
+         */
+        Harm: "shock" | "fire" | "equipment" | "fit" | "craft";
         HoldRequest: {
             /** Format: double */
             targetNm: number;
@@ -6493,6 +6521,8 @@ export interface components {
         };
         /** @enum {unknown} */
         ImportState: "reading" | "ready" | "refused" | "cancelled" | "accepted";
+        /** @enum {unknown} */
+        Isolation: "building" | "cord" | "transformer" | "machine" | "none" | null;
         JobCard: {
             /** Format: uuid */
             id: string;
@@ -6511,6 +6541,8 @@ export interface components {
             restsOn: string[];
             about: components["schemas"]["AboutDocument"];
             accepted: null | components["schemas"]["AcceptedDocument"];
+            harm?: components["schemas"]["Harm"];
+            follows?: null | string;
         };
         JobLandingDocument: {
             /** Format: uuid */
@@ -6587,6 +6619,7 @@ export interface components {
             part: "cord";
             name: string;
             seen?: components["schemas"]["CordCue"][];
+            sound?: components["schemas"]["CordPlace"][];
             mouldedToBeHad?: boolean;
             /** Format: uuid */
             id: string;
@@ -6767,6 +6800,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentBackWireClampDocument: {
             /** @enum {string} */
@@ -6787,6 +6823,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentBase: {
             /** Format: uuid */
@@ -6797,11 +6836,15 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentBindingScrewDocument: {
             /** @enum {string} */
             kind: "binding-screw";
             screw?: null | string;
+            on?: null | components["schemas"]["ScrewOn"];
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -6810,6 +6853,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentCrimpedLugDocument: {
             /** @enum {string} */
@@ -6826,6 +6872,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentDeepPushInDocument: {
             /** @enum {string} */
@@ -6846,6 +6895,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentInsulationDisplacementDocument: {
             /** @enum {string} */
@@ -6866,6 +6918,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentLeverDocument: {
             /** @enum {string} */
@@ -6886,6 +6941,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentPlugScrewDocument: {
             /** @enum {string} */
@@ -6900,6 +6958,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentPushInBlockDocument: {
             /** @enum {string} */
@@ -6920,6 +6981,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentScrewClampBlockDocument: {
             /** @enum {string} */
@@ -6940,6 +7004,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentSetScrewLugDocument: {
             /** @enum {string} */
@@ -6966,6 +7033,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentSolderLugDocument: {
             /** @enum {string} */
@@ -6980,6 +7050,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentSpringCageBlockDocument: {
             /** @enum {string} */
@@ -7000,6 +7073,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingDocumentStudDocument: {
             /** @enum {string} */
@@ -7009,6 +7085,8 @@ export interface components {
             /** Format: double */
             barrelDepthMm?: null | number;
             termination?: null | components["schemas"]["RingShape"];
+            screw?: null | string;
+            hold?: null | components["schemas"]["StudHold"];
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7017,6 +7095,9 @@ export interface components {
             takesTwo?: null | boolean;
             /** Format: int32 */
             temperatureC?: null | number;
+            coAlr?: boolean;
+            accessible?: null | boolean;
+            visible?: null | boolean;
         };
         LandingKind: {
             kind: string;
@@ -7051,6 +7132,14 @@ export interface components {
          * @enum {unknown}
          */
         Lead: "metric" | "imperial";
+        LimitsDocument: {
+            /** Format: double */
+            ampacity: number;
+            /** Format: double */
+            breaker: number;
+            /** Format: int32 */
+            terminalTemperature: number;
+        };
         ListChange: {
             column: components["schemas"]["ColumnMeaning"];
             was: string;
@@ -7110,6 +7199,19 @@ export interface components {
              * @description How many speeds it has.
              */
             speeds?: null | number;
+            /**
+             * Format: double
+             * @description Its power, as motors of North America have it.
+             */
+            horsepower?: null | number;
+            /**
+             * Format: double
+             * @description Its full-load current, A.
+             */
+            amps?: null | number;
+            /** @description Its frame’s name. */
+            frame?: null | string;
+            rotation?: null | components["schemas"]["Rotation"];
         };
         MappedPinDocument: {
             /** Format: int32 */
@@ -7334,6 +7436,7 @@ export interface components {
             takenForLegs: boolean;
             old?: null | components["schemas"]["MachineData"];
             new?: null | components["schemas"]["MachineData"];
+            diagram?: null | components["schemas"]["DiagramSource"];
         };
         PinMapPartDocument: {
             map: components["schemas"]["PinMapDocument"];
@@ -7427,6 +7530,15 @@ export interface components {
             length: components["schemas"]["Readout"];
             width: components["schemas"]["Readout"];
         };
+        /** @description A reading that rests on a usual value: what to read off the device, and where it is printed. Said once, beside that reading. */
+        ReadOff: {
+            /** @description The reading that it is about. */
+            reading: components["schemas"]["ReadingName"];
+            /** @description What to read. */
+            what: string;
+            /** @description Where it is printed. */
+            where: string;
+        };
         /**
          * @description The three readings of a recipe, and whether wire and landing belong together at all.
          * @enum {unknown}
@@ -7444,15 +7556,16 @@ export interface components {
         Readout: {
             /**
              * Format: double
-             * @description The number in Unit, to a thousandth (torques to a ten-thousandth).
+             * @description The number in Unit, to a thousandth (torques to a millionth).
              */
             value: number;
             /** @description The SI unit of the number: mm, mm², N·m. */
             unit: string;
             /** @description The metric sentence form, such as "9.5 mm". */
             metric: string;
-            /** @description The North American sentence form, such as "3/8 in" or "14 lbf·in". */
+            /** @description The North American sentence form, such as "3/8 in" or "14 lbf·in"; the metric one where inches say nothing. */
             imperial: string;
+            leads?: null | components["schemas"]["UnitSystem"];
         };
         ReasonDocument: {
             rule: string;
@@ -7477,6 +7590,8 @@ export interface components {
             reasons: components["schemas"]["ReasonDocument"][];
             alternatives: components["schemas"]["AlternativeDocument"][];
             undo: null | string;
+            readOff?: components["schemas"]["ReadOff"][];
+            limits?: null | components["schemas"]["LimitsDocument"];
         };
         RecordItem: {
             /** Format: int64 */
@@ -7611,9 +7726,13 @@ export interface components {
             /** Format: double */
             openingMm?: null | number;
             lead?: components["schemas"]["Lead"];
+            /** @default false */
+            inHook: boolean;
         };
         /** @enum {unknown} */
         RingShape: "ring" | "fork" | null;
+        /** @enum {unknown} */
+        Rotation: "clockwise" | "counter-clockwise" | "reversible" | null;
         /** @enum {unknown} */
         RowDoes: "add" | "change" | "nothing" | "wrong";
         /** @description An upright rectangle in mm; y grows downward. */
@@ -7690,6 +7809,8 @@ export interface components {
             lineWidth: null | number;
             box: components["schemas"]["SceneBox"];
         };
+        /** @enum {unknown} */
+        ScrewOn: "receptacle" | "switch" | "control-device" | "lampholder" | null;
         SectionRequest: {
             /** Format: double */
             measuredStripMm?: null | number;
@@ -7703,6 +7824,12 @@ export interface components {
             ferruleLabelMm2?: null | number;
             /** Format: double */
             circuitAmps?: null | number;
+            strippingTool?: null | components["schemas"]["StrippingTool"];
+            isolation?: null | components["schemas"]["Isolation"];
+            /** Format: int32 */
+            alike?: number;
+            byApprentice?: boolean;
+            feedsReceptacles?: boolean;
             entry?: null | components["schemas"]["EntryDocument"];
             lead?: components["schemas"]["Lead"];
         };
@@ -7866,6 +7993,7 @@ export interface components {
             findings: components["schemas"]["FindingDocument"][];
             reasons: components["schemas"]["ReasonDocument"][];
             scene: components["schemas"]["SceneDocument"];
+            readOff?: components["schemas"]["ReadOff"][];
         };
         /**
          * @description Where a splice is.
@@ -7943,6 +8071,10 @@ export interface components {
         };
         /** @enum {unknown} */
         StripForFerrules: "exact" | "long-then-trim" | null;
+        /** @enum {unknown} */
+        StrippingTool: "hole" | "automatic" | "rotary" | "knife" | null;
+        /** @enum {unknown} */
+        StudHold: "nut" | "slotted-nut" | "screw" | "lever" | null;
         /**
          * @description How an existing device looks.
          * @default good
@@ -8106,6 +8238,7 @@ export interface components {
             replace: components["schemas"]["CordWay"];
             prices: components["schemas"]["CordPrices"];
             source: string;
+            notLookedAt?: components["schemas"]["CordPlace"][];
         };
         TriageRequest: {
             seen: components["schemas"]["CordCue"][];
@@ -8114,6 +8247,7 @@ export interface components {
             mouldedToBeHad: boolean;
             prices?: null | components["schemas"]["CordPrices"];
             lead?: components["schemas"]["Lead"];
+            sound?: null | components["schemas"]["CordPlace"][];
         };
         /**
          * @description How far a number can be trusted, best first.
@@ -8164,11 +8298,23 @@ export interface components {
             /** @default Panel */
             enclosure: string;
         };
+        /** @enum {unknown} */
+        UnitSystem: "metric" | "imperial" | null;
+        /** @description A row of the table "boxes". */
+        UsualBox: {
+            /** @description Its face and depth. */
+            name: string;
+            /**
+             * Format: double
+             * @description Its volume, in³.
+             */
+            cubicInches: number;
+        };
         /**
          * @description Whether to go on.
          * @enum {unknown}
          */
-        Verdict: "go" | "caution" | "stop";
+        Verdict: "go" | "read" | "caution" | "stop";
         VersionedOfCircuitDocument: {
             part: components["schemas"]["CircuitDocument"];
             /** Format: int64 */
