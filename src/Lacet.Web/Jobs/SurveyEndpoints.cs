@@ -143,7 +143,7 @@ public sealed record NewSurvey(Guid Id, Guid PersonId, IReadOnlyList<SurveyedDev
 /// <param name="RatingAmps">What it is rated for, A.</param>
 /// <param name="BreakerAmps">The circuit's breaker, A.</param>
 /// <param name="Circuit">The circuit's name.</param>
-/// <param name="Conductor">The conductors in the wall; 14 AWG solid copper where it is left out.</param>
+/// <param name="Conductor">The conductors in the wall, as somebody looked; left out where nobody could say. It is never taken from the breaker.</param>
 public sealed record SurveyedDeviceDocument(
     string Name,
     DeviceType Type = DeviceType.Receptacle,

@@ -1,6 +1,7 @@
 import { Flex, Grid } from "@chakra-ui/react";
 import { Choice } from "../shared/Choice";
 import { CheckField } from "../shared/CheckField";
+import { Select } from "../shared/Select";
 import type { Pair } from "./benchState";
 import { EntryFields } from "./EntryFields";
 import { NumberField } from "./NumberField";
@@ -44,6 +45,48 @@ export function AboutEndFields({ pair, onChange }: { pair: Pair; onChange: (pair
         />
       </Grid>
       <EntryFields entry={about.entry ?? null} onChange={(entry) => tell({ entry })} />
+      <Grid templateColumns="1fr 1fr" gap={2} alignItems="end">
+        <Select
+          label="Stripped with"
+          value={about.strippingTool ?? ""}
+          onChange={(tool) => tell({ strippingTool: tool || null })}
+          options={[
+            ["", "not said"],
+            ["hole", "a stripper’s hole"],
+            ["automatic", "an automatic stripper"],
+            ["rotary", "a rotary stripper"],
+            ["knife", "a knife"],
+          ]}
+        />
+        <Select
+          label="Made dead at"
+          value={about.isolation ?? ""}
+          onChange={(isolation) => tell({ isolation: isolation || null })}
+          options={[
+            ["", "not said"],
+            ["building", "its breaker"],
+            ["cord", "its plug"],
+            ["transformer", "its transformer"],
+            ["machine", "the machine’s disconnect"],
+            ["none", "it is not connected yet"],
+          ]}
+        />
+        <NumberField
+          label="Ends alike"
+          value={about.alike ?? null}
+          placeholder="this one"
+          onChange={(alike) => tell({ alike: alike ?? 1 })}
+        />
+      </Grid>
+      <CheckField checked={about.byApprentice ?? false} onChange={(byApprentice) => tell({ byApprentice })}>
+        An apprentice makes it
+      </CheckField>
+      <CheckField
+        checked={about.feedsReceptacles ?? false}
+        onChange={(feedsReceptacles) => tell({ feedsReceptacles })}
+      >
+        The circuit feeds several receptacles
+      </CheckField>
       <Choice
         label="Shape of the crimp"
         wrap

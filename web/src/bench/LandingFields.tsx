@@ -2,6 +2,7 @@ import { Grid } from "@chakra-ui/react";
 import type { Landing, Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
 import { Choice } from "../shared/Choice";
+import { Select } from "../shared/Select";
 import { NumberField } from "./NumberField";
 
 interface Props<L> {
@@ -61,6 +62,21 @@ export function LandingFields({ landing, onChange }: Props<Landing>) {
   return (
     <>
       {landing.kind === "set-screw-lug" && <DriveFields landing={landing} onChange={onChange} />}
+      {landing.kind === "binding-screw" && (
+        <Select
+          label="The screw is on"
+          value={landing.on ?? ""}
+          onChange={(on) => onChange({ ...landing, on: on || null })}
+          options={[
+            ["", "not said"],
+            ["receptacle", "a receptacle"],
+            ["switch", "a switch"],
+            ["control-device", "a control device"],
+            ["lampholder", "a lampholder"],
+          ]}
+        />
+      )}
+      {landing.kind === "stud" && <StudFields landing={landing} onChange={onChange} />}
       {landing.kind === "plug-screw" && (
         <Choice
           label="Screw"
@@ -119,6 +135,48 @@ function FerruleField({ landing, onChange }: { landing: Printed; onChange: (land
       onChange={(ferrule) => onChange({ ...landing, ferrule: ferrule === "unsaid" ? null : ferrule })}
       options={[...ferrules, ["unsaid", "says nothing"]]}
     />
+  );
+}
+
+/** A post with a nut, or a screw of a block that a ring goes under. */
+function StudFields({
+  landing,
+  onChange,
+}: {
+  landing: Extract<Landing, { kind: "stud" }>;
+  onChange: (landing: Landing) => void;
+}) {
+  return (
+    <>
+      <Select
+        label="Size by the gauge"
+        value={landing.screw ?? ""}
+        onChange={(screw) =>
+          onChange({
+            ...landing,
+            screw: screw || null,
+            ...(screw && { studDiameterMm: null }),
+          })
+        }
+        options={[
+          ["", "metric, below"],
+          ["#6", "#6"],
+          ["#8", "#8"],
+          ["#10", "#10"],
+        ]}
+      />
+      <Select
+        label="Held down by"
+        value={landing.hold ?? ""}
+        onChange={(hold) => onChange({ ...landing, hold: hold || null })}
+        options={[
+          ["", "a nut"],
+          ["slotted-nut", "a slotted nut"],
+          ["screw", "a screw in the block"],
+          ["lever", "a lever"],
+        ]}
+      />
+    </>
   );
 }
 

@@ -32,7 +32,17 @@ const Cell = chakra("button", {
 });
 
 const room = { width: 68, height: 54 };
-const marks = ["torqueMarking", "metals", "takesTwo", "temperatureC", "trust", "id"];
+const marks = [
+  "torqueMarking",
+  "metals",
+  "takesTwo",
+  "temperatureC",
+  "coAlr",
+  "accessible",
+  "visible",
+  "trust",
+  "id",
+];
 
 /** Whether a sample of the picker is the landing on the bench, whatever is marked on it. */
 function isSame(sample: Landing, landing: Landing): boolean {

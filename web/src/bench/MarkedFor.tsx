@@ -20,7 +20,12 @@ export function MarkedFor({ landing, onChange }: { landing: Landing; onChange: (
           checked={landing.metals?.includes("aluminium") ?? false}
           onChange={(marked) => onChange({ ...landing, metals: marked ? ["copper", "aluminium"] : null })}
         >
-          Marked for aluminium (AL, CU-AL, CO/ALR)
+          Marked for aluminium (AL, CU-AL)
+        </CheckField>
+      )}
+      {landing.kind === "binding-screw" && (
+        <CheckField checked={landing.coAlr ?? false} onChange={(coAlr) => onChange({ ...landing, coAlr })}>
+          Marked CO/ALR
         </CheckField>
       )}
       <CheckField
@@ -28,6 +33,18 @@ export function MarkedFor({ landing, onChange }: { landing: Landing; onChange: (
         onChange={(takesTwo) => onChange({ ...landing, takesTwo })}
       >
         Marked for two wires
+      </CheckField>
+      <CheckField
+        checked={landing.visible === false}
+        onChange={(hidden) => onChange({ ...landing, visible: hidden ? false : null })}
+      >
+        Cannot be seen once it is fitted
+      </CheckField>
+      <CheckField
+        checked={landing.accessible === false}
+        onChange={(closed) => onChange({ ...landing, accessible: closed ? false : null })}
+      >
+        A meter’s tip does not reach its metal
       </CheckField>
       <Choice
         label="Temperature marked on the terminals"

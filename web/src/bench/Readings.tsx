@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
-import { CircleCheck, OctagonX, TriangleAlert } from "lucide-react";
+import { CircleCheck, Eye, OctagonX, TriangleAlert } from "lucide-react";
 import type { ReactNode } from "react";
 import type { Readout, Recipe, Schemas } from "../client";
 import { inOrder, thin, useUnits } from "../shared/Units";
@@ -120,9 +120,18 @@ export function Readings({ recipe, open, onOpen }: Props) {
         <Box fontSize="15px" color="ink.soft" mt={1}>
           {line}
         </Box>
+        {reads(name).map(({ what, where }) => (
+          <Flex key={what} gap={1} mt={1} fontSize="15px" fontWeight={600} data-read-off={name}>
+            <Eye aria-label="Read off" size={18} style={{ flex: "none", marginTop: 2 }} />
+            <span>
+              Read {thin(what)}: {thin(where)}.
+            </span>
+          </Flex>
+        ))}
       </Box>
     </Reading>
   );
+  const reads = (name: ReadingName) => (recipe.readOff ?? []).filter(({ reading }) => reading === name);
   const none = <Words>None</Words>;
   return (
     <Grid
@@ -182,12 +191,13 @@ function Trust({ trust }: { trust: Schemas["Trust"] }) {
 
 const verdicts = {
   go: { icon: CircleCheck, word: "Go", colour: "go", wash: "go.wash" },
+  read: { icon: Eye, word: "Go, as printed", colour: "go", wash: "go.wash" },
   caution: { icon: TriangleAlert, word: "Caution", colour: "caution", wash: "caution.wash" },
   stop: { icon: OctagonX, word: "Stop", colour: "stop", wash: "stop.wash" },
 } as const;
 
 /** The verdict by shape, word and colour, with what was found. */
-export function VerdictLine({ recipe }: { recipe: Pick<Recipe, "verdict" | "findings"> }) {
+export function VerdictLine({ recipe }: { recipe: Pick<Recipe, "verdict" | "findings" | "readOff"> }) {
   const { icon: Icon, word, colour, wash } = verdicts[recipe.verdict];
   return (
     <Flex role="status" gap={3} px={3} py={2} rounded="lg" bg={wash} alignItems="flex-start">
@@ -199,9 +209,13 @@ export function VerdictLine({ recipe }: { recipe: Pick<Recipe, "verdict" | "find
         {recipe.findings.length === 0 &&
           recipe.verdict === "go" &&
           "The wire fits and every reading has a sound source."}
-        {recipe.findings.length === 0 &&
-          recipe.verdict !== "go" &&
-          "A reading rests on a typical value: see Why."}
+        {recipe.verdict === "read" && (
+          <Box>
+            {(recipe.readOff ?? [])
+              .map(({ what, where }) => `Typical value: read ${what} ${where}.`)
+              .join(" ")}
+          </Box>
+        )}
         {recipe.findings.map((finding) => (
           <Box key={finding.check} data-finding={finding.check} _notFirst={{ mt: 2 }}>
             <strong>{thin(finding.says)}</strong> {thin(finding.do)}

@@ -6,7 +6,7 @@ import { SceneView } from "../drawing/SceneView";
 import { useKey } from "../shared/keys";
 import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { thin, useUnits } from "../shared/Units";
+import { inOrder, thin, useUnits } from "../shared/Units";
 import { sectionOf } from "./benchQueries";
 import { asked, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
@@ -105,7 +105,7 @@ function StripVerdict({ recipe, measured }: { recipe: Recipe; measured: number |
   const { lead } = useUnits();
   if (measured === null || !recipe.strip) return null;
   const { least, most, target } = recipe.strip;
-  const to = lead === "metric" ? target.metric : target.imperial;
+  const [to] = inOrder(target, lead);
   if (measured < least.value)
     return (
       <Box color="stop" fontWeight={700}>

@@ -19,33 +19,39 @@ export function Steps({ recipe }: { recipe: Pick<Recipe, "steps"> }) {
   return (
     <Panel as="section" aria-label="Steps">
       <PanelTitle>Steps</PanelTitle>
-      <chakra.ol listStyleType="none" m={0} p={0}>
-        {recipe.steps.map((step, i) => (
-          <chakra.li
-            key={step.id}
-            data-step={step.id}
-            display="grid"
-            gridTemplateColumns="28px 1fr"
-            py={2}
-            borderTopWidth={i ? "1px" : 0}
-            borderColor="line"
-          >
-            <chakra.span fontFamily="numerals" color="copper">
-              {i + 1}
-            </chakra.span>
-            <Box minW={0}>
-              <strong>{operations[step.operation]}.</strong> {thin(step.text)}
-              {step.holdPoint && (
-                <Flex gap={2} mt={1} color="ink.soft" fontSize="15px">
-                  <Hand aria-label="Hold until" size={18} style={{ flex: "none", marginTop: 2 }} />
-                  <span>{thin(step.holdPoint)}</span>
-                </Flex>
-              )}
-            </Box>
-          </chakra.li>
-        ))}
-      </chakra.ol>
+      <StepList steps={recipe.steps} />
     </Panel>
+  );
+}
+
+function StepList({ steps }: Pick<Recipe, "steps">) {
+  return (
+    <chakra.ol listStyleType="none" m={0} p={0}>
+      {steps.map((step, i) => (
+        <chakra.li
+          key={step.id}
+          data-step={step.id}
+          display="grid"
+          gridTemplateColumns="28px 1fr"
+          py={2}
+          borderTopWidth={i ? "1px" : 0}
+          borderColor="line"
+        >
+          <chakra.span fontFamily="numerals" color="copper">
+            {i + 1}
+          </chakra.span>
+          <Box minW={0}>
+            <strong>{operations[step.operation]}.</strong> {thin(step.text)}
+            {step.holdPoint && (
+              <Flex gap={2} mt={1} color="ink.soft" fontSize="15px">
+                <Hand aria-label="Hold until" size={18} style={{ flex: "none", marginTop: 2 }} />
+                <span>{thin(step.holdPoint)}</span>
+              </Flex>
+            )}
+          </Box>
+        </chakra.li>
+      ))}
+    </chakra.ol>
   );
 }
 
@@ -80,6 +86,14 @@ export function Besides({ recipe }: { recipe: Recipe }) {
           {recipe.alternatives.map((way) => (
             <Box key={way.text} mt={1}>
               {thin(way.text)}
+              {way.steps.length > 0 && (
+                <chakra.details>
+                  <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
+                    Its steps
+                  </chakra.summary>
+                  <StepList steps={way.steps} />
+                </chakra.details>
+              )}
             </Box>
           ))}
         </Panel>

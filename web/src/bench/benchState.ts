@@ -14,7 +14,16 @@ export interface Pair {
 
 export type AboutEnd = Pick<
   Schemas["BenchRequest"],
-  "condition" | "crimpShape" | "ferruleLabelMm2" | "circuitAmps" | "entry"
+  | "condition"
+  | "crimpShape"
+  | "ferruleLabelMm2"
+  | "circuitAmps"
+  | "entry"
+  | "strippingTool"
+  | "isolation"
+  | "alike"
+  | "byApprentice"
+  | "feedsReceptacles"
 >;
 
 /** The question that a pair asks, under somebody's house rules. */

@@ -12,24 +12,32 @@ import { cordVerdicts, placeWords, usualPrices } from "./words";
 import { TriageAnswer } from "./TriageAnswer";
 
 type Cue = Schemas["CordCue"];
+type Place = Schemas["CordPlace"];
 
 /** A cord looked over from plug to entry: what is ticked leads to what becomes of it, and what that costs. */
 export function LookFirst() {
   const { rules } = useHouseRules();
   const [seen, setSeen] = useRemembered<Cue[]>("cord.seen", []);
+  const [sound, setSound] = useRemembered<Place[]>("cord.sound", []);
   const [name, setName] = useRemembered("cord.name", "");
   const [moulded, setMoulded] = useRemembered("cord.moulded", true);
   const [prices, setPrices] = useRemembered("cord.prices", usualPrices);
   const signs = useQuery({ queryKey: ["cord", "signs"], queryFn: cordApi.signs, staleTime: Infinity });
   const rule = rules.damagedCord ?? "replace-with-moulded-cord";
   const triage = useQuery({
-    queryKey: ["cord", "triage", seen, moulded, prices, rule],
-    queryFn: () => cordApi.triage({ seen, mouldedToBeHad: moulded, rule, prices, lead: "metric" }),
+    queryKey: ["cord", "triage", seen, sound, moulded, prices, rule],
+    queryFn: () => cordApi.triage({ seen, sound, mouldedToBeHad: moulded, rule, prices, lead: "metric" }),
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const tick = (cue: Cue, on: boolean) => setSeen(on ? [...seen, cue] : seen.filter((one) => one !== cue));
-  const places = Object.keys(placeWords) as Schemas["CordPlace"][];
+  // A place where something was seen is not sound, and the other way round.
+  const tick = ({ cue, place }: Schemas["CordSign"], on: boolean) => {
+    setSeen(on ? [...seen, cue] : seen.filter((one) => one !== cue));
+    if (on) setSound(sound.filter((one) => one !== place));
+  };
+  const passAs = (place: Place, passes: boolean) =>
+    setSound(passes ? [...sound, place] : sound.filter((one) => one !== place));
+  const places = Object.keys(placeWords) as Place[];
   const marked = new Set(
     (signs.data ?? []).filter((sign) => seen.includes(sign.cue)).map(({ place }) => place),
   );
@@ -69,11 +77,16 @@ export function LookFirst() {
                   <CheckField
                     key={sign.cue}
                     checked={seen.includes(sign.cue)}
-                    onChange={(on) => tick(sign.cue, on)}
+                    onChange={(on) => tick(sign, on)}
                   >
                     {sign.looks}
                   </CheckField>
                 ))}
+              {!marked.has(place) && (
+                <CheckField checked={sound.includes(place)} onChange={(passes) => passAs(place, passes)}>
+                  <strong>Looked: sound</strong>
+                </CheckField>
+              )}
             </Panel>
           ))}
         </Grid>
@@ -94,23 +107,38 @@ export function LookFirst() {
             value={name}
             maxLength={200}
             autoComplete="off"
-            placeholder="heater, warm room 2"
+            placeholder="projector cord"
             onChange={(event) => setName(event.target.value)}
           />
         </Box>
         <KeepInJob
           kind="cord"
           name={name}
-          part={(id) => ({ part: "cord", id, order: 0, name: name.trim(), seen, mouldedToBeHad: moulded })}
+          part={(id) => ({
+            part: "cord",
+            id,
+            order: 0,
+            name: name.trim(),
+            seen,
+            sound,
+            mouldedToBeHad: moulded,
+          })}
           onOpen={(part) => {
             if (part.part !== "cord") return;
             setName(part.name);
             setSeen(part.seen ?? []);
+            setSound(part.sound ?? []);
             setMoulded(part.mouldedToBeHad ?? true);
           }}
         />
-        {seen.length > 0 && (
-          <Action look="link" onClick={() => setSeen([])}>
+        {seen.length + sound.length > 0 && (
+          <Action
+            look="link"
+            onClick={() => {
+              setSeen([]);
+              setSound([]);
+            }}
+          >
             Another cord: nothing ticked
           </Action>
         )}

@@ -16,6 +16,7 @@ interface Load {
   volts: number | null;
   lengthM: number | null;
   loaded: string;
+  phases?: number | null;
   use: Schemas["CordUse"];
 }
 
@@ -36,6 +37,7 @@ export function RightSize() {
         volts: load.volts ?? 0,
         lengthM: load.lengthM ?? 0,
         loadedConductors: Number(load.loaded),
+        phases: load.loaded === "3" ? (load.phases ?? null) : null,
         use: load.use,
         lead,
       }),
@@ -69,14 +71,28 @@ export function RightSize() {
             value={load.loaded}
             onChange={(loaded) => set({ loaded })}
             options={[
-              ["2", "2, one phase"],
-              ["3", "3 phases"],
+              ["2", "2"],
+              ["3", "3"],
               ["4", "4"],
               ["5", "5"],
               ["6", "6"],
             ]}
           />
         </Grid>
+        {load.loaded === "3" && (
+          <Box mt={2}>
+            <Choice
+              label="Phases"
+              value={String(load.phases ?? "unsaid")}
+              onChange={(phases) => set({ phases: phases === "unsaid" ? null : Number(phases) })}
+              options={[
+                ["unsaid", "Not said"],
+                ["1", "One phase"],
+                ["3", "Three phases"],
+              ]}
+            />
+          </Box>
+        )}
         <Box mt={2}>
           <Choice
             label="What it feeds"

@@ -20,6 +20,7 @@ interface Of {
   strip: number | null;
   free: number | null;
   inLug: boolean;
+  inHook?: boolean;
 }
 
 /** An end that was spoiled, without a job: whether it may stay, what is left of it, what it costs. */
@@ -46,6 +47,7 @@ export function SpoiledEnd() {
         damaged: found?.damaged ?? 0,
         class: rules.strandLoss ?? "general",
         inLug: of.inLug,
+        inHook: of.inHook ?? false,
         stripMm: of.strip,
         freeMm: of.free,
         lead,
@@ -83,6 +85,9 @@ export function SpoiledEnd() {
           <NumberField label="Free, mm" value={of.free} onChange={(free) => set({ free })} />
           <CheckField checked={of.inLug} onChange={(inLug) => set({ inLug })}>
             In a lug
+          </CheckField>
+          <CheckField checked={of.inHook ?? false} onChange={(inHook) => set({ inHook })}>
+            Bent to a hook
           </CheckField>
         </Grid>
       </Panel>

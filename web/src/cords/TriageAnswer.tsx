@@ -3,7 +3,7 @@ import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
 import { Panel } from "../shared/Panel";
-import { cordVerdicts, type Prices } from "./words";
+import { cordVerdicts, placeWords, type Prices } from "./words";
 
 const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
 
@@ -55,9 +55,10 @@ export function TriageAnswer({
           <Box aria-live="polite" fontSize="40px" lineHeight={1.1} fontWeight={700} color={verdict.colour}>
             {verdict.word}
           </Box>
-          {triage.signs.length === 0 && (
+          {triage.verdict === "look-first" && (
             <Box mt={2}>
-              Nothing is ticked. Look from 1 to 6, with the cord unplugged, and tick what you see.
+              Unplug it, look from 1 to 6, and tick what you see, or that it is sound. Not yet looked at:{" "}
+              {(triage.notLookedAt ?? []).map((place) => placeWords[place].toLowerCase()).join(", ")}.
             </Box>
           )}
           <Box as="ul" listStyleType="none" mt={2}>

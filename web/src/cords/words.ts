@@ -12,6 +12,7 @@ export const placeWords: Record<Schemas["CordPlace"], string> = {
 
 export const cordVerdicts: Record<Schemas["CordVerdict"], { word: string; colour: string }> = {
   keep: { word: "Keep it", colour: "go" },
+  "look-first": { word: "Look first", colour: "ink" },
   "put-right": { word: "Put it right", colour: "caution" },
   "refit-plug": { word: "New plug", colour: "caution" },
   "replace-cord": { word: "New cord", colour: "stop" },

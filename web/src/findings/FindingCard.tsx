@@ -8,6 +8,7 @@ import { sayCheck, severities } from "../jobs/severity";
 import { useChanges } from "../jobs/useChanges";
 import { Action, Panel } from "../shared/Panel";
 import { thin, useUnits } from "../shared/Units";
+import { FindingLines } from "./FindingLines";
 
 const room = { width: 170, height: 92 };
 const ToEnd = chakra(Link, {
@@ -26,12 +27,14 @@ const ToEnd = chakra(Link, {
 export function FindingCard({
   job,
   finding,
+  following,
   heading,
   onOnly,
   onAccept,
 }: {
   job: string;
   finding: Finding;
+  following: Finding[];
   heading: Schemas["FindingGroup"] | null;
   onOnly: () => void;
   onAccept: () => void;
@@ -80,6 +83,14 @@ export function FindingCard({
             <Box fontSize="14px" color="ink.soft" mt={1}>
               {finding.source}
             </Box>
+            {following.length > 0 && (
+              <chakra.details mt={1}>
+                <chakra.summary minH="44px" py={2} cursor="pointer">
+                  {following.length === 1 ? "One more follows" : `${following.length} more follow`} from it
+                </chakra.summary>
+                <FindingLines findings={following} />
+              </chakra.details>
+            )}
             {accepted && (
               <Box fontSize="15px" mt={1}>
                 Accepted by {accepted.person}: {accepted.reason}

@@ -45,6 +45,7 @@ export function FindingsTab({ job }: { job: string }) {
         sum + (of === "accepted" ? group.accepted : of === "all" || group.severity === of ? group.open : 0),
       0,
     );
+  const leads = new Set(items.map(({ key }) => key));
   if (pages.error) return <Panel role="alert">{pages.error.message}</Panel>;
   if (!pages.data) return <Box p={4}>Reading what was found…</Box>;
   return (
@@ -81,7 +82,8 @@ export function FindingsTab({ job }: { job: string }) {
         </Panel>
       )}
       {(["stop", "fix", "note"] as const).map((severity) => {
-        const mine = items.filter((item) => item.severity === severity);
+        // What follows from another finding is told with it: one cause is one thing to put right.
+        const mine = items.filter((item) => item.severity === severity && !leads.has(item.follows ?? ""));
         const { icon: Icon, word, means, colour } = severities[severity];
         return (
           mine.length > 0 && (
@@ -99,6 +101,7 @@ export function FindingsTab({ job }: { job: string }) {
                     key={finding.key}
                     job={job}
                     finding={finding}
+                    following={items.filter((other) => other.follows === finding.key)}
                     heading={
                       mine[i - 1]?.check === finding.check
                         ? null

@@ -38,6 +38,8 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
   const { send, person, busy } = useChanges();
   const [device, setDevice] = useState<Device>(usual);
   const [aluminium, setAluminium] = useState(false);
+  // What somebody saw in this box; a breaker's rating does not say what was pulled in behind it.
+  const [size, setSize] = useState("");
   const set = (values: Partial<Device>) => setDevice((before) => ({ ...before, ...values }));
   const name = device.name || `Device ${count + 1}`;
   const add = () =>
@@ -49,28 +51,30 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
           {
             ...device,
             name,
-            conductor: {
-              size: device.breakerAmps > 20 ? "10" : device.breakerAmps > 15 ? "12" : "14",
-              build: "solid",
-              material: aluminium ? "aluminium" : "copper",
-              insulationOuterDiameterMm: null,
-            },
+            conductor: size
+              ? {
+                  size,
+                  build: "solid",
+                  material: aluminium ? "aluminium" : "copper",
+                  insulationOuterDiameterMm: null,
+                }
+              : null,
           },
         ],
       }),
-    ).then(
-      (kept) =>
-        kept &&
-        // The next device stands on the same circuit; what was wrong with this one is not wrong with it.
-        setDevice({
-          ...usual,
-          type: device.type,
-          ratingAmps: device.ratingAmps,
-          breakerAmps: device.breakerAmps,
-          circuit: device.circuit,
-          name: /\d+\s*$/.test(name) && device.name ? next(name) : "",
-        }),
-    );
+    ).then((kept) => {
+      if (!kept) return;
+      // The next device stands on the same circuit; what was wrong with this one is not wrong with it.
+      setDevice({
+        ...usual,
+        type: device.type,
+        ratingAmps: device.ratingAmps,
+        breakerAmps: device.breakerAmps,
+        circuit: device.circuit,
+        name: /\d+\s*$/.test(name) && device.name ? next(name) : "",
+      });
+      setSize("");
+    });
   return (
     <Panel as="section" aria-label="Survey a device">
       <Flex direction="column" gap={3}>
@@ -119,6 +123,20 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
             ]}
           />
         </Tap>
+        <Tap title="Which wire is in the wall? Read its jacket, or gauge it.">
+          <Choice
+            label="Which wire is in the wall?"
+            wrap
+            value={size}
+            onChange={setSize}
+            options={[
+              ["", "Nobody can say"],
+              ["14 AWG", "14 AWG"],
+              ["12 AWG", "12 AWG"],
+              ["10 AWG", "10 AWG"],
+            ]}
+          />
+        </Tap>
         <Flex columnGap={4} rowGap={0} flexWrap="wrap">
           <CheckField checked={device.doubled} onChange={(doubled) => set({ doubled })}>
             Two wires under one
@@ -137,9 +155,11 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
           >
             Bare metal shows, about 5 mm
           </CheckField>
-          <CheckField checked={aluminium} onChange={setAluminium}>
-            Aluminium in the wall
-          </CheckField>
+          {size && (
+            <CheckField checked={aluminium} onChange={setAluminium}>
+              Aluminium in the wall
+            </CheckField>
+          )}
         </Flex>
         <Grid templateColumns={{ base: "1fr 1fr", md: "2fr 1fr 1fr 1fr 1fr auto" }} gap={2} alignItems="end">
           <Box gridColumn={{ base: "1 / -1", md: "auto" }}>

@@ -17,9 +17,11 @@ export function UnitsProvider({ children }: { children: ReactNode }) {
 
 export const useUnits = () => useContext(UnitsContext);
 
-/** The two forms of a quantity, the leading one first. */
+/** The two forms of a quantity, the leading one first: one that a rule cannot show leads in millimetres for everybody. */
 export const inOrder = (readout: Readout, lead: Lead): [string, string] =>
-  lead === "metric" ? [readout.metric, readout.imperial] : [readout.imperial, readout.metric];
+  (readout.leads ?? lead) === "metric"
+    ? [readout.metric, readout.imperial]
+    : [readout.imperial, readout.metric];
 
 /** Numbers keep to their units: a narrow space that does not break. */
 export const thin = (text: string) => text.replace(/(\d) (mm|in\b|N·m|lbf|%|AWG|kcmil)/g, "$1\u202f$2");

@@ -18,6 +18,7 @@ interface Contents {
   yokeSize: string;
   clamps: boolean;
   studs: number | null;
+  hickeys: number | null;
   pigtails: number | null;
 }
 
@@ -33,6 +34,7 @@ const usual: Contents = {
   yokeSize: "14 AWG",
   clamps: true,
   studs: null,
+  hickeys: null,
   pigtails: 3,
 };
 
@@ -50,6 +52,7 @@ export function BoxPart() {
     yokes: Array.from({ length: Math.min(50, box.yokes ?? 0) }, () => box.yokeSize),
     innerClamps: box.clamps,
     studs: box.studs ?? 0,
+    hickeys: box.hickeys ?? 0,
     pigtails: box.pigtails ?? 0,
   };
   const filled = useQuery({
@@ -93,7 +96,8 @@ export function BoxPart() {
             onChange={(yokeSize) => set({ yokeSize })}
             options={options}
           />
-          <NumberField label="Studs" value={box.studs} onChange={(studs) => set({ studs })} />
+          <NumberField label="Fixture studs" value={box.studs} onChange={(studs) => set({ studs })} />
+          <NumberField label="Hickeys" value={box.hickeys} onChange={(hickeys) => set({ hickeys })} />
           <NumberField label="Pigtails" value={box.pigtails} onChange={(pigtails) => set({ pigtails })} />
         </Grid>
         <CheckField checked={box.clamps} onChange={(clamps) => set({ clamps })}>
@@ -108,7 +112,7 @@ export function BoxPart() {
   );
 }
 
-function Filled({ fill }: { fill: Schemas["BoxFill"] }) {
+function Filled({ fill }: { fill: Schemas["BoxFillDocument"] }) {
   const { needed, volume, fits } = fill;
   const whole = Math.max(needed, volume ?? needed, 1);
   return (
@@ -123,11 +127,7 @@ function Filled({ fill }: { fill: Schemas["BoxFill"] }) {
           </Box>
         </Box>
         <Box fontSize="24px" fontWeight={700} color={fits === null ? "ink" : fits ? "go" : "stop"}>
-          {fits === null
-            ? "Take a box with at least that."
-            : fits
-              ? `Fits in ${volume} in³`
-              : `Too full: ${(needed - (volume ?? 0)).toFixed(2)} in³ too much`}
+          {fill.says}
         </Box>
       </Flex>
       <Flex

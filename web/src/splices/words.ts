@@ -33,6 +33,7 @@ export const ofStrands: Form[] = ["face-to-face", "stranded-tee", "stranded-to-s
 
 export const verdicts: Record<Schemas["Verdict"], { word: string; colour: string }> = {
   go: { word: "Go", colour: "go" },
+  read: { word: "Read off", colour: "go" },
   caution: { word: "Caution", colour: "caution" },
   stop: { word: "Stop", colour: "stop" },
 };
