@@ -8,7 +8,7 @@ public sealed class JobFindingTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
-        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "white", function = "line" });
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "white", function = "line", circuit = "C8" });
         var finding = Assert.Single(await bench.FindingsAsync(job));
         Assert.Equal("colour-against-function", finding.GetProperty("check").GetString());
         var accept = new { id = Guid.NewGuid(), personId = bench.Ada, key = finding.GetProperty("key").GetString(), reason = "re-marked at both ends" };
@@ -28,7 +28,7 @@ public sealed class JobFindingTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
-        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "green", function = "line" });
+        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "green", function = "line", circuit = "C8" });
         var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key, reason = "it is fine" })).Status);
     }
@@ -36,8 +36,8 @@ public sealed class JobFindingTests
     /// <summary>One wire whose colour says neutral and whose function says line; one with nothing at its other end; one too large.</summary>
     private static readonly object[] Doubtful =
     [
-        new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "white", function = "line" },
-        new { name = "2", from = "DCP/X1:3", fromLanding = "spring cage", size = "14", colour = "black", function = "line" },
+        new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "white", function = "line", circuit = "C8" },
+        new { name = "2", from = "DCP/X1:3", fromLanding = "spring cage", size = "14", colour = "black", function = "line", circuit = "C7" },
         new { name = "3", from = "DCP/X1:4", fromLanding = "spring cage", to = "DCP/X1:5", toLanding = "spring cage", size = "1/0", colour = "black", function = "line", circuit = "C9" },
     ];
 

@@ -136,6 +136,7 @@ public sealed class PartDocumentTests
         from flags in Gen.Int[0, 127]
         from screwOn in Gen.Enum<ScrewOn>()
         from drive in Gen.Enum<LugDrive>()
+        from hold in Gen.Enum<StudHold>()
         let most = least + more
         let mm = depth < 3 ? (double?)null : depth
         let first = (flags & 1) > 0
@@ -147,7 +148,7 @@ public sealed class PartDocumentTests
             0 => (Landing)new BindingScrew(size, marking, metals) { On = first ? screwOn : null },
             1 => new PlugScrew(size, first ? PlugGrip.Clamp : PlugGrip.Hook, marking),
             2 => new InsulationDisplacement(least, first ? most : null, first ? 1.2 : null, first ? 6 : null),
-            3 => new Stud(mm is > 16 ? null : mm, mm, first ? RingShape.Fork : RingShape.Ring, marking),
+            3 => new Stud(size is not null || mm is > 16 ? null : mm, mm, first ? RingShape.Fork : RingShape.Ring, hold == StudHold.Lever ? null : marking, size, hold),
             4 => new SetScrewLug(first ? drive : null, inches, first ? new LugSlot(0.04, 0.25, (flags & 4) > 0) : null, least, first ? most : null, mm, marking, metals),
             5 => new CrimpedLug(inches, mm, marking, metals),
             6 => new SolderLug(first ? 2.5 : null),
@@ -163,6 +164,7 @@ public sealed class PartDocumentTests
         {
             TakesTwo = (flags & 8) > 0,
             TemperatureC = (flags & 16) > 0 ? 75 : null,
+            IsCoAlr = (flags & 4) > 0,
             DataTrust = (flags & 16) > 0 ? Trust.Marking : first ? Trust.Maker : Trust.Generic,
             IsAccessible = (flags & 32) > 0 ? first : null,
             IsVisible = (flags & 64) > 0 ? first : null,
@@ -241,7 +243,7 @@ public sealed class PartDocumentTests
             0 => (IJobEntity)new Enclosure(id, "E", form) { Order = 1, Drawing = flag ? "DR-1" : null, Revision = flag ? "C" : null, Opening = length, Place = flag ? SplicePlace.Wet : SplicePlace.Dry, VolumeIn3 = amps },
             1 => new Device(id, other, "D", device) { Order = 2, RatingAmps = amps, PluggedAmps = more, Outlets = flag ? 1 : 2, HotTab = tab, NeutralTab = flag ? tab : BreakOffTab.Intact },
             2 => new Circuit(id, "C") { Order = 5, OcpdAmps = amps, LoadAmps = more, Volts = 230, Phases = flag ? 3 : 1, Continuous = flag, Method = method, SharesNeutralWith = flag ? other : null },
-            3 => new JobCord(id, "dehumidifier", flag ? [cue] : [], flag) { Order = 6 },
+            3 => new JobCord(id, "dehumidifier", flag ? [cue] : [], flag) { Order = 6, Sound = another ? [CordPlace.Along, CordPlace.Print] : [] },
             4 => new JobPinMap(id, new PinMap("P", 6, flag ? 2 : 1, pins)
             {
                 KeySeen = flag,
@@ -249,8 +251,9 @@ public sealed class PartDocumentTests
                 Speeds = flag ? 2 : 1,
                 Fed = flag ? [PinFunction.LowSpeed] : [],
                 TakenForLegs = flag,
-                Old = flag ? new(230, 250, 160, 2) : null,
+                Old = flag ? new(230, 250, 160, 2) { Horsepower = amps, Amps = more, Frame = another ? "56C" : null, Rotation = another ? Rotation.Reversible : null } : null,
                 New = flag ? new(230) : null,
+                Diagram = flag ? new(another ? "F-40" : null, another ? null : "the plate", another ? "1998" : null) : null,
             }) { Order = 7 },
             5 => new Acceptance(id, "check", "wire/1", "digest", "why", "who") { Order = 8 },
             _ => new JobTitle(id, "J") { Purpose = flag ? JobPurpose.Survey : JobPurpose.Work, Note = flag ? "n" : null, Rules = another ? OtherSchool : HouseRules.Default },

@@ -30,7 +30,7 @@ public sealed class PinMapApiTests
         Assert.Empty(blind.GetProperty("steps").EnumerateArray());
         var (status, seen) = await server.PostAsync("/api/pin-maps/check", Map());
         Assert.Equal(HttpStatusCode.OK, status);
-        Assert.Equal(["pin-open", "pin-other-speed-live"], seen.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        Assert.Equal(["pin-open", "pin-other-speed-live", "pin-unsaid"], seen.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
         Assert.Equal([true, false, null, null], seen.GetProperty("steps").EnumerateArray().Select(s => s.GetProperty("passed").ValueKind == JsonValueKind.Null ? (bool?)null : s.GetProperty("passed").GetBoolean()));
         Assert.Equal(6, seen.GetProperty("keyBelow").GetProperty("pins").GetArrayLength());
     }
@@ -70,8 +70,8 @@ public sealed class PinMapApiTests
         var job = await bench.JobAsync();
         var (map, cord) = (Guid.NewGuid(), Guid.NewGuid());
         await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() } });
-        var (_, done) = await bench.CommandAsync(job, new { put = new { part = "cord", id = cord, name = "heater", seen = new[] { "patched" } } });
-        Assert.Equal("Added cord heater.", done.GetProperty("says").GetString());
+        var (_, done) = await bench.CommandAsync(job, new { put = new { part = "cord", id = cord, name = "projector", seen = new[] { "patched" } } });
+        Assert.Equal("Added cord projector.", done.GetProperty("says").GetString());
         var overview = (await bench.Server.GetAsync($"/api/jobs/{job}")).Json;
         Assert.Equal("Fan", overview.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetProperty("name").GetString());
         Assert.Equal("patched", overview.GetProperty("cords")[0].GetProperty("part").GetProperty("seen")[0].GetString());
@@ -139,14 +139,14 @@ public sealed class PinMapApiTests
         var job = await bench.JobAsync();
         var map = Guid.NewGuid();
         await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() } });
-        await bench.CommandAsync(job, new { put = new { part = "cord", id = Guid.NewGuid(), name = "heater", seen = new[] { "patched" } } });
+        await bench.CommandAsync(job, new { put = new { part = "cord", id = Guid.NewGuid(), name = "projector", seen = new[] { "patched" } } });
         var found = (await bench.FindingsAsync(job)).ToList();
-        Assert.Equal(["cord-unfit", "pin-open", "pin-other-speed-live"], found.Select(f => f.GetProperty("check").GetString()).Order(StringComparer.Ordinal));
-        var note = found.Single(f => f.GetProperty("severity").GetString() == "note");
+        Assert.Equal(["cord-unfit", "pin-open", "pin-other-speed-live", "pin-unsaid"], found.Select(f => f.GetProperty("check").GetString()).Order(StringComparer.Ordinal));
+        var note = found.Single(f => f.GetProperty("check").GetString() == "pin-other-speed-live");
         Assert.Equal(("pin-map", "pin map Fan", map), (
             note.GetProperty("about").GetProperty("scope").GetString(), note.GetProperty("about").GetProperty("name").GetString(), note.GetProperty("about").GetProperty("keptId").GetGuid()));
         await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key = note.GetProperty("key").GetString(), reason = "insulated" });
-        Assert.Equal(2, (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false")).Json.GetProperty("items").GetArrayLength());
+        Assert.Equal(3, (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false")).Json.GetProperty("items").GetArrayLength());
     }
 
     private static async Task<(HttpStatusCode, string?)> TestAsync(JobBench bench, Guid job, Guid map)

@@ -259,6 +259,17 @@ public sealed class ReworkTests
         Assert.True((await bench.Server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
     }
 
+    [Theory]
+    [InlineData("metric", "120 mm (4 3/4 in)")]
+    [InlineData("imperial", "4 3/4 in (120 mm)")]
+    public async Task Findings_are_told_in_the_reader_s_units(string lead, string says)
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, _) = await EndAsync(bench, freeMm: 120);
+        var (_, page) = await bench.Server.GetAsync($"/api/jobs/{job}/findings?check=free-length-short&lead={lead}");
+        Assert.Contains(says, Assert.Single(page.GetProperty("items").EnumerateArray()).GetProperty("says").GetString(), StringComparison.Ordinal);
+    }
+
     private static async Task<HttpStatusCode> RecordAsync(JobBench bench, Guid job, Guid wire, string kind, object? rework = null, string? park = null, Guid? id = null) =>
         (await bench.Server.PostAsync("/api/records", new
         {
@@ -283,7 +294,7 @@ public sealed class ReworkTests
     private static async Task<(Guid Job, Guid Wire)> EndAsync(JobBench bench, double? freeMm = null)
     {
         var job = await bench.JobAsync();
-        await bench.TypeAsync(job, new { name = "1", from = "BOX/X1:1", fromLanding = "spring cage", to = "BOX/X1:2", toLanding = "spring cage", size = "14" });
+        await bench.TypeAsync(job, new { name = "1", from = "BOX/X1:1", fromLanding = "spring cage", to = "BOX/X1:2", toLanding = "spring cage", size = "14", colour = "black", function = "line", circuit = "5" });
         var enclosure = (await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("enclosures").EnumerateArray().Single(e => e.GetProperty("part").GetProperty("name").GetString() == "BOX");
         await bench.CommandAsync(job, new { put = new { part = "enclosure", id = enclosure.GetProperty("part").GetProperty("id").GetGuid(), name = "BOX", form = "box", order = 1 }, version = enclosure.GetProperty("version").GetInt64() });
         var row = (await bench.WiresAsync(job)).Single();

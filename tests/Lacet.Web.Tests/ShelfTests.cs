@@ -126,7 +126,7 @@ public sealed class ShelfTests
         const string Ask = """{"conductor":{"size":"2.5 mm²","build":"fine-stranded"},"landing":{"id":"ID"}}""";
         var generic = (await server.GetAsync("/api/shelf/landing?q=SC-40")).Json.GetProperty("items")[0].GetProperty("id").GetString()!;
         var (_, typical) = await server.PostAsync("/api/bench/recipe", Ask.Replace("ID", generic, StringComparison.Ordinal));
-        Assert.Equal(("caution", "generic"), (typical.GetProperty("verdict").GetString(), typical.GetProperty("torque").GetProperty("trust").GetString()));
+        Assert.Equal(("read", "generic"), (typical.GetProperty("verdict").GetString(), typical.GetProperty("torque").GetProperty("trust").GetString()));
 
         var (_, added) = await server.PostAsync("/api/shelf", new
         {

@@ -19,9 +19,9 @@ public sealed class SpliceApiTests
         await using var server = await RunningServer.StartAsync();
         var (status, joint) = await server.PostAsync("/api/splices/assess", Request("crimp-sleeve-tube", 5, place: "buried"));
         Assert.Equal(HttpStatusCode.OK, status);
-        Assert.Equal(("caution", "the larger tube and sleeve"), (joint.GetProperty("verdict").GetString(), joint.GetProperty("tube").GetString()));
+        Assert.Equal(("read", "the larger tube and sleeve"), (joint.GetProperty("verdict").GetString(), joint.GetProperty("tube").GetString()));
         Assert.Contains("9.5 mm", joint.GetProperty("seal").GetString(), StringComparison.Ordinal);
-        Assert.Equal(["prove-dead", "strip", "feed", "twist", "crimp", "trim", "seal", "cap", "tug", "stow"], joint.GetProperty("steps").EnumerateArray().Select(s => s.GetProperty("id").GetString()));
+        Assert.Equal(["prove-dead", "slide-on-first", "strip", "feed", "twist", "crimp", "trim", "seal", "cap", "tug", "stow"], joint.GetProperty("steps").EnumerateArray().Select(s => s.GetProperty("id").GetString()));
         Assert.True(joint.GetProperty("scene").GetProperty("parts").GetArrayLength() > 10);
         var (_, wet) = await server.PostAsync("/api/splices/assess", Request("lever", place: "wet"));
         Assert.Equal(("stop", JsonValueKind.Null), (wet.GetProperty("verdict").GetString(), wet.GetProperty("strip").ValueKind));

@@ -51,9 +51,12 @@ public sealed class StoreTests
         var (_, jobs) = await server.GetAsync("/api/jobs");
         Assert.Equal(["House", "Workshop"], jobs.GetProperty("items").EnumerateArray().Select(j => j.GetProperty("summary").GetProperty("name").GetString()));
         var workshop = jobs.GetProperty("items")[1].GetProperty("id").GetGuid();
-        // What the card shows was kept; opened, the job is judged anew, and comes to the same.
-        var kept = jobs.GetProperty("items")[1].GetProperty("summary").GetRawText();
-        Assert.Equal(kept, (await server.GetAsync($"/api/jobs/{workshop}")).Json.GetProperty("summary").GetRawText());
+        // What the card shows was kept; opened, the job is judged anew, by the checks of today, over the same ends.
+        var kept = jobs.GetProperty("items")[1].GetProperty("summary");
+        var today = (await server.GetAsync($"/api/jobs/{workshop}")).Json.GetProperty("summary");
+        Assert.Equal(
+            (kept.GetProperty("wires").GetInt32(), kept.GetProperty("lace").EnumerateArray().Sum(r => r.GetProperty("ends").GetInt32())),
+            (today.GetProperty("wires").GetInt32(), today.GetProperty("lace").EnumerateArray().Sum(r => r.GetProperty("ends").GetInt32())));
         var (_, wires) = await server.GetAsync($"/api/jobs/{workshop}/wires?limit=4");
         Assert.Equal(
             ["checked", "signed", "landed", "landed"], wires.GetProperty("items").EnumerateArray().Select(w => w.GetProperty("a").GetProperty("state").GetString()));
@@ -81,7 +84,7 @@ public sealed class StoreTests
         Assert.Equal("heater", overview.GetProperty("cords")[0].GetProperty("part").GetProperty("name").GetString());
         var map = System.Text.Json.Nodes.JsonNode.Parse(overview.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetRawText())!;
         var (_, tested) = await server.PostAsync("/api/pin-maps/check", map);
-        Assert.Equal(["pin-open"], tested.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        Assert.Equal(["pin-open", "pin-unsaid"], tested.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
         Assert.Equal([true, false, null], tested.GetProperty("steps").EnumerateArray().Select(s => s.GetProperty("passed").ValueKind == JsonValueKind.Null ? (bool?)null : s.GetProperty("passed").GetBoolean()));
     }
 

@@ -150,7 +150,7 @@ public static class PinMapChecks
     }
 
     private static IEnumerable<Finding> Measured(PinMap map) => map.Pins.Where(p => p.IsWhole == false).Select(p => Found(
-        "pin-open", Severity.Stop, $"Pin {p.Pin} to {p.Terminal} {(double.IsFinite(p.Ohms!.Value) ? FormattableString.Invariant($"reads {p.Ohms:0.##} Ω") : "has no reading")}.", $"It leads elsewhere, or is broken: trace it before anything is fed."));
+        "pin-open", Severity.Stop, $"Pin {p.Pin}{(p.Terminal.Length == 0 ? "" : $" to {p.Terminal}")} {(double.IsFinite(p.Ohms!.Value) ? FormattableString.Invariant($"reads {p.Ohms:0.##} Ω") : "has no reading")}.", $"It leads elsewhere, or is broken: trace it before anything is fed."));
 
     private static Finding Found(string id, Severity severity, FormattableString says, FormattableString what) =>
         new(id, severity, says, what, Practice, ["pin-map"])

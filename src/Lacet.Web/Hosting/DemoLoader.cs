@@ -12,7 +12,11 @@ namespace Lacet.Web.Hosting;
 internal sealed class DemoLoader(
     string folder, Recorder recorder, JobDesk jobs, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
 {
+    /// <summary>The demo opens on this one.</summary>
     private const string JobFile = "dome.job.json";
+
+    /// <summary>One of everything that is found, and a survey. They come first: the list of jobs begins with what came last.</summary>
+    private static readonly string[] Others = ["house.job.json", "gallery.job.json"];
 
     public async Task StartAsync(CancellationToken cancellationToken)
     {
@@ -22,9 +26,13 @@ internal sealed class DemoLoader(
         }
 
         var work = await ReadAsync<DemoWork>("dome-work.json", cancellationToken);
-        var document = JobDocument.Read(await File.ReadAllBytesAsync(Path.Combine(folder, JobFile), cancellationToken));
         var maker = await people.EnsureAsync(work.Maker, cancellationToken);
-        await jobs.CreateAsync(document, maker.Id, $"Took in {document.Job.Name}.", cancellationToken);
+        foreach (var other in Others)
+        {
+            await TakeInAsync(other, maker.Id, cancellationToken);
+        }
+
+        var document = await TakeInAsync(JobFile, maker.Id, cancellationToken);
         await RecordAsync(work.Records, cancellationToken);
         foreach (var (person, command) in work.Commands)
         {
@@ -54,6 +62,13 @@ internal sealed class DemoLoader(
 
         using var job = JsonDocument.Parse(File.ReadAllBytes(Path.Combine(folder, JobFile)));
         return $"/jobs/{job.RootElement.GetProperty("job").GetProperty("id").GetGuid()}/findings";
+    }
+
+    private async Task<JobDocument> TakeInAsync(string file, Guid maker, CancellationToken cancellationToken)
+    {
+        var document = JobDocument.Read(await File.ReadAllBytesAsync(Path.Combine(folder, file), cancellationToken));
+        await jobs.CreateAsync(document, maker, $"Took in {document.Job.Name}.", cancellationToken);
+        return document;
     }
 
     private async Task RecordAsync(IReadOnlyList<DemoRecord> records, CancellationToken cancellationToken)

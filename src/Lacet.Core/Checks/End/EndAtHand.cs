@@ -22,6 +22,9 @@ public sealed record EndAtHand(Conductor Conductor, Landing Landing, HouseRules 
         init;
     }
 
+    /// <summary>Whether it goes under a device's green screw, which is a screw however the rest of the device is wired.</summary>
+    public bool AtGreenScrew { get; init; }
+
     /// <summary>How the end is found.</summary>
     public EndCondition Condition { get; init; }
 

@@ -23,6 +23,7 @@ public sealed class ReceptacleByHouseRule : IEndCheck
     /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) => (plan.Landing, plan.Rules.ReceptacleWiring) switch
     {
+        _ when plan.AtHand.AtGreenScrew => null,
         (BindingScrew { On: ScrewOn.ControlDevice or ScrewOn.Lampholder or ScrewOn.Switch }, _) => null,
         (BindingScrew, ReceptacleWiring.BackWireClamp) => Note(
             $"House rule: a pigtail to the back-wire clamp first; the hook is for devices without one.",

@@ -27,6 +27,7 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
         {
             IsDoubled = others.Count > 1,
             Second = others.Count < 2 ? null : others.FirstOrDefault(o => o.Wire.Id != end.Wire.Id || o.Side != end.Side) is { Wire: { } other } ? other.Conductor : null,
+            AtGreenScrew = job.Landings[id].Identity == TerminalIdentity.Green,
             Condition = end.End.Condition,
             CrimpShape = end.End.CrimpShape,
             GivenFerrule = end.End.Ferrule,
