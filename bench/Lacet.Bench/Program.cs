@@ -3,6 +3,7 @@ using BenchmarkDotNet.Jobs;
 using BenchmarkDotNet.Running;
 using BenchmarkDotNet.Toolchains.InProcess.Emit;
 using Lacet.Bench;
+using Lacet.Web.Tests;
 
 // Figures, not pass or fail: these machines are shared and noisy. Compare only within one run.
 var (program, webRoot) = (args[0], args[1]);
@@ -17,6 +18,8 @@ var summary = BenchmarkRunner.Run<RecipeBenchmarks>(DefaultConfig.Instance
     .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.Instance)));
 
 Console.WriteLine();
+var recipes = Matrix.Recipes().Select(r => r.Recipe.Verdict).ToList();
+Console.WriteLine($"{recipes.Count} recipes, every landing of the Shelf with every stocked wire: {string.Join(", ", recipes.GroupBy(v => v).OrderBy(g => g.Key).Select(g => $"{g.Key.ToString().ToLowerInvariant()} {100.0 * g.Count() / recipes.Count:0} %"))}");
 foreach (var report in summary.Reports.Where(r => r.ResultStatistics is not null))
 {
     var nanoseconds = report.ResultStatistics!.Mean;

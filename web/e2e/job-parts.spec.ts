@@ -321,7 +321,7 @@ test("at phone width a job is read, a finding opened, and a list brought in", as
   await jobs.nameMyself("Mara Quist");
   await page.getByLabel("What is the job called?").fill(`Phone ${Date.now()}`);
   await page.getByRole("button", { name: /^Take/ }).click();
-  const finding = page.locator("[data-finding=conductor-out-of-range]");
+  const finding = page.locator("[data-finding=range-not-known]");
   await expect(finding).toBeVisible();
   for (const path of ["findings", "wires", "landings", "circuits", "history"]) {
     await page
@@ -334,7 +334,7 @@ test("at phone width a job is read, a finding opened, and a list brought in", as
   await tab(page, "Findings");
   await finding.getByRole("link", { name: /Open/ }).tap();
   const sheet = page.getByRole("dialog");
-  await expect(sheet).toContainText("does not fit");
+  await expect(sheet).toContainText("No range is given");
   expect((await sheet.boundingBox())?.width).toBeLessThanOrEqual(360);
   await context.close();
 });

@@ -26,22 +26,22 @@ test("a wire list comes in, is mapped and put right, shows its findings; one is 
   await page.getByRole("button", { name: "Take all 3" }).click();
 
   await expect(page.getByRole("heading", { name })).toBeVisible();
-  const finding = page.locator("[data-finding=conductor-out-of-range]");
+  const finding = page.locator("[data-finding=range-not-known]");
   await expect(finding).toHaveCount(2);
   await expect(finding.first()).toContainText("wire 2 at DCP/X1:2");
   await expect(finding.first().locator("svg").first()).toBeVisible();
   await finding.first().getByRole("link", { name: /Open/ }).click();
-  await expect(page.getByRole("dialog")).toContainText("does not fit");
+  await expect(page.getByRole("dialog")).toContainText("No range is given");
   await page.getByRole("button", { name: "Close" }).click();
 
   await jobs.type("2", "Size", "14");
   await expect(jobs.cell("2", "Size")).toHaveText("14 AWG");
-  await expect(jobs.count("stop")).toHaveText("0 stops");
+  await expect(jobs.count("fix")).toHaveText("0 fixes");
   await page.getByRole("link", { name: "Findings" }).nth(1).click();
   await expect(finding).toHaveCount(0);
   await page.keyboard.press("Control+z");
   await expect(finding).toHaveCount(2);
-  await expect(jobs.count("stop")).toHaveText("2 stops");
+  await expect(jobs.count("fix")).toHaveText("2 fixes");
 });
 
 test("rows are typed, pasted and emptied by keyboard alone; what is refused stays in its cell", async ({
@@ -121,6 +121,7 @@ test("three devices are surveyed, counted, and their job is made", async ({ brow
   const devices = page.getByRole("list", { name: "Devices" }).getByRole("listitem");
   const taps = page.getByRole("region", { name: "Survey a device" });
   for (const [i, marks] of [["Back-stab"], ["Reversed", "Scorched"], []].entries()) {
+    await taps.getByText("14 AWG", { exact: true }).click();
     for (const mark of marks) await taps.getByText(mark, { exact: true }).click();
     await page.getByLabel("Name", { exact: true }).fill(`Hall ${i + 1}`);
     await page.getByRole("button", { name: "Add it" }).click();

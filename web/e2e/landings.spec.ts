@@ -73,7 +73,7 @@ test("what is known of the end stops what must not be done", async ({ page }) =>
   const bench = new BenchOf(page);
   await bench.open();
   await page.getByRole("radio", { name: "used hook" }).check({ force: true });
-  await expect(page.locator("[data-finding=end-used-before]")).toContainText("Copper hardens");
+  await expect(page.locator("[data-finding=end-used-before]")).toContainText("Metal hardens");
   await page.getByRole("radio", { name: "Fresh end" }).check({ force: true });
   await page.getByLabel("A second wire like it, in the same landing").check();
   await expect(page.locator("[data-finding=two-conductors]")).toBeVisible();
@@ -149,5 +149,5 @@ test("an adapter on the wrench, a belted tool and a cable are reckoned beside th
   await expect(page.getByText(/commonly about 0\.43/)).toBeVisible();
   await page.getByLabel("Jacket, mm").fill("8");
   await page.getByLabel("Clamp to landing, mm").fill("120");
-  await expect(page.locator("[data-step=strip-cable-jacket]")).toContainText("M16");
+  await expect(page.locator("[data-step=feed-gland]")).toContainText("M16");
 });

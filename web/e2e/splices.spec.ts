@@ -14,7 +14,7 @@ test("ends are joined: the place, the kind and a size more each move the verdict
   await expect(page.locator("[data-scene]").first()).toBeVisible();
   await page.keyboard.press("5");
   await expect(page).toHaveURL(/\/splices/);
-  await expect(joint(page)).toHaveAttribute("data-verdict", "caution");
+  await expect(joint(page)).toHaveAttribute("data-verdict", "read");
   await expect(page.locator("[data-number=strip]")).toContainText("11 mm");
   await page.getByText("Wet", { exact: true }).click();
   await expect(joint(page)).toHaveAttribute("data-verdict", "stop");
@@ -99,9 +99,9 @@ test("by hand, by keyboard alone: every form is drawn, its lengths follow the tu
 test("a pigtail is planned, a box added up, and too full is said", async ({ page }) => {
   await page.goto("/splices/pigtail");
   const plan = page.locator("[data-pigtail-plan]");
-  await expect(plan).toContainText("267.5 mm");
+  await expect(plan).toContainText("270 mm");
   await page.getByLabel("To be made anew, times").fill("0");
-  await expect(plan).toContainText("209.5 mm");
+  await expect(plan).toContainText("210 mm");
   await page.goto("/splices/box");
   const full = page.locator("section[data-fits]");
   await expect(full).toContainText("16.00 in³");

@@ -21,6 +21,10 @@ const SplicesPage = lazy(() =>
   import("./splices/SplicesPage").then((module) => ({ default: module.SplicesPage })),
 );
 const CordsPage = lazy(() => import("./cords/CordsPage").then((module) => ({ default: module.CordsPage })));
+const ComparePage = lazy(() =>
+  import("./bench/ComparePage").then((module) => ({ default: module.ComparePage })),
+);
+const SizePage = lazy(() => import("./bench/SizePage").then((module) => ({ default: module.SizePage })));
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
@@ -49,6 +53,8 @@ export function App() {
                   <Route path="/cords/:part?" element={<CordsPage />} />
                   <Route path="/splices/:part?" element={<SplicesPage />} />
                   <Route path="/bench" element={<BenchPage />} />
+                  <Route path="/bench/compare" element={<ComparePage />} />
+                  <Route path="/bench/size" element={<SizePage />} />
                   <Route path="/shelf" element={<ShelfPage />} />
                   <Route path="/log" element={<LogPage />} />
                   <Route path="*" element={<Navigate to="/bench" replace />} />

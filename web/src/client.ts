@@ -60,6 +60,8 @@ export const api = {
     take(http.POST("/api/bench/recipe", { body, signal })),
   section: (body: Schemas["SectionRequest"], signal: AbortSignal) =>
     take(http.POST("/api/bench/section", { body, signal })),
+  identify: (body: Schemas["WireClues"]) => take(http.POST("/api/conductors/identify", { body })),
+  compare: (body: Schemas["CompareRequest"]) => take(http.POST("/api/bench/compare", { body })),
   wire: (body: Schemas["WireTextRequest"]) => take(http.POST("/api/bench/wire", { body })),
   shelf: (kind: string, q: string, after: string, signal: AbortSignal) =>
     take(http.GET("/api/shelf/{kind}", { params: { path: { kind }, query: { q, after } }, signal })),

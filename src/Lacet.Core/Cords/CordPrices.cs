@@ -11,10 +11,10 @@ namespace Lacet.Core.Cords;
 public sealed record CordPrices(double Plug = 8, double Cord = 14, double RefitMinutes = 20, double ReplaceMinutes = 15, double AnHour = 60)
 {
     /// <summary>Fitting a new plug.</summary>
-    public CordWay Refit => Way(Plug, RefitMinutes);
+    public CordWay ToRefit() => Way(Plug, RefitMinutes);
 
     /// <summary>Putting in a new cord.</summary>
-    public CordWay Replace => Way(Cord, ReplaceMinutes);
+    public CordWay ToReplace() => Way(Cord, ReplaceMinutes);
 
     /// <summary>These prices; throws <see cref="ImpossibleInputException"/> where one cannot be.</summary>
     public CordPrices Checked()

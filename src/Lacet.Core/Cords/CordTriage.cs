@@ -30,8 +30,8 @@ public sealed record CordTriage(CordVerdict Verdict, IReadOnlyList<CordSign> Sig
             replaces ? CordVerdict.ReplaceCord : worst,
             signs,
             plugWouldDo ? SaySchool(replaces, mouldedToBeHad) : null,
-            costs.Refit,
-            costs.Replace)
+            costs.ToRefit(),
+            costs.ToReplace())
         {
             NotLookedAt = left,
         };

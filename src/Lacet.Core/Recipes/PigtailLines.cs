@@ -16,7 +16,7 @@ internal static class PigtailLines
         FormattableString how = plan.Conductor.Material == Material.Aluminium
             ? $"By a copper pigtail in a connector that is listed for aluminium with copper; do not twist."
             : rules.TwistBeforeConnector == TwistBeforeConnector.Yes
-                ? (FormattableString)$"By a pigtail: strip its splice end {strip:target}, twist clockwise, trim to {TwistStrip.Trimmed} or the connector’s value. In a wet place {wet}."
+                ? (FormattableString)$"By a pigtail: strip its splice end {strip:target}, twist clockwise, trim to {TwistStrip.Trimmed} or as the connector says. Wet: {wet}."
                 : $"By a pigtail: strip, twist or not, and trim its splice end as the connector’s sheet says. In a wet place {wet}.";
         return new Alternative(plan.Conductor.Build == Build.Solid ? PreparationKind.Straight : PreparationKind.Twisted, strip, how);
     }

@@ -37,6 +37,8 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
         ["splice-connectors"] = new("What splice connectors usually ask for", Trust.Generic, ["splice-strip"]),
         ["screws"] = new("Binding screws", Trust.Standard, ["screw-size", "hook-length"]),
         ["slot-widths"] = new("How wide landings stand on a rail", Trust.Generic, ["board"]),
+        ["insulation-marks"] = new("Marks printed on insulation", Trust.Standard, ["identify"]),
+        ["landing-traits"] = new("How landings differ in use", Trust.CommonPractice, ["compare"]),
         ["survey-times"] = new("Minutes for putting a device right", Trust.CommonPractice, ["survey-remedy"]),
         ["strand-loss"] = new("Strands that may be lost", Trust.Standard, ["strip"]),
         ["strippers"] = new("What strips which size", Trust.CommonPractice, ["strip"]),

@@ -57,7 +57,7 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
             source,
             measured
                 ? (FormattableString)$"No torque is marked. The table has {window:target} for {by}; a reading within ±{tolerance * 100:0} % passes, which is a house rule."
-                : $"No torque is marked and nobody measured the screw. The table has {window:target} for {by}, which is usual here. Measure it, or find the marking."));
+                : $"Nothing is marked or measured: {window:target} is the table’s value for {by}. Measure it, or find the marking."));
     }
 
     private static TorqueChoice Marked(TorqueMarking marking, Trust trust, HouseRules rules)

@@ -24,6 +24,9 @@ internal static class BenchEndpoints
         bench.MapPost("/wire", Wire).WithSummary("Reads a wire as people type it").ProducesInputProblems();
         bench.MapPost("/wrench", Wrench).WithSummary("What a torque wrench with an adapter is set to").ProducesInputProblems();
         bench.MapPost("/belt", Belt).WithSummary("From which count a belted ferrule tool pays").ProducesInputProblems();
+        bench.MapPost("/compare", Compare).WithSummary("One wire in up to six landings, side by side").ProducesInputProblems();
+        app.MapPost("/api/conductors/identify", (WireClues request) => TypedResults.Ok(WireCluesAnswer.Of(request.Read().Candidates(), Of(request.Lead))))
+            .WithTags("Bench").WithSummary("Which size a wire is that nobody knows").ProducesInputProblems();
         bench.MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters)).WithSummary("Usual pairs of wire and landing");
         app.MapGet("/api/conductors", (string build) => TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build"))))
             .WithTags("Bench").WithSummary("The wire rack: stocked sizes in one build").ProducesInputProblems();
@@ -51,6 +54,24 @@ internal static class BenchEndpoints
 
     private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfEntries shelf) => TypedResults.Ok(SceneDocument.Of(
         EndSection.Of(request.Read(await shelf.ResolveAsync(request.Landing)), new AsMade(MeasuredStrip(request.MeasuredStripMm), null)), Of(request.Lead)));
+
+    private static async Task<Ok<ComparedDocument[]>> Compare(CompareRequest request, ShelfEntries shelf)
+    {
+        if (request.Landings.Count is 0 or > CompareRequest.Most)
+        {
+            throw new ImpossibleInputException("landings", $"Compare from one to {CompareRequest.Most} landings.");
+        }
+
+        var conductor = request.Conductor.Read();
+        var rules = request.HouseRules?.Read() ?? HouseRules.Default;
+        var compared = new List<ComparedDocument>(request.Landings.Count);
+        foreach (var landing in request.Landings)
+        {
+            compared.Add(ComparedDocument.Of(conductor, (await shelf.ResolveAsync(landing)).Read(), rules, Of(request.Lead)));
+        }
+
+        return TypedResults.Ok(compared.ToArray());
+    }
 
     private static Ok<WireTextAnswer> Wire(WireTextRequest request)
     {

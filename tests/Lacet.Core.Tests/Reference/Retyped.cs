@@ -225,4 +225,42 @@ internal static class Retyped
         (0.75, 8.6), (1, 10.3), (1.5, 13.5), (2.5, 18.3), (4, 24), (6, 31), (10, 44), (16, 59), (25, 77), (35, 96), (50, 117), (70, 149), (95, 180),
         (120, 208),
     ];
+
+    internal static readonly (string, string)[] InsulationMarks =
+    [
+        ("THHN", "thin PVC under nylon, 90 °C dry"),
+        ("THWN", "thin PVC under nylon, 75 °C wet"),
+        ("XHHW", "cross-linked polyethylene, 90 °C"),
+        ("MTW", "machine tool wire, PVC, 60 or 90 °C"),
+        ("TFFN", "fixture wire, PVC under nylon, 90 °C"),
+        ("NM-B", "sheathed cable: 90 °C wires used at 60 °C"),
+        ("UF-B", "cable for the ground, solid sheath, 60 °C"),
+        ("SPT-2", "parallel cord, thicker PVC"),
+        ("SPT-1", "parallel cord, PVC"),
+        ("SJ", "junior hard-service cord"),
+        ("SO", "hard-service cord, oil-resistant"),
+        ("H07V-K", "fine PVC wire, 450/750 V"),
+        ("H07V-U", "solid PVC wire, 450/750 V"),
+        ("H05V-K", "fine PVC wire, 300/500 V"),
+        ("H05VV-F", "light PVC cord, 300/500 V"),
+        ("H07RN-F", "heavy rubber cord, 450/750 V"),
+    ];
+
+    internal static readonly (string, double, Landings.StandsVibration)[] LandingTraits =
+    [
+        ("binding-screw", 2, Landings.StandsVibration.Locks),
+        ("back-wire-clamp", 1.5, Landings.StandsVibration.Locks),
+        ("back-stab", 0.5, Landings.StandsVibration.Loosens),
+        ("screw-clamp-block", 1, Landings.StandsVibration.Locks),
+        ("spring-cage-block", 1, Landings.StandsVibration.Holds),
+        ("push-in-block", 0.5, Landings.StandsVibration.Holds),
+        ("deep-push-in", 0.7, Landings.StandsVibration.Holds),
+        ("lever", 0.5, Landings.StandsVibration.Holds),
+        ("insulation-displacement", 0.3, Landings.StandsVibration.Holds),
+        ("stud", 2.5, Landings.StandsVibration.Locks),
+        ("set-screw-lug", 3, Landings.StandsVibration.Locks),
+        ("crimped-lug", 5, Landings.StandsVibration.Locks),
+        ("plug-screw", 4, Landings.StandsVibration.Locks),
+        ("solder-lug", 4, Landings.StandsVibration.Loosens),
+    ];
 }

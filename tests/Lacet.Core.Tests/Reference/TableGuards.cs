@@ -1,8 +1,10 @@
 using System.Globalization;
 using Lacet.Core.Boards;
 using Lacet.Core.Circuits;
+using Lacet.Core.Conductors;
 using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
+using Lacet.Core.Landings;
 using Lacet.Core.Lugs;
 using Lacet.Core.Planning;
 using Lacet.Core.Pull;
@@ -45,6 +47,8 @@ internal static class TableGuards
         ["plug-loads"] = PlugLoads,
         ["nec-400-5"] = CordAmpacities,
         ["cord-plugs"] = CordPlugs,
+        ["insulation-marks"] = InsulationMarks,
+        ["landing-traits"] = LandingTraitRows,
         ["survey-times"] = SurveyTimes,
         ["slot-widths"] = SlotWidths,
         ["nec-314-16-b"] = BoxConductors,
@@ -82,6 +86,10 @@ internal static class TableGuards
 
     private static void SlotWidths(string text) =>
         Assert.Equal(Retyped.SlotWidths, ReferenceTable.Parse<SlotWidth>(text).Select(r => (r.Most, r.Width)));
+
+    private static void InsulationMarks(string text) => Assert.Equal(Retyped.InsulationMarks, ReferenceTable.Parse<InsulationMark>(text).Select(r => (r.Mark, r.Says)));
+
+    private static void LandingTraitRows(string text) => Assert.Equal(Retyped.LandingTraits, ReferenceTable.Parse<LandingTraits>(text).Select(r => (r.Kind, r.Minutes, r.Vibration)));
 
     private static void SurveyTimes(string text) => Assert.Equal(
         Retyped.SurveyTimes, ReferenceTable.Parse<SurveyTime>(text).Select(r => (r.Work, r.Minutes)));

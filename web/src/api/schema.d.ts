@@ -4,6 +4,73 @@
  */
 
 export interface paths {
+    "/api/conductors/identify": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which size a wire is that nobody knows */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WireClues"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WireCluesAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/conductors": {
         parameters: {
             query?: never;
@@ -691,6 +758,73 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["BeltAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** One wire in up to six landings, side by side */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CompareRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ComparedDocument"][];
                     };
                 };
                 /** @description Bad Request */
@@ -5643,6 +5777,15 @@ export interface components {
          * @enum {unknown}
          */
         CableSide: "none" | "ribbed" | "smooth";
+        CandidateDocument: {
+            conductor: components["schemas"]["ConductorDocument"];
+            name: string;
+            area: components["schemas"]["Readout"];
+            insulation: null | string;
+            sureness: components["schemas"]["Sureness"];
+            why: string[];
+            drawing: components["schemas"]["SceneDocument"];
+        };
         CaseRequest: {
             /**
              * Format: double
@@ -5796,6 +5939,24 @@ export interface components {
             /** Format: int64 */
             next: null | number;
         };
+        CompareRequest: {
+            conductor: components["schemas"]["ConductorDocument"];
+            landings: components["schemas"]["LandingDocument"][];
+            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            lead?: components["schemas"]["Lead"];
+        };
+        ComparedDocument: {
+            kind: string;
+            landing: string;
+            /** Format: double */
+            minutes: null | number;
+            needs: string[];
+            reopens: null | string;
+            vibration: components["schemas"]["StandsVibration"];
+            vibrationSays: string;
+            recipe: components["schemas"]["RecipeDocument"];
+            section: components["schemas"]["SceneDocument"];
+        };
         ConductorDocument: {
             size: string;
             build: components["schemas"]["Build"];
@@ -5927,10 +6088,6 @@ export interface components {
              * @default 60
              */
             anHour: number;
-            /** @description Fitting a new plug. */
-            refit?: components["schemas"]["CordWay"];
-            /** @description Putting in a new cord. */
-            replace?: components["schemas"]["CordWay"];
         };
         /**
          * @description What a conductor of a cord is for.
@@ -7229,6 +7386,7 @@ export interface components {
         };
         /**
          * @description What the conductor is made of.
+         * @default copper
          * @enum {unknown}
          */
         Material: "copper" | "aluminium";
@@ -8014,6 +8172,11 @@ export interface components {
             lead?: components["schemas"]["Lead"];
             sides?: null | components["schemas"]["CableSide"][];
         };
+        /**
+         * @description How a landing stands vibration.
+         * @enum {unknown}
+         */
+        StandsVibration: "holds" | "locks" | "loosens";
         StarterPair: {
             conductor: components["schemas"]["ConductorDocument"];
             landing: components["schemas"]["LandingDocument"];
@@ -8075,6 +8238,11 @@ export interface components {
         StrippingTool: "hole" | "automatic" | "rotary" | "knife" | null;
         /** @enum {unknown} */
         StudHold: "nut" | "slotted-nut" | "screw" | "lever" | null;
+        /**
+         * @description How sure a size is.
+         * @enum {unknown}
+         */
+        Sureness: "sure" | "likely" | "possible";
         /**
          * @description How an existing device looks.
          * @default good
@@ -8346,6 +8514,23 @@ export interface components {
             target: components["schemas"]["Readout"];
             least: components["schemas"]["Readout"];
             most: components["schemas"]["Readout"];
+        };
+        WireClues: {
+            /** Format: int32 */
+            strands?: null | number;
+            /** Format: double */
+            strandDiameterMm?: null | number;
+            /** Format: double */
+            bareDiameterMm?: null | number;
+            /** Format: double */
+            overInsulationMm?: null | number;
+            print?: null | string;
+            stripperHole?: null | string;
+            lead?: components["schemas"]["Lead"];
+        };
+        WireCluesAnswer: {
+            candidates: components["schemas"]["CandidateDocument"][];
+            says: string;
         };
         WireDocument: {
             name: string;

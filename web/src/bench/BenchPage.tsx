@@ -5,6 +5,7 @@ import { useKey } from "../shared/keys";
 import { Panel, PanelTitle } from "../shared/Panel";
 import { useUnits } from "../shared/Units";
 import { AboutEndFields } from "./AboutEndFields";
+import { BenchTabs } from "./BenchTabs";
 import { recipeOf, sectionOf } from "./benchQueries";
 import { asked, sayLanding, sayWire, useBench, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
@@ -95,6 +96,7 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
         </Flex>
       )}
       <Flex direction="column" gap={3} minW={0}>
+        <BenchTabs open="bench" />
         {!wide && <PhonePickers pair={pair} open={picker} onOpen={setPicker} put={put} />}
         <Recents pairs={recent} current={pair} onPick={put} />
         {recipe.error && (

@@ -57,7 +57,8 @@ function Value({ children, second }: { children: string; second?: string }) {
       >
         {number}
         {unit && (
-          <chakra.span fontSize="22px" ml={1} fontFamily="body" letterSpacing="normal">
+          <chakra.span fontSize="22px" fontFamily="body" letterSpacing="normal">
+            {"\u202f"}
             {unit}
           </chakra.span>
         )}

@@ -24,13 +24,13 @@ export function Steps({ recipe }: { recipe: Pick<Recipe, "steps"> }) {
   );
 }
 
-function StepList({ steps }: Pick<Recipe, "steps">) {
+function StepList({ steps, other }: Pick<Recipe, "steps"> & { other?: boolean }) {
   return (
     <chakra.ol listStyleType="none" m={0} p={0}>
       {steps.map((step, i) => (
         <chakra.li
           key={step.id}
-          data-step={step.id}
+          {...(other ? { "data-other-step": step.id } : { "data-step": step.id })}
           display="grid"
           gridTemplateColumns="28px 1fr"
           py={2}
@@ -91,7 +91,7 @@ export function Besides({ recipe }: { recipe: Recipe }) {
                   <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
                     Its steps
                   </chakra.summary>
-                  <StepList steps={way.steps} />
+                  <StepList steps={way.steps} other />
                 </chakra.details>
               )}
             </Box>

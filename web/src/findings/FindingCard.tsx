@@ -118,6 +118,7 @@ export function FindingCard({
                 Open
               </ToEnd>
             )}
+            {finding.check === "conductor-not-known" && <ToEnd to="/bench/size">What size is it?</ToEnd>}
             {accepted ? (
               <Action look="link" onClick={() => void remove(accepted.id, accepted.version)}>
                 Take acceptance back

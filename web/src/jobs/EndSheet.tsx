@@ -9,6 +9,7 @@ import { FindingLines } from "../findings/FindingLines";
 import { EndRework } from "../rework/EndRework";
 import { Choice } from "../shared/Choice";
 import { InJob } from "../splices/InJob";
+import { Link } from "react-router";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { EndFields } from "./EndFields";
 import { jobApi } from "./jobApi";
@@ -75,7 +76,10 @@ export function EndSheet({
               height="170px"
             />
           ) : (
-            <Box color="ink.soft">Not drawn: the wire’s size, or what it lands on, is not known.</Box>
+            <Box color="ink.soft">
+              Not drawn: the wire’s size, or what it lands on, is not known.{" "}
+              {!opened.wire.wire.conductor && <Link to="/bench/size">What size is it?</Link>}
+            </Box>
           )}
           {opened.recipe && <Three recipe={opened.recipe} />}
           <FindingLines findings={findings.data?.items ?? []} />

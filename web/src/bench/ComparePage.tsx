@@ -1,0 +1,190 @@
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import type { ReactNode } from "react";
+import { useNavigate } from "react-router";
+import { api, named, type Landing, type Schemas } from "../client";
+import { SceneView } from "../drawing/SceneView";
+import { Action, Panel } from "../shared/Panel";
+import { useRemembered } from "../shared/remembered";
+import { Select } from "../shared/Select";
+import { inOrder, thin, useUnits } from "../shared/Units";
+import { BenchTabs } from "./BenchTabs";
+import { layOnBench, sayLanding, sayWire, useBench, type Pair } from "./benchState";
+import { useHouseRules } from "./houseRules";
+import { VerdictLine } from "./Readings";
+import { WireText } from "./WireText";
+
+const most = 6;
+const usual: Landing[] = [
+  { kind: "binding-screw", screw: "#8" } as Landing,
+  { kind: "back-wire-clamp" } as Landing,
+  { kind: "lever" } as Landing,
+];
+
+/** One wire in up to six landings, in one row. */
+export function ComparePage() {
+  const { pair, place } = useBench();
+  if (!pair) return <Box p={4}>Laying out the bench…</Box>;
+  return <Compare pair={pair} place={place} />;
+}
+
+function Compare({ pair, place }: { pair: Pair; place: (pair: Pair) => void }) {
+  const { lead } = useUnits();
+  const { rules } = useHouseRules();
+  const navigate = useNavigate();
+  const [landings, setLandings] = useRemembered<Landing[]>("compared", usual);
+  const kinds = useQuery({ queryKey: ["landings"], queryFn: api.landingKinds, staleTime: Infinity });
+  const samples = (kinds.data ?? []).flatMap((kind) =>
+    kind.samples.map((sample) => ({
+      name: kind.samples.length > 1 ? `${kind.name}, ${sample.name}` : kind.name,
+      landing: named(sample.landing),
+    })),
+  );
+  const body = { conductor: pair.conductor, landings, houseRules: rules, lead };
+  const compared = useQuery({
+    queryKey: ["compare", body],
+    queryFn: () => api.compare(body),
+    enabled: landings.length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const told = landings.length > 0 ? (compared.data ?? []) : [];
+  return (
+    <Flex direction="column" gap={3}>
+      <chakra.h1 srOnly>Landings side by side</chakra.h1>
+      <BenchTabs open="compare" />
+      <Grid
+        templateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,340px) minmax(0,340px)" }}
+        gap={3}
+        alignItems="end"
+      >
+        <Box>
+          <Box fontWeight={700} mb={1}>
+            {sayWire(pair.conductor)}
+          </Box>
+          <WireText
+            wire={pair.conductor}
+            onChange={(conductor) => place({ ...pair, conductor, second: null })}
+          />
+        </Box>
+        {landings.length < most ? (
+          <Select
+            label="Beside these"
+            value=""
+            options={[
+              ["", "one more landing…"],
+              ...samples.map(({ name }, i): [string, string] => [String(i), name]),
+            ]}
+            onChange={(index) => {
+              const sample = samples[Number(index)];
+              if (index && sample) setLandings([...landings, sample.landing]);
+            }}
+          />
+        ) : (
+          <Box>Six stand side by side; take one away for another.</Box>
+        )}
+      </Grid>
+      <Box role="alert" color="stop">
+        {compared.error?.message}
+      </Box>
+      {landings.length === 0 && <Panel>None yet: choose a landing, and another beside it.</Panel>}
+      <Flex gap={3} overflowX="auto" alignItems="stretch" pb={2}>
+        {told.map((one, i) => (
+          <Compared
+            key={i}
+            one={one}
+            name={landings[i] ? sayLanding(landings[i]) : one.landing}
+            metal={pair.conductor.material ?? "copper"}
+            onTake={() => {
+              const landing = landings[i];
+              if (!landing) return;
+              layOnBench({ ...pair, landing, second: null });
+              void navigate("/bench");
+            }}
+            onAway={() => setLandings(landings.filter((_, at) => at !== i))}
+          />
+        ))}
+      </Flex>
+    </Flex>
+  );
+}
+
+const vibrations: Record<Schemas["StandsVibration"], { word: string; colour: string }> = {
+  holds: { word: "Holds", colour: "go" },
+  locks: { word: "Holds at its torque", colour: "ink" },
+  loosens: { word: "Works loose", colour: "stop" },
+};
+
+function Compared({
+  one,
+  name,
+  metal,
+  onTake,
+  onAway,
+}: {
+  one: Schemas["ComparedDocument"];
+  name: string;
+  metal: Schemas["Material"];
+  onTake: () => void;
+  onAway: () => void;
+}) {
+  const { lead } = useUnits();
+  const { recipe } = one;
+  const { word, colour } = vibrations[one.vibration];
+  return (
+    <Panel as="section" aria-label={name} data-compared={one.kind} flex="1 0 250px" maxW="380px">
+      <Flex justifyContent="space-between" alignItems="center">
+        <chakra.h2 fontSize="18px" fontWeight={700}>
+          {thin(name)}
+        </chakra.h2>
+        <Action look="link" aria-label={`Take ${name} away`} onClick={onAway}>
+          Remove
+        </Action>
+      </Flex>
+      <SceneView scene={one.section} metal={metal} height="130px" />
+      <VerdictLine recipe={recipe} />
+      <Row label="STRIP" large>
+        {recipe.strip ? thin(inOrder(recipe.strip.target, lead).join(" · ")) : "None"}
+      </Row>
+      <Row label="PREPARE">{thin(recipe.preparation.headline)}</Row>
+      <Row label="TIGHTEN">
+        {recipe.torque
+          ? thin(inOrder(recipe.torque.target, lead).join(" · "))
+          : (recipe.holding?.headline ?? "None")}
+      </Row>
+      <Row label="TIME">{one.minutes === null ? "—" : `about ${one.minutes} min`}</Row>
+      <Row label="TAKES">{one.needs.length > 0 ? thin(one.needs.join(", ")) : "—"}</Row>
+      <Row label="UNDOING">{one.reopens ? thin(one.reopens) : "—"}</Row>
+      <Row label="VIBRATION">
+        <chakra.strong color={colour}>{word}.</chakra.strong> {one.vibrationSays}
+      </Row>
+      <chakra.details>
+        <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
+          Why
+        </chakra.summary>
+        {recipe.reasons.map((reason, i) => (
+          <Box key={i} py={1} fontSize="15px">
+            {thin(reason.text)}{" "}
+            <chakra.span color="ink.soft" fontSize="14px">
+              {reason.source}
+            </chakra.span>
+          </Box>
+        ))}
+      </chakra.details>
+      <Action onClick={onTake} aria-label={`Open ${name} at the Bench`}>
+        Open it
+      </Action>
+    </Panel>
+  );
+}
+
+const Row = ({ label, large, children }: { label: string; large?: boolean; children: ReactNode }) => (
+  <Box mt={2}>
+    <Box fontSize="14px" fontWeight={700} letterSpacing="0.08em" color="copper">
+      {label}
+    </Box>
+    <Box fontSize={large ? "24px" : undefined} fontFamily={large ? "numerals" : undefined} lineHeight={1.25}>
+      {children}
+    </Box>
+  </Box>
+);

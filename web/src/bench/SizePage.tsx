@@ -1,0 +1,200 @@
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, type Schemas } from "../client";
+import { Sketch } from "../drawing/Sketch";
+import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
+import { recall, useRemembered } from "../shared/remembered";
+import { Select } from "../shared/Select";
+import { thin, useUnits } from "../shared/Units";
+import { BenchTabs } from "./BenchTabs";
+import { layOnBench, useBench } from "./benchState";
+import { Calibrate } from "./Calibrate";
+import { NumberField } from "./NumberField";
+
+type Clues = Omit<Schemas["WireClues"], "lead">;
+
+const nothing: Clues = {
+  strands: null,
+  strandDiameterMm: null,
+  bareDiameterMm: null,
+  overInsulationMm: null,
+  print: null,
+  stripperHole: null,
+};
+
+const holes: [string, string][] = ["22", "20", "18", "16", "14", "12", "10", "8"].map((gauge) => [
+  `${gauge} AWG`,
+  `${gauge} AWG`,
+]);
+
+const sureness: Record<Schemas["Sureness"], { word: string; colour: string }> = {
+  sure: { word: "Sure", colour: "go" },
+  likely: { word: "Likely", colour: "caution" },
+  possible: { word: "Possible", colour: "ink.soft" },
+};
+
+/** A wire that nobody knows: what is counted, measured or read on it, and what it may be, at actual size. */
+export function SizePage() {
+  const { lead } = useUnits();
+  const navigate = useNavigate();
+  const { pair } = useBench();
+  const [clues, setClues] = useState(nothing);
+  const [pixels, setPixels] = useRemembered<number | null>("pixelsPerMm", null);
+  const [calibrating, setCalibrating] = useState(false);
+  const set = (change: Partial<Clues>) => setClues({ ...clues, ...change });
+  const said = Object.values(clues).some((value) => value !== null);
+  const answer = useQuery({
+    queryKey: ["identify", clues, lead],
+    queryFn: () => api.identify({ ...clues, lead }),
+    enabled: said,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const told = said && !answer.error ? answer.data : undefined;
+  return (
+    <Flex direction="column" gap={3} maxW="1100px">
+      <chakra.h1 srOnly>What size is this?</chakra.h1>
+      <BenchTabs open="size" />
+      <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }} alignItems="start">
+        <Panel as="section" aria-label="What is seen">
+          <Box mb={2}>Cut it dead. Say any of these; two that agree are better than one.</Box>
+          <Grid templateColumns="1fr 1fr" gap={2} alignItems="end">
+            <NumberField
+              label="Strands"
+              value={clues.strands ?? null}
+              onChange={(strands) => set({ strands })}
+            />
+            <NumberField
+              label="One strand, mm"
+              value={clues.strandDiameterMm ?? null}
+              onChange={(strandDiameterMm) => set({ strandDiameterMm })}
+            />
+            <NumberField
+              label="Over the metal, mm"
+              value={clues.bareDiameterMm ?? null}
+              onChange={(bareDiameterMm) => set({ bareDiameterMm })}
+            />
+            <NumberField
+              label="Over insulation, mm"
+              value={clues.overInsulationMm ?? null}
+              onChange={(overInsulationMm) => set({ overInsulationMm })}
+            />
+          </Grid>
+          <Box mt={2}>
+            <FieldLabel htmlFor="print">Printed on it</FieldLabel>
+            <Field
+              id="print"
+              value={clues.print ?? ""}
+              maxLength={200}
+              autoComplete="off"
+              placeholder="THHN 12 AWG, 3G1,5"
+              onChange={(event) => set({ print: event.target.value || null })}
+            />
+          </Box>
+          <Box mt={2}>
+            <Select
+              label="Stripped clean in the hole marked"
+              value={clues.stripperHole ?? ""}
+              onChange={(hole) => set({ stripperHole: hole || null })}
+              options={[["", "not tried"], ...holes]}
+            />
+          </Box>
+          <Box role="alert" color="stop" mt={1}>
+            {said && answer.error?.message}
+          </Box>
+          {said && (
+            <Action look="link" onClick={() => setClues(nothing)}>
+              Another wire
+            </Action>
+          )}
+        </Panel>
+        <Panel as="section" aria-label="What it may be">
+          <PanelTitle>What it may be</PanelTitle>
+          {calibrating ? (
+            <Calibrate
+              pixels={pixels}
+              onDone={(measured) => {
+                setPixels(measured);
+                setCalibrating(false);
+              }}
+              onCancel={() => setCalibrating(false)}
+            />
+          ) : (
+            <>
+              <Box role="status">{told ? told.says : "Nothing is said yet."}</Box>
+              {told && told.candidates.length > 0 && (
+                <Action look="link" px={0} onClick={() => setCalibrating(true)}>
+                  {pixels === null ? "Make this screen draw actual size" : "Drawn at actual size; calibrate"}
+                </Action>
+              )}
+              <Box as="ol" listStyleType="none">
+                {told?.candidates.map((candidate, i) => (
+                  <Candidate
+                    key={candidate.name}
+                    candidate={candidate}
+                    first={i === 0}
+                    scale={pixels ?? recall("pixelsPerMm", 96 / 25.4)}
+                    onUse={
+                      pair
+                        ? () => {
+                            layOnBench({ ...pair, conductor: candidate.conductor, second: null });
+                            void navigate("/bench");
+                          }
+                        : null
+                    }
+                  />
+                ))}
+              </Box>
+            </>
+          )}
+        </Panel>
+      </Grid>
+    </Flex>
+  );
+}
+
+function Candidate({
+  candidate,
+  first,
+  scale,
+  onUse,
+}: {
+  candidate: Schemas["CandidateDocument"];
+  first: boolean;
+  scale: number;
+  onUse: (() => void) | null;
+}) {
+  const { word, colour } = sureness[candidate.sureness];
+  return (
+    <Grid
+      as="li"
+      data-candidate={candidate.conductor.size}
+      templateColumns="72px minmax(0,1fr) auto"
+      gap={3}
+      alignItems="center"
+      py={2}
+      borderTopWidth="1px"
+      borderColor="line"
+    >
+      <Box display="grid" placeItems="center" minH="48px" overflow="hidden">
+        <Sketch scene={candidate.drawing} scale={scale} />
+      </Box>
+      <Box minW={0}>
+        <Box fontSize={first ? "30px" : "20px"} fontWeight={700} lineHeight={1.15}>
+          {thin(candidate.name)}
+        </Box>
+        <Box>
+          <chakra.strong color={colour}>{word}.</chakra.strong> {candidate.why.map(thin).join(" ")}
+        </Box>
+        {candidate.insulation && <Box color="ink.soft">{thin(candidate.insulation)}.</Box>}
+      </Box>
+      {onUse && (
+        <Action aria-label={`Take ${candidate.name} to the Bench`} onClick={onUse}>
+          Take it
+        </Action>
+      )}
+    </Grid>
+  );
+}
