@@ -151,3 +151,33 @@ test("an adapter on the wrench, a belted tool and a cable are reckoned beside th
   await page.getByLabel("Clamp to landing, mm").fill("120");
   await expect(page.locator("[data-step=feed-gland]")).toContainText("M16");
 });
+
+test("a wire that nobody knows is told by what is seen, and taken to the Bench", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  await page.getByText("What size?").click();
+  await page.getByLabel("Strands", { exact: true }).fill("7");
+  await page.getByLabel("One strand, mm").fill("0.77");
+  await expect(page.locator("[data-candidate='12 AWG']")).toContainText("Sure.");
+  await page.getByLabel("Printed on it").fill("MTW 14 AWG");
+  await expect(page.getByRole("status")).toContainText("No stocked copper wire agrees");
+  await page.getByLabel("Printed on it").fill("");
+  await page.getByRole("button", { name: /Take 12 AWG .* stranded to the Bench/ }).click();
+  await expect(page).toHaveURL(/\/bench$/);
+  await expect(bench.tighten).toContainText("lbf");
+});
+
+test("landings stand side by side for one wire, and one is opened", async ({ page }) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  await page.goto("/bench/compare");
+  await expect(page.locator("[data-compared]")).toHaveCount(3);
+  await page.getByLabel("Beside these").selectOption({ label: "Back-stab hole" });
+  await expect(page.locator("[data-compared=back-stab]")).toContainText("Works loose");
+  await expect(page.locator("[data-compared=lever]")).toContainText("about 0.5 min");
+  // The row scrolls in itself; the page does not.
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await page.getByRole("button", { name: "Take Back-wire clamp away" }).click();
+  await expect(page.locator("[data-compared]")).toHaveCount(3);
+  await page.getByRole("button", { name: "Open Lever clamp at the Bench" }).click();
+  await expect(page.locator("[data-reading=tighten]")).toContainText("Lever");
+});

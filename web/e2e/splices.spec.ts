@@ -108,7 +108,7 @@ test("a pigtail is planned, a box added up, and too full is said", async ({ page
   await expect(full).toHaveAttribute("data-fits", "true");
   await page.getByLabel("12 AWG", { exact: true }).fill("4");
   await expect(full).toHaveAttribute("data-fits", "false");
-  await expect(full).toContainText("too much");
+  await expect(full).toContainText("too full");
 });
 
 test("a connector is put on the Shelf with what holds it, and is chosen from there", async ({ page }) => {

@@ -55,7 +55,6 @@ public sealed partial record ConductorClues
             }
         }
 
-        // The one size that is named on it, or that a count and a caliper agree on, is sure where no other of its system is as near.
         return
         [
             .. found.OrderBy(c => c.Sureness).ThenBy(c => c.Deviation).ThenBy(c => c.Conductor.Size.Area.SquareMillimetres).Take(MostCandidates),
@@ -92,7 +91,7 @@ public sealed partial record ConductorClues
                 }
 
                 exact = true;
-                why.Add($"{strands} of {strand:mm} are {new Area(area)} of metal.");
+                why.Add($"{strands} of {strand.Millimetres:0.###} mm are {new Area(area)} of metal.");
             }
             else
             {
@@ -150,7 +149,7 @@ public sealed partial record ConductorClues
 
         bool Counts(Conductor of, Length strand)
         {
-            why.Add($"Count the strands: {of.Size.Name} {Conductor.Say(of.Build)} of {strand:mm} has {Math.Round(of.Size.Area.SquareMillimetres / (Math.PI / 4 * strand.Millimetres * strand.Millimetres)):0}.");
+            why.Add($"Count the strands: {of.Size.Name} {Conductor.Say(of.Build)} of {strand.Millimetres:0.###} mm has {Math.Round(of.Size.Area.SquareMillimetres / (Math.PI / 4 * strand.Millimetres * strand.Millimetres)):0}.");
             return of.Build switch
             {
                 Build.Solid => Agrees(strand.Millimetres, of.Diameter.Millimetres, CaliperError),

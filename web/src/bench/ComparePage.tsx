@@ -11,7 +11,7 @@ import { inOrder, thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
 import { layOnBench, sayLanding, sayWire, useBench, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
-import { VerdictLine } from "./Readings";
+import { VerdictWord } from "./Readings";
 import { WireText } from "./WireText";
 
 const most = 6;
@@ -131,8 +131,9 @@ function Compared({
   const { lead } = useUnits();
   const { recipe } = one;
   const { word, colour } = vibrations[one.vibration];
+  const strip = recipe.strip && inOrder(recipe.strip.target, lead);
   return (
-    <Panel as="section" aria-label={name} data-compared={one.kind} flex="1 0 250px" maxW="380px">
+    <Panel as="section" aria-label={name} data-compared={one.kind} flex="1 0 290px" maxW="380px">
       <Flex justifyContent="space-between" alignItems="center">
         <chakra.h2 fontSize="18px" fontWeight={700}>
           {thin(name)}
@@ -141,10 +142,19 @@ function Compared({
           Remove
         </Action>
       </Flex>
-      <SceneView scene={one.section} metal={metal} height="130px" />
-      <VerdictLine recipe={recipe} />
+      <SceneView scene={one.section} metal={metal} height="150px" />
+      <VerdictWord verdict={recipe.verdict} />
       <Row label="STRIP" large>
-        {recipe.strip ? thin(inOrder(recipe.strip.target, lead).join(" · ")) : "None"}
+        {strip ? (
+          <>
+            {thin(strip[0])}{" "}
+            <chakra.span fontSize="16px" fontFamily="body" color="ink.soft">
+              {thin(strip[1])}
+            </chakra.span>
+          </>
+        ) : (
+          "None"
+        )}
       </Row>
       <Row label="PREPARE">{thin(recipe.preparation.headline)}</Row>
       <Row label="TIGHTEN">
@@ -158,6 +168,16 @@ function Compared({
       <Row label="VIBRATION">
         <chakra.strong color={colour}>{word}.</chakra.strong> {one.vibrationSays}
       </Row>
+      {recipe.findings.map((finding) => (
+        <Box key={finding.check} mt={2} data-finding={finding.check}>
+          <strong>{thin(finding.says)}</strong> {thin(finding.do)}
+        </Box>
+      ))}
+      {(recipe.readOff ?? []).map(({ what, where }) => (
+        <Box key={what} mt={2}>
+          Typical value: read {what} {where}.
+        </Box>
+      ))}
       <chakra.details>
         <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
           Why

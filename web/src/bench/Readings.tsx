@@ -192,20 +192,28 @@ function Trust({ trust }: { trust: Schemas["Trust"] }) {
 
 const verdicts = {
   go: { icon: CircleCheck, word: "Go", colour: "go", wash: "go.wash" },
-  read: { icon: Eye, word: "Go, as printed", colour: "go", wash: "go.wash" },
+  read: { icon: Eye, word: "Go: read it off", colour: "go", wash: "go.wash" },
   caution: { icon: TriangleAlert, word: "Caution", colour: "caution", wash: "caution.wash" },
   stop: { icon: OctagonX, word: "Stop", colour: "stop", wash: "stop.wash" },
 } as const;
 
+/** The verdict alone, by shape, word and colour. */
+export function VerdictWord({ verdict }: { verdict: Schemas["Verdict"] }) {
+  const { icon: Icon, word, colour } = verdicts[verdict];
+  return (
+    <Flex color={colour} gap={2} fontWeight={700} fontSize="18px" alignItems="center" flex="none">
+      <Icon aria-hidden size={24} />
+      {word}
+    </Flex>
+  );
+}
+
 /** The verdict by shape, word and colour, with what was found. */
 export function VerdictLine({ recipe }: { recipe: Pick<Recipe, "verdict" | "findings" | "readOff"> }) {
-  const { icon: Icon, word, colour, wash } = verdicts[recipe.verdict];
+  const { wash } = verdicts[recipe.verdict];
   return (
     <Flex role="status" gap={3} px={3} py={2} rounded="lg" bg={wash} alignItems="flex-start">
-      <Flex color={colour} gap={2} fontWeight={700} fontSize="18px" alignItems="center" flex="none">
-        <Icon aria-hidden size={24} />
-        {word}
-      </Flex>
+      <VerdictWord verdict={recipe.verdict} />
       <Box minW={0} pt="1px">
         {recipe.findings.length === 0 &&
           recipe.verdict === "go" &&

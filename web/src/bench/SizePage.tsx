@@ -182,7 +182,7 @@ function Candidate({
         <Sketch scene={candidate.drawing} scale={scale} />
       </Box>
       <Box minW={0}>
-        <Box fontSize={first ? "30px" : "20px"} fontWeight={700} lineHeight={1.15}>
+        <Box fontSize={first ? { base: "22px", md: "30px" } : "20px"} fontWeight={700} lineHeight={1.15}>
           {thin(candidate.name)}
         </Box>
         <Box>
