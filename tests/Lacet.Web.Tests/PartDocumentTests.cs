@@ -254,7 +254,8 @@ public sealed class PartDocumentTests
                 Old = flag ? new(230, 250, 160, 2) { Horsepower = amps, Amps = more, Frame = another ? "56C" : null, Rotation = another ? Rotation.Reversible : null } : null,
                 New = flag ? new(230) : null,
                 Diagram = flag ? new(another ? "F-40" : null, another ? null : "the plate", another ? "1998" : null) : null,
-            }) { Order = 7 },
+            })
+            { Order = 7 },
             5 => new Acceptance(id, "check", "wire/1", "digest", "why", "who") { Order = 8 },
             _ => new JobTitle(id, "J") { Purpose = flag ? JobPurpose.Survey : JobPurpose.Work, Note = flag ? "n" : null, Rules = another ? OtherSchool : HouseRules.Default },
         };

@@ -14,5 +14,6 @@ public sealed record BindingScrewDocument : LandingDocument
     public ScrewOn? On { get; init; }
 
     private protected override Landing ReadKind() => new BindingScrew(
-        Screw is null ? null : ScrewSize.Parse(Screw), TorqueMarking?.Read(), MetalSet) { On = On };
+        Screw is null ? null : ScrewSize.Parse(Screw), TorqueMarking?.Read(), MetalSet)
+    { On = On };
 }

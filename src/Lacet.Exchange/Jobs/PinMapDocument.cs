@@ -34,7 +34,8 @@ public sealed record PinMapDocument(
 
     /// <summary>Writes a map.</summary>
     public static PinMapDocument Of(PinMap map) => new(
-        map.Name, map.PinCount, [.. map.Pins.Select(MappedPinDocument.Of)], map.Rows, map.KeySeen, map.TurnedRound, map.Speeds, map.Fed, map.TakenForLegs, map.Old, map.New) { Diagram = map.Diagram };
+        map.Name, map.PinCount, [.. map.Pins.Select(MappedPinDocument.Of)], map.Rows, map.KeySeen, map.TurnedRound, map.Speeds, map.Fed, map.TakenForLegs, map.Old, map.New)
+    { Diagram = map.Diagram };
 
     /// <summary>The map; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.</summary>
     public PinMap Read() => new PinMap(Name, PinCount, Rows, [.. Pins.Select(p => p.Read())])
