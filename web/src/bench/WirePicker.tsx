@@ -4,7 +4,7 @@ import { memo, useEffect, useRef, useState } from "react";
 import { api, type Conductor, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { Choice } from "../shared/Choice";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { thin } from "../shared/Units";
 import { InsulationField } from "./InsulationField";
 import { WireText } from "./WireText";
 
@@ -41,7 +41,6 @@ export const WirePicker = memo(function WirePicker({
   wire: Conductor;
   onChange: (wire: Conductor) => void;
 }) {
-  const { lead } = useUnits();
   const rack = useQuery({
     queryKey: ["rack", wire.build],
     queryFn: () => api.rack(wire.build),
@@ -126,7 +125,7 @@ export const WirePicker = memo(function WirePicker({
       </Box>
       <InsulationField
         wire={wire}
-        typical={found ? inOrder(found.insulationOuterDiameter, lead).join(" · ") : ""}
+        typical={found?.insulationOuterDiameter.metric ?? ""}
         onChange={onChange}
       />
     </Flex>
