@@ -2,6 +2,7 @@ using Lacet.Core.Checks.End;
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
+using Lacet.Core.Tests.Jobs;
 using Lacet.Exchange.Jobs;
 
 namespace Lacet.Web.Tests;
@@ -49,6 +50,13 @@ public sealed class DemoTests
         Assert.Contains(document.Wires, w => w.Conductor is null);
         Assert.Contains(judged.Findings, f => f.Finding.Check == "terminal-overloaded");
     }
+
+    /// <summary>No remedy of any of the demo's jobs brings a new finding, or changes a wire's circuit, function or conductor, or what feeds a device.</summary>
+    [Theory]
+    [InlineData("dome")]
+    [InlineData("gallery")]
+    [InlineData("house")]
+    public void Every_remedy_of_a_demo_job_is_safe(string name) => Assert.InRange(RemedyLaw.Holds(Judge(name).Judged), 1, 200);
 
     private static (JobDocument Document, JudgedJob Judged) Judge(string name)
     {

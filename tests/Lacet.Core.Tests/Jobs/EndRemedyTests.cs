@@ -46,10 +46,10 @@ public sealed class EndRemedyTests
         {
             var sketch = make();
             var judged = sketch.Judged();
-            var (parts, findings) = (judged.Job.Parts.ToList(), Keys(judged));
+            var (parts, findings) = (judged.Job.Parts.ToList(), RemedyLaw.Keys(judged));
             EndRemedies.For(judged, judged.Job.EndsAt(sketch.Id(at))[0], sketch.New);
             Assert.Equal(parts, judged.Job.Parts);
-            Assert.Equal(findings, Keys(judged));
+            Assert.Equal(findings, RemedyLaw.Keys(judged));
         }
     }
 
@@ -67,33 +67,9 @@ public sealed class EndRemedyTests
                 judged.Apply([AnyJob.Edit(judged.Job, new Random(seed))]);
             }
 
-            Holds(judged);
+            RemedyLaw.Holds(judged);
         },
         iter: 60);
-
-    internal static void Holds(JudgedJob judged)
-    {
-        foreach (var end in judged.Job.Wires.Values.Where(w => !w.Retired).SelectMany(w => new EndOfWire[] { new(w, EndSide.A), new(w, EndSide.B) }).ToList())
-        {
-            foreach (var remedy in EndRemedies.For(judged, end, Guid.NewGuid))
-            {
-                var (before, fed, wires) = (Keys(judged), Fed(judged.Job), judged.Job.Wires.Values.ToDictionary(w => w.Id));
-                var undo = judged.Apply(remedy.Changes).Undo;
-                var after = Keys(judged);
-                Assert.Empty(remedy.Come);
-                Assert.Empty(after.Except(before));
-                Assert.True(after.Count < before.Count);
-                Assert.Equal(before.Except(after).Order(StringComparer.Ordinal), remedy.Gone.Select(Key).Order(StringComparer.Ordinal));
-                Assert.All(wires, w => Assert.Equal(
-                    (w.Value.CircuitId, w.Value.Function, w.Value.Conductor), (judged.Job.Wires[w.Key].CircuitId, judged.Job.Wires[w.Key].Function, judged.Job.Wires[w.Key].Conductor)));
-                Assert.Equal(fed, Fed(judged.Job));
-                judged.Apply(undo);
-            }
-        }
-    }
-
-    /// <summary>Which circuit and function comes to which device.</summary>
-    private static List<string> Fed(Job job) => [.. job.Devices.Values.SelectMany(d => job.LandingsOf(d.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => $"{d.Name} {e.Wire.CircuitId} {e.Wire.Function}")).Distinct().Order(StringComparer.Ordinal)];
 
     [Theory]
     [InlineData("a hot that shares a screw with a neutral")]
@@ -170,8 +146,4 @@ public sealed class EndRemedyTests
 
     private static Sketch Outlet(string hot, string neutral, double rating = 15) => new Sketch().Panel("P").Box("B").Breaker("P", "Q").Circuit("1", 15)
         .Receptacle("B", "R", rating).Wire("1", "Q:1", hot, WireFunction.Line, "1").Wire("2", null, neutral, WireFunction.Neutral, "1").Wire("3", null, "R.green", WireFunction.Earth, "1");
-
-    private static string Key(JobFinding finding) => $"{finding.About.Key} {finding.Finding.Check} {finding.Finding.Severity}";
-
-    private static List<string> Keys(JudgedJob judged) => [.. judged.Findings.Select(Key)];
 }
