@@ -1,5 +1,5 @@
-using System.Text.Json.Serialization;
 using System.Reflection;
+using System.Text.Json.Serialization;
 using Lacet.Devices;
 using Lacet.Exchange;
 using Lacet.Store;

@@ -1,10 +1,10 @@
-using Lacet.Core.Quantities;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.End;
 
-/// <summary>Copper hardens where it bent, and a ringed wire breaks at the ring.</summary>
+/// <summary>Metal hardens where it bent, and a ringed wire breaks at the ring.</summary>
 public sealed class EndUsedBefore : IEndCheck
 {
     private static readonly string[] RestsOn = ["asFound.condition"];
