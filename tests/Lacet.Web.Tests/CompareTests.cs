@@ -26,6 +26,13 @@ public sealed class CompareTests(BenchTests.Fixture shared) : IClassFixture<Benc
         Assert.Equal(["locks", "locks", "loosens", "holds", "locks"], compared.EnumerateArray().Select(c => c.GetProperty("vibration").GetString()));
     }
 
+    [Fact]
+    public async Task A_ferrule_is_among_what_it_needs()
+    {
+        var (_, compared) = await shared.Server.PostAsync("/api/bench/compare", new { conductor = new { size = "2.5 mm²", build = "fine-stranded" }, landings = new[] { new { kind = "screw-clamp-block" } } });
+        Assert.StartsWith("Ferrule 2.5", compared[0].GetProperty("needs")[0].GetString(), StringComparison.Ordinal);
+    }
+
     [Theory]
     [InlineData(0)]
     [InlineData(7)]

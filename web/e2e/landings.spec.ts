@@ -176,7 +176,7 @@ test("landings stand side by side for one wire, and one is opened", async ({ pag
   await expect(page.locator("[data-compared=lever]")).toContainText("about 0.5 min");
   // The row scrolls in itself; the page does not.
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
-  await page.getByRole("button", { name: "Take Back-wire clamp away" }).click();
+  await page.getByRole("button", { name: "Remove Back-wire clamp" }).click();
   await expect(page.locator("[data-compared]")).toHaveCount(3);
   await page.getByRole("button", { name: "Open Lever clamp at the Bench" }).click();
   await expect(page.locator("[data-reading=tighten]")).toContainText("Lever");

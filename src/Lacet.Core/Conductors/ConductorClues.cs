@@ -43,6 +43,14 @@ public sealed partial record ConductorClues
     {
         Hold();
         var printed = PrintedSize();
+        if (printed is null && (StrandDiameter, BareDiameter, OverInsulation, StripperHole) is (null, null, null, null))
+        {
+            // A count or a mark of insulation alone would let every size pass.
+            throw Print is null
+                ? new ImpossibleInputException("strandDiameterMm", "A count alone tells no size: measure one strand too.")
+                : new ImpossibleInputException("print", "No size is read in that print: type it as it stands, such as 12 AWG or 3G1.5, or measure.");
+        }
+
         var found = new List<ConductorCandidate>();
         foreach (var size in ConductorSize.Stocked)
         {

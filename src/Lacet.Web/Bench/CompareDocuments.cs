@@ -51,7 +51,7 @@ public sealed record ComparedDocument(
             landing.Kind,
             landing.SaidAs,
             goes ? traits.Minutes : null,
-            said.Tools,
+            recipe.Ferrule is null ? said.Tools : [said.Preparation.Headline, .. said.Tools],
             said.Undo,
             traits.Vibration,
             traits.Says.ToString(lead),

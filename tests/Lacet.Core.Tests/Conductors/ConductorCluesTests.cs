@@ -69,6 +69,8 @@ public sealed class ConductorCluesTests
     {
         Assert.Empty(new ConductorClues { Print = "12 AWG", Strands = 1, StrandDiameter = new(1.0) }.Candidates());
         Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Print = " " }.Candidates());
+        Assert.Equal("print", Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Print = "MTW" }.Candidates()).Field);
+        Assert.Equal("strandDiameterMm", Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Strands = 7 }.Candidates()).Field);
         Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Strands = 0 }.Candidates());
         Assert.Throws<ImpossibleInputException>(() => new ConductorClues { BareDiameter = new(double.NaN) }.Candidates());
     }

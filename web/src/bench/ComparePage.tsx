@@ -11,6 +11,7 @@ import { inOrder, thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
 import { layOnBench, sayLanding, sayWire, useBench, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
+import { ReasonsFolded } from "./ReasonsFolded";
 import { VerdictWord } from "./Readings";
 import { WireText } from "./WireText";
 
@@ -43,12 +44,13 @@ function Compare({ pair, place }: { pair: Pair; place: (pair: Pair) => void }) {
   const body = { conductor: pair.conductor, landings, houseRules: rules, lead };
   const compared = useQuery({
     queryKey: ["compare", body],
-    queryFn: () => api.compare(body),
+    // What is shown keeps to the landings that it was asked for, while the next answer is on its way.
+    queryFn: async () => ({ of: landings, told: await api.compare(body) }),
     enabled: landings.length > 0,
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const told = landings.length > 0 ? (compared.data ?? []) : [];
+  const { of, told } = (landings.length > 0 && compared.data) || { of: [], told: [] };
   return (
     <Flex direction="column" gap={3}>
       <chakra.h1 srOnly>Landings side by side</chakra.h1>
@@ -93,15 +95,15 @@ function Compare({ pair, place }: { pair: Pair; place: (pair: Pair) => void }) {
           <Compared
             key={i}
             one={one}
-            name={landings[i] ? sayLanding(landings[i]) : one.landing}
+            name={of[i] ? sayLanding(of[i]) : one.landing}
             metal={pair.conductor.material ?? "copper"}
             onTake={() => {
-              const landing = landings[i];
+              const landing = of[i];
               if (!landing) return;
               layOnBench({ ...pair, landing, second: null });
               void navigate("/bench");
             }}
-            onAway={() => setLandings(landings.filter((_, at) => at !== i))}
+            onAway={() => setLandings(of.filter((_, at) => at !== i))}
           />
         ))}
       </Flex>
@@ -138,7 +140,7 @@ function Compared({
         <chakra.h2 fontSize="18px" fontWeight={700}>
           {thin(name)}
         </chakra.h2>
-        <Action look="link" aria-label={`Take ${name} away`} onClick={onAway}>
+        <Action look="link" aria-label={`Remove ${name}`} onClick={onAway}>
           Remove
         </Action>
       </Flex>
@@ -178,21 +180,9 @@ function Compared({
           Typical value: read {what} {where}.
         </Box>
       ))}
-      <chakra.details>
-        <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
-          Why
-        </chakra.summary>
-        {recipe.reasons.map((reason, i) => (
-          <Box key={i} py={1} fontSize="15px">
-            {thin(reason.text)}{" "}
-            <chakra.span color="ink.soft" fontSize="14px">
-              {reason.source}
-            </chakra.span>
-          </Box>
-        ))}
-      </chakra.details>
+      <ReasonsFolded reasons={recipe.reasons} />
       <Action onClick={onTake} aria-label={`Open ${name} at the Bench`}>
-        Open it
+        Open
       </Action>
     </Panel>
   );

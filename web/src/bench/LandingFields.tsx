@@ -170,7 +170,8 @@ function StudFields({
         value={landing.hold ?? ""}
         onChange={(hold) => onChange({ ...landing, hold: hold || null })}
         options={[
-          ["", "a nut"],
+          ["", "what is usual for it"],
+          ["nut", "a nut"],
           ["slotted-nut", "a slotted nut"],
           ["screw", "a screw in the block"],
           ["lever", "a lever"],

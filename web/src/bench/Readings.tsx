@@ -3,7 +3,7 @@ import { CircleCheck, Eye, OctagonX, TriangleAlert } from "lucide-react";
 import type { ReactNode } from "react";
 import type { Readout, Recipe, Schemas } from "../client";
 import { inOrder, thin, useUnits } from "../shared/Units";
-import { trustWords } from "./words";
+import { trustWords, verdictWords } from "./words";
 
 export type ReadingName = Schemas["ReadingName"];
 
@@ -190,16 +190,17 @@ function Trust({ trust }: { trust: Schemas["Trust"] }) {
   );
 }
 
-const verdicts = {
-  go: { icon: CircleCheck, word: "Go", colour: "go", wash: "go.wash" },
-  read: { icon: Eye, word: "Go: read it off", colour: "go", wash: "go.wash" },
-  caution: { icon: TriangleAlert, word: "Caution", colour: "caution", wash: "caution.wash" },
-  stop: { icon: OctagonX, word: "Stop", colour: "stop", wash: "stop.wash" },
+const shapes = {
+  go: { icon: CircleCheck, wash: "go.wash" },
+  read: { icon: Eye, wash: "go.wash" },
+  caution: { icon: TriangleAlert, wash: "caution.wash" },
+  stop: { icon: OctagonX, wash: "stop.wash" },
 } as const;
 
 /** The verdict alone, by shape, word and colour. */
 export function VerdictWord({ verdict }: { verdict: Schemas["Verdict"] }) {
-  const { icon: Icon, word, colour } = verdicts[verdict];
+  const { icon: Icon } = shapes[verdict];
+  const { word, colour } = verdictWords[verdict];
   return (
     <Flex color={colour} gap={2} fontWeight={700} fontSize="18px" alignItems="center" flex="none">
       <Icon aria-hidden size={24} />
@@ -210,7 +211,7 @@ export function VerdictWord({ verdict }: { verdict: Schemas["Verdict"] }) {
 
 /** The verdict by shape, word and colour, with what was found. */
 export function VerdictLine({ recipe }: { recipe: Pick<Recipe, "verdict" | "findings" | "readOff"> }) {
-  const { wash } = verdicts[recipe.verdict];
+  const { wash } = shapes[recipe.verdict];
   return (
     <Flex role="status" gap={3} px={3} py={2} rounded="lg" bg={wash} alignItems="flex-start">
       <VerdictWord verdict={recipe.verdict} />

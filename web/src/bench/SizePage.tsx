@@ -5,7 +5,7 @@ import { useNavigate } from "react-router";
 import { api, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
-import { recall, useRemembered } from "../shared/remembered";
+import { useRemembered } from "../shared/remembered";
 import { Select } from "../shared/Select";
 import { thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
@@ -135,7 +135,7 @@ export function SizePage() {
                     key={candidate.name}
                     candidate={candidate}
                     first={i === 0}
-                    scale={pixels ?? recall("pixelsPerMm", 96 / 25.4)}
+                    scale={pixels ?? 96 / 25.4}
                     onUse={
                       pair
                         ? () => {
@@ -192,7 +192,7 @@ function Candidate({
       </Box>
       {onUse && (
         <Action aria-label={`Take ${candidate.name} to the Bench`} onClick={onUse}>
-          Take it
+          Take
         </Action>
       )}
     </Grid>

@@ -1,4 +1,5 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
+import { ReasonsFolded } from "../bench/ReasonsFolded";
 import { VerdictLine } from "../bench/Readings";
 import { Steps } from "../bench/Steps";
 import type { Schemas } from "../client";
@@ -51,19 +52,7 @@ export function Joint({ joint, metal }: { joint: Schemas["SpliceDocument"]; meta
             tug with {joint.tug ? thin(inOrder(joint.tug, lead).join(" · ")) : "the hand"} at most.
           </Box>
         )}
-        <chakra.details mt={2}>
-          <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
-            Why
-          </chakra.summary>
-          {joint.reasons.map((reason) => (
-            <Box key={reason.rule} py={1}>
-              {thin(reason.text)}{" "}
-              <chakra.span color="ink.soft" fontSize="14px">
-                {reason.source}
-              </chakra.span>
-            </Box>
-          ))}
-        </chakra.details>
+        <ReasonsFolded reasons={joint.reasons} />
         <Box mt={1} color="caution">
           {joint.cautions.map(thin).join(" ")}
         </Box>

@@ -1,9 +1,10 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { keepPreviousData, useQueries } from "@tanstack/react-query";
+import { verdictWords } from "../bench/words";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { spliceApi } from "./spliceApi";
-import { kindWords, verdicts, type Kind } from "./words";
+import { kindWords, type Kind } from "./words";
 
 const Card = chakra("button", {
   base: {
@@ -64,7 +65,7 @@ export function KindCards({
       {kinds.map((kind, i) => {
         const joined = all[i]?.data;
         const box = joined?.scene.box;
-        const verdict = joined && verdicts[joined.verdict];
+        const verdict = joined && verdictWords[joined.verdict];
         return (
           <Card
             key={kind}

@@ -31,13 +31,6 @@ export const formWords: Record<Form, string> = {
 /** Forms that wind strands; the others wind one solid wire on another. */
 export const ofStrands: Form[] = ["face-to-face", "stranded-tee", "stranded-to-solid"];
 
-export const verdicts: Record<Schemas["Verdict"], { word: string; colour: string }> = {
-  go: { word: "Go", colour: "go" },
-  read: { word: "Read off", colour: "go" },
-  caution: { word: "Caution", colour: "caution" },
-  stop: { word: "Stop", colour: "stop" },
-};
-
 /** Ends of a kind that are joined. */
 export interface Ends {
   count: number;
