@@ -33,6 +33,21 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     public Task<long?> ApplyAsync(JobChange change, CancellationToken cancellation) =>
         database.WriteAsync((connection, transaction) => ApplyAsync(connection, transaction, change), cancellation);
 
+    /// <summary>Two changes one after the other, both or none; false where the second was stored before.</summary>
+    public Task<bool> ApplyAsync(JobChange first, JobChange second, CancellationToken cancellation) => database.WriteAsync(
+        async (connection, transaction) =>
+        {
+            if (await HasCommandAsync(connection, transaction, second.Command.Id))
+            {
+                return false;
+            }
+
+            await ApplyAsync(connection, transaction, first);
+            await ApplyAsync(connection, transaction, second);
+            return true;
+        },
+        cancellation);
+
     /// <summary>The same, as a part of a transaction that stores something else with it.</summary>
     internal async Task<long?> ApplyAsync(SqliteConnection connection, SqliteTransaction transaction, JobChange change)
     {
@@ -63,6 +78,20 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
 
         return sequence;
     }
+
+    /// <summary>A command as it was stored, in whichever job; null where there is none of this id.</summary>
+    public Task<StoredCommand?> FindCommandAsync(Guid id) => database.ReadAsync<StoredCommand?>(async connection =>
+    {
+        var key = new { id = id.ToString() };
+        if (await connection.QuerySingleOrDefaultAsync<(string Job, string Says)?>("SELECT job, says FROM job_command WHERE id = @id", key) is not { } command)
+        {
+            return null;
+        }
+
+        var edits = await connection.QueryAsync<(string Part, string Kind, bool WasThere, string? After)>(
+            "SELECT part, kind, before IS NOT NULL, after FROM job_change WHERE command = @id ORDER BY position", key);
+        return new(Guid.Parse(command.Job), command.Says, [.. edits.Select(e => new StoredEdit(Guid.Parse(e.Part), e.Kind, e.WasThere, e.After))]);
+    });
 
     /// <summary>Whether a command of this id was stored.</summary>
     internal static Task<bool> HasCommandAsync(SqliteConnection connection, SqliteTransaction transaction, Guid id) => connection.ExecuteScalarAsync<bool>(

@@ -10,35 +10,60 @@ public sealed class LacetDatabase : IDisposable
 {
     private readonly string _connectionString;
     private readonly SemaphoreSlim _writer = new(1, 1);
+    private readonly FileStream _taken;
 
-    private LacetDatabase(string connectionString) => _connectionString = connectionString;
+    private LacetDatabase(string connectionString, FileStream taken) => (_connectionString, _taken) = (connectionString, taken);
 
     /// <summary>Name of the database file in the data folder.</summary>
     public const string FileName = "lacet.db";
 
+    /// <summary>Name of the file whose lock says that a server uses the folder. The lock goes with its process, however that ends.</summary>
+    private const string LockName = "lacet.lock";
+
     /// <summary>
     /// Opens the database of a data folder, made if absent, and brings it up to date. Throws
-    /// <see cref="DataFolderException"/> with a sentence where the folder cannot be used.
+    /// <see cref="DataFolderException"/> with a sentence where the folder cannot be used, or is in use: what is open in
+    /// memory here would not see what another server writes.
     /// </summary>
     public static LacetDatabase Open(string folder)
     {
+        FileStream? taken = null;
         try
         {
             Directory.CreateDirectory(folder);
+            taken = Take(folder);
             var file = Path.Combine(folder, FileName);
             var database = new LacetDatabase(new SqliteConnectionStringBuilder
             {
                 DataSource = file,
                 ForeignKeys = true,
                 DefaultTimeout = 30,
-            }.ToString());
+            }.ToString(), taken);
             database.Migrate();
             database.CheckIntegrity(file);
             return database;
         }
-        catch (Exception exception) when (exception is IOException or UnauthorizedAccessException or SqliteException)
+        catch (Exception exception)
         {
-            throw new DataFolderException($"The data folder {folder} cannot be used: {exception.Message}", exception);
+            taken?.Dispose();
+            if (exception is IOException or UnauthorizedAccessException or SqliteException)
+            {
+                throw new DataFolderException($"The data folder {folder} cannot be used: {exception.Message}", exception);
+            }
+
+            throw;
+        }
+    }
+
+    private static FileStream Take(string folder)
+    {
+        try
+        {
+            return new FileStream(Path.Combine(folder, LockName), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+        }
+        catch (IOException exception) when (File.Exists(Path.Combine(folder, LockName)))
+        {
+            throw new DataFolderException($"Another Lacet uses the data folder {folder}. Stop it first, or give this one a folder of its own: --data DIR.", exception);
         }
     }
 
@@ -100,6 +125,7 @@ public sealed class LacetDatabase : IDisposable
         _writer.Dispose();
         using var connection = new SqliteConnection(_connectionString);
         SqliteConnection.ClearPool(connection);
+        _taken.Dispose();
     }
 
     private void Migrate()

@@ -8,7 +8,7 @@ public sealed class ReadingsTable(LacetDatabase database, TimeProvider time)
     /// <summary>Keeps a peak.</summary>
     public Task AddAsync(ReadingRow reading, CancellationToken cancellation) => database.WriteAsync(
         (connection, transaction) => connection.ExecuteAsync(
-            "INSERT INTO reading (id, tool, newton_metres, simulated, read_at) VALUES (@id, @tool, @torque, @simulated, @at)",
+            "INSERT INTO reading (id, tool, newton_metres, simulated, read_at) VALUES (@id, @tool, @torque, @simulated, @at) ON CONFLICT (id) DO NOTHING",
             new
             {
                 id = reading.Id.ToString(),

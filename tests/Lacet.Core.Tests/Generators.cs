@@ -41,7 +41,11 @@ internal static class Generators
         from builds in Gen.Int[0, 3]
         from aluminium in Gen.Bool
         let accepts = builds == 3 ? null : new HashSet<Build> { (Build)builds, Build.Stranded }
-        let data = given ? new PrintedData(least, least + more, new Length(depth), ferrule, accepts) : new PrintedData()
+        from opening in Gen.Double[0.5, 20]
+        from narrow in Gen.Bool
+        let data = given
+            ? new PrintedData(least, least + more, new Length(depth), ferrule, accepts, narrow ? new Length(opening) : null, narrow ? new Length(2 * opening) : null)
+            : new PrintedData()
         let metals = aluminium ? new HashSet<Material> { Material.Copper, Material.Aluminium } : null
         select kind switch
         {

@@ -6,6 +6,7 @@ public sealed class CompareTests(BenchTests.Fixture shared) : IClassFixture<Benc
     private static readonly object Wire = new { size = "14 AWG", build = "solid" };
 
     [Fact]
+    [Trait("Advice", "4.15")]
     public async Task Landings_stand_side_by_side_each_with_all_that_it_asks_for()
     {
         var (status, compared) = await shared.Server.PostAsync("/api/bench/compare", new

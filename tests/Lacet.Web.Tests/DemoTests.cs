@@ -17,6 +17,7 @@ public sealed class DemoTests
     private static readonly string[] OnlyRecorded = ["strip-out-of-window", "torque-out-of-window", "torque-unmeasured", "torque-simulated"];
 
     [Fact]
+    [Trait("Advice", "5.1")]
     public void The_gallery_shows_every_check_that_a_job_can_raise()
     {
         var (_, judged) = Judge("gallery");
@@ -30,6 +31,7 @@ public sealed class DemoTests
 
     /// <summary>A job that one would believe: one supply, boxes that hold what they hold, six to ten mistakes of every severity.</summary>
     [Fact]
+    [Trait("Advice", "5.1")]
     public void The_dome_is_mostly_right()
     {
         var (document, judged) = Judge("dome");
@@ -43,6 +45,7 @@ public sealed class DemoTests
     }
 
     [Fact]
+    [Trait("Advice", "5.1")]
     public void The_keeper_s_house_is_a_survey_of_a_dozen_devices_whose_wires_are_as_somebody_saw_them()
     {
         var (document, judged) = Judge("house");
@@ -53,6 +56,7 @@ public sealed class DemoTests
 
     /// <summary>No remedy of any of the demo's jobs brings a new finding, or changes a wire's circuit, function or conductor, or what feeds a device.</summary>
     [Theory]
+    [Trait("Advice", "1.4")]
     [InlineData("dome")]
     [InlineData("gallery")]
     [InlineData("house")]
@@ -62,6 +66,30 @@ public sealed class DemoTests
     {
         var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", $"{name}.job.json")));
         return (document, new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read()))));
+    }
+
+    /// <summary>Begun and cut short, whether at a file that is missing or killed, the demo is loaded whole at the next start.</summary>
+    [Theory]
+    [InlineData("gallery.job.json")]
+    [InlineData("dome.job.json")]
+    [InlineData("bench-records.json")]
+    public async Task Loading_that_was_cut_short_is_finished_at_the_next_start(string missing)
+    {
+        var part = Directory.CreateTempSubdirectory("lacet-demo-").FullName;
+        foreach (var file in Directory.EnumerateFiles(Repository.Of("demo")).Where(f => Path.GetFileName(f) != missing))
+        {
+            File.Copy(file, Path.Combine(part, Path.GetFileName(file)));
+        }
+
+        var folder = Directory.CreateTempSubdirectory("lacet-test-").FullName;
+        await Assert.ThrowsAnyAsync<IOException>(() => RunningServer.StartAsync(folder, demo: part));
+        await using var whole = await RunningServer.StartAsync(demo: Repository.Of("demo"));
+        await using var again = await RunningServer.StartAsync(folder, demo: Repository.Of("demo"));
+        Assert.Equal(await whole.EventsAsync(), await again.EventsAsync());
+        static async Task<IEnumerable<string>> Jobs(RunningServer of) => (await of.GetAsync("/api/jobs")).Json.GetProperty("items").EnumerateArray()
+            .Select(j => $"{j.GetProperty("id")} {j.GetProperty("summary")}").Order(StringComparer.Ordinal);
+        Assert.Equal(await Jobs(whole), await Jobs(again));
+        Assert.False(File.Exists(Path.Combine(folder, "demo.loading")));
     }
 
     [Fact]

@@ -70,10 +70,10 @@ internal sealed class JobBench : IAsyncDisposable
         return Server.PostAsync($"/api/jobs/import/{preview.GetProperty("id").GetGuid()}/accept", body.ToJsonString());
     }
 
-    internal async Task<(HttpStatusCode Status, JsonElement Json)> SendAsync(string address, byte[] bytes)
+    internal async Task<(HttpStatusCode Status, JsonElement Json)> SendAsync(string address, byte[] bytes, string type = "application/octet-stream")
     {
         using var content = new ByteArrayContent(bytes);
-        content.Headers.ContentType = new("application/octet-stream");
+        content.Headers.ContentType = new(type);
         using var response = await Server.Client.PostAsync(new Uri(address, UriKind.Relative), content);
         return (response.StatusCode, await response.Content.ReadFromJsonAsync<JsonElement>());
     }

@@ -77,6 +77,44 @@ public sealed class JobCommandTests
         Assert.Equal(2, (await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("circuits").GetArrayLength());
     }
 
+    /// <summary>A page that heard no answer sends again: putting in, changing and taking out are each answered as the first time.</summary>
+    [Fact]
+    public async Task A_change_that_is_sent_again_is_answered_as_the_first_time()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var circuit = Guid.NewGuid();
+        object Put(double amps) => new { part = "circuit", id = circuit, name = "1", ocpdAmps = amps };
+        foreach (var change in new object[] { new { put = Put(15) }, new { put = Put(20), version = 1 }, new { remove = circuit, version = 2 } })
+        {
+            var command = new { id = Guid.NewGuid(), personId = bench.Ada, changes = new[] { change } };
+            var (first, again) = (await bench.Server.PostAsync($"/api/jobs/{job}/commands", command), await bench.Server.PostAsync($"/api/jobs/{job}/commands", command));
+            Assert.Equal((HttpStatusCode.OK, HttpStatusCode.OK), (first.Status, again.Status));
+            Assert.Equal(first.Json.GetRawText(), again.Json.GetRawText());
+        }
+
+        Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("circuits").EnumerateArray());
+    }
+
+    [Fact]
+    public async Task An_id_with_other_changes_or_in_another_job_is_a_conflict_and_stores_nothing()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (job, other, id, circuit) = (await bench.JobAsync(), await bench.JobAsync(), Guid.NewGuid(), Guid.NewGuid());
+        Task<(HttpStatusCode Status, JsonElement Json)> Send(Guid to, string name) => bench.Server.PostAsync(
+            $"/api/jobs/{to}/commands", new { id, personId = bench.Ada, changes = new[] { new { put = new { part = "circuit", id = circuit, name } } } });
+        Assert.Equal(HttpStatusCode.OK, (await Send(job, "1")).Status);
+        foreach (var (to, name) in new[] { (job, "2"), (other, "1") })
+        {
+            var (status, problem) = await Send(to, name);
+            Assert.Equal(HttpStatusCode.Conflict, status);
+            Assert.Contains("is that of another change already", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+        }
+
+        Assert.Equal("1", (await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("circuits")[0].GetProperty("part").GetProperty("name").GetString());
+        Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{other}")).Json.GetProperty("circuits").EnumerateArray());
+    }
+
     [Fact]
     public async Task What_is_undone_comes_back_with_a_version_of_its_own()
     {

@@ -40,15 +40,18 @@ public sealed class JobTests
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.PostAsync("/api/jobs", new { personId = Guid.NewGuid(), name = "Dome" })).Status);
     }
 
-    [Fact]
-    public async Task A_job_goes_out_and_comes_in_elsewhere_the_same()
+    /// <summary>A job's file is JSON, and may be sent as what it is, not only as a file.</summary>
+    [Theory]
+    [InlineData("application/octet-stream")]
+    [InlineData("application/json")]
+    public async Task A_job_goes_out_and_comes_in_elsewhere_the_same(string type)
     {
         await using var bench = await JobBench.StartAsync();
         var job = (await bench.AcceptAsync(await bench.PreviewAsync(JobBench.List), new { jobName = "Panel" })).Json.GetProperty("jobId").GetGuid();
         var bytes = await bench.Server.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export/job.json", UriKind.Relative));
         Assert.Equal(HttpStatusCode.Conflict, (await bench.SendAsync($"/api/jobs/document?personId={bench.Ada}", bytes)).Status);
         await using var elsewhere = await JobBench.StartAsync();
-        Assert.Equal(HttpStatusCode.Created, (await elsewhere.SendAsync($"/api/jobs/document?personId={elsewhere.Ada}", bytes)).Status);
+        Assert.Equal(HttpStatusCode.Created, (await elsewhere.SendAsync($"/api/jobs/document?personId={elsewhere.Ada}", bytes, type)).Status);
         Assert.Equal(bytes, await elsewhere.Server.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export/job.json", UriKind.Relative)));
         Assert.StartsWith("Wire,", Encoding.UTF8.GetString((await elsewhere.Server.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export/wires.csv", UriKind.Relative)))[3..]), StringComparison.Ordinal);
         Assert.Equal((byte)'P', (await elsewhere.Server.Client.GetByteArrayAsync(new Uri($"/api/jobs/{job}/export/wires.xlsx", UriKind.Relative)))[0]);

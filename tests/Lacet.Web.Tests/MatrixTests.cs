@@ -12,6 +12,7 @@ public sealed partial class MatrixTests
     public static TheoryData<UnitLead> Leads => [UnitLead.Metric, UnitLead.Imperial];
 
     [Theory]
+    [Trait("Advice", "3.11")]
     [MemberData(nameof(Leads))]
     public void Every_sentence_can_be_read(UnitLead lead)
     {
@@ -31,6 +32,7 @@ public sealed partial class MatrixTests
     }
 
     [Theory]
+    [Trait("Advice", "3.11")]
     [MemberData(nameof(Leads))]
     public void No_fact_is_said_twice(UnitLead lead)
     {
@@ -53,6 +55,7 @@ public sealed partial class MatrixTests
 
     /// <summary>A target that is said as the window's end tells nobody which way there is room.</summary>
     [Fact]
+    [Trait("Advice", "3.1")]
     public void No_target_is_said_as_a_limit_that_it_is_not()
     {
         var bad = new SortedSet<string>(StringComparer.Ordinal);

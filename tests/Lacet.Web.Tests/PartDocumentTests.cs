@@ -39,7 +39,7 @@ public sealed class PartDocumentTests
         from tightening in Tightenings
         from hook in Gen.Enum<HookWay>()
         from looks in Gen.Enum<Judgement>()
-        from flags in Gen.Int[0, 511]
+        from flags in Gen.Int[0, 1023]
         from strands in Gen.Int[0, 19]
         from lost in Gen.Int[0, 5]
         select !given ? null : new AsMade(strip, tightening)
@@ -56,6 +56,7 @@ public sealed class PartDocumentTests
             OverTwisted = (flags & 64) > 0,
             StrandOut = (flags & 128) > 0,
             Doubled = (flags & 256) > 0,
+            BadSolder = (flags & 512) > 0,
             Strands = strands == 0 ? null : strands,
             StrandsLost = lost,
         };
@@ -142,11 +143,11 @@ public sealed class PartDocumentTests
         let first = (flags & 1) > 0
         let size = screw is null ? null : ScrewSize.Parse(screw)
         let metals = (flags & 2) > 0 ? new HashSet<Material> { Material.Copper, Material.Aluminium } : null
-        let data = new PrintedData(least, first ? most : null, mm is { } d ? new Length(d) : null, first ? ferrule : null, (flags & 4) > 0 ? new HashSet<Build> { Build.Solid, Build.FineStranded } : null)
+        let data = new PrintedData(least, first ? most : null, mm is { } d ? new Length(d) : null, first ? ferrule : null, (flags & 4) > 0 ? new HashSet<Build> { Build.Solid, Build.FineStranded } : null, first ? new Length(2.5) : null, (flags & 4) > 0 ? new Length(5.2) : null)
         let landing = kind switch
         {
             0 => (Landing)new BindingScrew(size, marking, metals) { On = first ? screwOn : null },
-            1 => new PlugScrew(size, first ? PlugGrip.Clamp : PlugGrip.Hook, marking),
+            1 => new PlugScrew(size, first ? PlugGrip.Clamp : PlugGrip.Hook, marking) { Paths = (flags & 4) > 0 ? new(new(22), new(20), first ? new Length(30) : null) : null },
             2 => new InsulationDisplacement(least, first ? most : null, first ? 1.2 : null, first ? 6 : null),
             3 => new Stud(size is not null || mm is > 16 ? null : mm, mm, first ? RingShape.Fork : RingShape.Ring, hold == StudHold.Lever ? null : marking, size, hold),
             4 => new SetScrewLug(first ? drive : null, inches, first ? new LugSlot(0.04, 0.25, (flags & 4) > 0) : null, least, first ? most : null, mm, marking, metals),

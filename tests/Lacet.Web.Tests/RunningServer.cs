@@ -39,7 +39,16 @@ public sealed class RunningServer : IAsyncDisposable
                 builder.Services.Replace(ServiceDescriptor.Singleton<TimeProvider>(time));
             }
         });
-        await app.StartAsync();
+        try
+        {
+            await app.StartAsync();
+        }
+        catch
+        {
+            await app.DisposeAsync();
+            throw;
+        }
+
         return new RunningServer(app, folder, time);
     }
 

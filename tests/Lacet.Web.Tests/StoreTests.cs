@@ -164,6 +164,18 @@ public sealed class StoreTests
     }
 
     [Fact]
+    public async Task A_folder_is_used_by_one_server_and_is_free_when_that_ends()
+    {
+        var first = await RunningServer.StartAsync();
+        var refusal = await Assert.ThrowsAsync<DataFolderException>(() => RunningServer.StartAsync(first.Folder));
+        Assert.StartsWith($"Another Lacet uses the data folder {first.Folder}.", refusal.Message, StringComparison.Ordinal);
+        var ada = await first.PersonAsync("Ada");
+        await first.DisposeAsync();
+        await using var again = await RunningServer.StartAsync(first.Folder);
+        Assert.Equal(ada, await again.PersonAsync("Ada"));
+    }
+
+    [Fact]
     public void A_damaged_database_is_not_opened()
     {
         var folder = Directory.CreateTempSubdirectory("lacet-test-").FullName;

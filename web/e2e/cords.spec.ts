@@ -55,7 +55,14 @@ test("the right cord for a load, by what it carries, what it loses, and what it 
   await page.getByText("Amperes", { exact: true }).click();
   await page.getByLabel("Load, A").fill("3");
   await page.getByText("Electronics", { exact: true }).click();
-  await expect(page.locator("[data-cord-size='18 AWG']")).toContainText("1-15, two blades");
+  await expect(page.locator("[data-cord-size='18 AWG']")).toContainText("On two-wire cord 1-15");
+  await page.getByText("IEC, 230 V").click();
+  await expect(page.getByLabel("Voltage, V")).toHaveValue("230");
+  await expect(page.locator("[data-cord-size='0.5 mm²']")).toContainText("else CEE 7/17");
+  await page.getByLabel("In the wet or in the sun").check();
+  await page.getByText("Dragged, oil").click();
+  await expect(page.locator("[data-cord-size='0.5 mm²']")).toContainText("H07RN-F");
+  await expect(page.getByRole("main")).not.toContainText("AWG");
   await page.getByLabel("Length, m").fill("900");
   await expect(page.getByRole("alert").filter({ hasText: "at most 300 m" })).toBeVisible();
 });
@@ -99,6 +106,10 @@ test("a new plug is measured, an open earth explained, a spoiled end assessed", 
   await page.getByText("Two-wire, flat").click();
   await expect(end).toContainText("PART IT OVER");
   await expect(end).not.toContainText("EARTH");
+  // A plug of the Shelf brings its ways with it.
+  await page.getByLabel("A plug of the Shelf").selectOption({ label: "Plug, 20 A, plates" });
+  await expect(page.getByLabel("Green")).toHaveValue("34");
+  await expect(page.getByRole("region", { name: "In order" })).toContainText("straight under its plate");
   await page.getByText("Soldered entry").click();
   await expect(page.getByRole("region", { name: "In order" })).toContainText("strain relief first");
   await page.getByLabel("Brass").fill("2");

@@ -120,7 +120,7 @@ test("three devices are surveyed, counted, and their job is made", async ({ brow
   await page.getByRole("button", { name: "Make it" }).click();
   const devices = page.getByRole("list", { name: "Devices" }).getByRole("listitem");
   const taps = page.getByRole("region", { name: "Survey a device" });
-  for (const [i, marks] of [["Back-stab"], ["Reversed", "Scorched"], []].entries()) {
+  for (const [i, marks] of [["Back-stab"], ["Reversed", "Browned, melted"], []].entries()) {
     await taps.getByText("14 AWG", { exact: true }).click();
     for (const mark of marks) await taps.getByText(mark, { exact: true }).click();
     await page.getByLabel("Name", { exact: true }).fill(`Hall ${i + 1}`);

@@ -66,10 +66,11 @@ internal static class FaceFigure
             new("key", PartKind.Opening, ScenePath.Rectangle(radius - 4, 0, radius + 4, 3)),
         };
         var slots = new List<BoardSlot>();
-        foreach (var identity in new[] { TerminalIdentity.Brass, TerminalIdentity.Silver, TerminalIdentity.Green })
+        foreach (var (alike, middle) in new[]
         {
-            var alike = landings.Where(l => l.Identity == identity).ToList();
-            var middle = identity switch { TerminalIdentity.Brass => 0, TerminalIdentity.Silver => 180, _ => 90 };
+            (landings.Where(l => l.Identity.IsHot()).ToList(), 0), (landings.Where(l => l.Identity.IsNeutral()).ToList(), 180), (landings.Where(l => l.Identity.IsEarth()).ToList(), 90),
+        })
+        {
             for (var i = 0; i < alike.Count; i++)
             {
                 Pin(alike[i], middle + ((i - ((alike.Count - 1) / 2.0)) * 40));
@@ -97,8 +98,8 @@ internal static class FaceFigure
     {
         var sorted = landings.OrderBy(l => l.Side switch { DeviceSide.Line => 0, DeviceSide.None => 1, _ => 2 })
             .ThenBy(l => l.Half switch { DeviceHalf.Upper => 0, DeviceHalf.None => 1, _ => 2 }).ThenBy(l => l.Order).ToList();
-        var left = sorted.FindAll(l => l.Identity == TerminalIdentity.Brass || (device.Type == DeviceType.Switch && l.Identity == TerminalIdentity.None));
-        var right = sorted.FindAll(l => l.Identity == TerminalIdentity.Silver);
+        var left = sorted.FindAll(l => l.Identity.IsHot() || (device.Type == DeviceType.Switch && l.Identity == TerminalIdentity.None));
+        var right = sorted.FindAll(l => l.Identity.IsNeutral());
         return (left, right, sorted.FindAll(l => !left.Contains(l) && !right.Contains(l)));
     }
 

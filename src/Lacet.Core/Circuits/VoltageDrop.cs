@@ -12,6 +12,9 @@ public static class VoltageDrop
     /// <summary>Usual advice for a branch, percent (NEC 210.19(A) note, from memory).</summary>
     public const double Advised = 3;
 
+    /// <summary>Usual advice from the supply to the farthest load, percent (NEC 210.19(A) note, from memory).</summary>
+    public const double AdvisedInAll = 5;
+
     /// <summary>A conductor's resistance over a length, one way, Ω at 75 °C; null where no table covers it.</summary>
     public static double? Ohms(Conductor conductor, Length length)
     {

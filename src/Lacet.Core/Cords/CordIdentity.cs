@@ -16,17 +16,18 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
     private const string Practice = "common practice (from memory)";
 
     /// <summary>
-    /// Says what each conductor is for, by the colours of a region and what else is seen. Throws
+    /// Says what each conductor is for, by the colours of a region and what else is seen. What the same colours mean
+    /// elsewhere is said only of a cord that may be <paramref name="foreign"/>, or shows a foreign colour. Throws
     /// <see cref="ImpossibleInputException"/> where it is no cord of two or three conductors.
     /// </summary>
-    public static CordIdentity Of(IReadOnlyList<SeenConductor> seen, Region region)
+    public static CordIdentity Of(IReadOnlyList<SeenConductor> seen, Region region, bool foreign = false)
     {
         if (seen.Count is not (2 or 3))
         {
             throw new ImpossibleInputException("conductors", "A cord here has two or three conductors.");
         }
 
-        var each = seen.Select(s => Judge(s, region, seen)).ToList();
+        var each = seen.Select(s => Judge(s, region, seen, foreign || seen.Any(o => IsForeign(o.Colour, region)))).ToList();
         // Two that claim the same cannot both be right.
         for (var i = 0; i < each.Count; i++)
         {
@@ -40,7 +41,12 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
         return new(each, each.TrueForAll(e => e.Certainty != Certainty.MeterIt) ? [] : [.. Steps(seen.Count)]);
     }
 
-    private static IdentifiedConductor Judge(SeenConductor seen, Region region, IReadOnlyList<SeenConductor> all)
+    /// <summary>Whether a colour is another region’s mark: brown, blue and green-yellow in North America, white elsewhere.</summary>
+    private static bool IsForeign(InsulationColour? colour, Region region) => colour is { } seen && (region == Region.NorthAmerica
+        ? seen.Base is Hue.Brown or Hue.Blue || (seen.MarksEarth && seen.Stripe is not null)
+        : seen.Base is Hue.White || (seen.MarksEarth && seen.Stripe is null));
+
+    private static IdentifiedConductor Judge(SeenConductor seen, Region region, IReadOnlyList<SeenConductor> all, bool foreign)
     {
         var cues = new List<IdentityReason>();
         var misleads = new List<string>();
@@ -52,7 +58,7 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
         }
         else if (seen.Colour is { } colour)
         {
-            cues.AddRange(ByColour(colour, region, misleads));
+            cues.AddRange(ByColour(colour, region, misleads, foreign));
         }
 
         cues.AddRange(seen.Cues.Distinct().Select(c => By(c, all)).OfType<IdentityReason>());
@@ -69,7 +75,7 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
             ? one with { Certainty = Certainty.Sure }
             : one;
 
-    private static IEnumerable<IdentityReason> ByColour(InsulationColour colour, Region region, List<string> misleads)
+    private static IEnumerable<IdentityReason> ByColour(InsulationColour colour, Region region, List<string> misleads, bool foreign)
     {
         const string america = "NEC 200.6, 400.23 (from memory)";
         const string iec = "IEC 60445 (from memory)";
@@ -86,7 +92,11 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
                 break;
             case (Hue.Black or Hue.Red, Region.NorthAmerica):
                 yield return new(CordRole.Line, IsStrong: true, $"{Name(colour)} is a line.", america);
-                misleads.Add(colour.Base == Hue.Black ? "Black was the neutral in older British work." : "Red was a line in older British work, and is one here.");
+                if (foreign && colour.Base == Hue.Black)
+                {
+                    misleads.Add("Black was the neutral in older British work.");
+                }
+
                 break;
             case (Hue.Brown or Hue.Black or Hue.Grey, Region.Iec):
                 yield return new(CordRole.Line, IsStrong: true, $"{Name(colour)} is a line.", iec);
@@ -98,7 +108,11 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
                 break;
             case (Hue.Blue, Region.Iec):
                 yield return new(CordRole.Neutral, IsStrong: true, "Blue is the neutral.", iec);
-                misleads.Add("Blue is a line in North America.");
+                if (foreign)
+                {
+                    misleads.Add("Blue is a line in North America.");
+                }
+
                 break;
             case (Hue.Blue, Region.NorthAmerica):
                 // On a cord it is as often a neutral from elsewhere as a line from here.

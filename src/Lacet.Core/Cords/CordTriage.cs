@@ -14,6 +14,12 @@ public sealed record CordTriage(CordVerdict Verdict, IReadOnlyList<CordSign> Sig
     public IReadOnlyList<CordPlace> NotLookedAt { get; private init; } = [];
 
     /// <summary>
+    /// What a bad cord may have spoilt, or been spoilt by, and is looked at next; empty where it is kept or not yet looked
+    /// over (common practice).
+    /// </summary>
+    public IReadOnlyList<string> LookNext { get; private init; } = [];
+
+    /// <summary>
     /// Judges a cord. Where a plug would do, the house rule decides; where no moulded cord is to be had, the plug it is.
     /// Throws <see cref="Quantities.ImpossibleInputException"/> where a price cannot be.
     /// </summary>
@@ -34,8 +40,18 @@ public sealed record CordTriage(CordVerdict Verdict, IReadOnlyList<CordSign> Sig
             costs.ToReplace())
         {
             NotLookedAt = left,
+            LookNext = worst > CordVerdict.PutRight ? Behind : [],
         };
     }
+
+    private static readonly string[] Behind =
+    [
+        "The fuse and its holder: the right fuse, bright clips, nothing browned.",
+        "The primary wiring from the entry to fuse and switch: supple, nothing scorched, no joint that moves.",
+        "Solder where the cord ends: dull, cracked round the wire or a ball is soldered anew.",
+        "The earth: from the plug’s pin to the case under 1 Ω, by a screw and not by solder alone.",
+        "The receptacle that it was plugged into: a plug that slides in without grip gets hot.",
+    ];
 
     private static FormattableString SaySchool(bool replaces, bool mouldedToBeHad) => replaces
         ? (FormattableString)$"House rule: a moulded cord beats a re-fitted plug where it can be had. The other school fits a plug, every strand caught and the clamp on the jacket."

@@ -22,7 +22,9 @@ internal static class Entry
         var y = end.Sheet.Bottom + 2;
         if (end.Plan.Ferrule is { Collar: not Collar.None } collared)
         {
-            end.Sheet.Dimension("pin", face, face + collared.Pin.Millimetres, y, end.BareHalf, collared.Pin);
+            // A pin is in millimetres for everybody.
+            var pin = collared.Pin.Read();
+            end.Sheet.Dimensions.Add(new("pin", face, face + collared.Pin.Millimetres, y, end.BareHalf, pin with { Imperial = pin.Metric }));
         }
         else
         {

@@ -26,10 +26,13 @@ public static class SpliceDrawing
         var sheet = new Sheet();
         var strip = SplicePage.StripFor(join, rules);
         var kind = join.Connector.Kind;
-        var bare = SplicePage.TrimFor(join, rules) ?? strip;
+        var trim = SplicePage.TrimFor(join, rules);
+        var bare = trim ?? strip.Target;
+        // Said as the recipe says it: a length that is trimmed to by itself, a strip as the target of its window.
+        var label = trim?.Read() ?? strip.Read(WindowPart.Target);
         if (kind is ConnectorKind.Lever or ConnectorKind.PushIn)
         {
-            Ports(sheet, join, strip.Millimetres);
+            Ports(sheet, join, strip.Target.Millimetres);
         }
         else
         {
@@ -37,8 +40,10 @@ public static class SpliceDrawing
         }
 
         var below = sheet.Bottom;
-        sheet.Dimension("bare", 0, bare.Millimetres, below + 6, below, bare);
-        return new(sheet.Parts, sheet.Dimensions, $"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {bare} bare from the insulation to the tip");
+        sheet.Dimensions.Add(new("bare", 0, bare.Millimetres, below + 6, below, label));
+        return new(sheet.Parts, sheet.Dimensions, trim is { } to
+            ? (FormattableString)$"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {to} bare from the insulation to the tip"
+            : $"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {strip:target} bare from the insulation to the tip");
     }
 
     private static void Ports(Sheet sheet, SpliceJoin join, double strip)

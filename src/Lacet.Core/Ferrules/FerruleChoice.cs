@@ -118,8 +118,8 @@ public sealed record FerruleChoice(
         return sizeMm2 >= 0.9 * area && area >= LeastFill * sizeMm2;
     }
 
-    /// <summary>"2.5 mm² (14 AWG)", or "2 × 2.5 mm²" for a twin.</summary>
-    public FormattableString SaySize() => Twin ? $"2 × {Size.Read().Metric}" : (FormattableString)$"{Size}";
+    /// <summary>"2.5 mm² (14 AWG)" whichever unit leads, as ferrules and nests are printed; "2 × 2.5 mm²" for a twin.</summary>
+    public string SaySize() => Size.Read() is var size && Twin ? $"2 × {size.Metric}" : $"{size.Metric} ({size.Imperial})";
 
     /// <summary>The series' name as it is printed.</summary>
     public static string Say(FerruleColours series) => series switch

@@ -29,6 +29,9 @@ public sealed record SurveyedDevice(string Name)
     /// <summary>Bare metal that shows; null where none is seen.</summary>
     public Length? BareShowing { get; init; }
 
+    /// <summary>Whether plastic is under a screw, or in a clamp.</summary>
+    public bool InsulationCaught { get; init; }
+
     /// <summary>What it is rated for, A.</summary>
     public double RatingAmps { get; init; } = 15;
 
@@ -119,6 +122,7 @@ public sealed record SurveyedDevice(string Name)
     {
         Hook = Wiring == SurveyWiring.SideScrew ? Hook : null,
         BareShowing = BareShowing,
+        InsulationCaught = InsulationCaught,
         Loose = Condition == SurveyCondition.Loose,
         Scorched = Condition == SurveyCondition.Scorched,
     };

@@ -45,6 +45,9 @@ public sealed record AsMade(Length? MeasuredStrip, Tightening? Tightening)
     /// <summary>Whether two conductors are where one belongs.</summary>
     public bool Doubled { get; init; }
 
+    /// <summary>Whether its solder is dull, cracked round the wire, or a ball.</summary>
+    public bool BadSolder { get; init; }
+
     /// <summary>Whether it moves when it is tugged.</summary>
     public bool Loose { get; init; }
 
@@ -68,6 +71,7 @@ public sealed record AsMade(Length? MeasuredStrip, Tightening? Tightening)
         Fault.StrandOut => this with { StrandOut = true },
         Fault.WrongWay => this with { Hook = HookWay.CounterClockwise },
         Fault.DoubleStacked => this with { Doubled = true },
+        Fault.BadSolder => this with { BadSolder = true },
         Fault.Scorched => this with { Scorched = true },
         _ => this with { Loose = true },
     };
@@ -85,6 +89,7 @@ public sealed record AsMade(Length? MeasuredStrip, Tightening? Tightening)
         Fault.StrandOut => StrandOut,
         Fault.WrongWay => Hook == HookWay.CounterClockwise,
         Fault.DoubleStacked => Doubled,
+        Fault.BadSolder => BadSolder,
         Fault.Scorched => Scorched,
         _ => Loose,
     };

@@ -36,6 +36,9 @@ public enum Fault
     /// <summary>Two conductors where one belongs.</summary>
     DoubleStacked,
 
+    /// <summary>Its solder is dull, cracked round the wire, or a ball.</summary>
+    BadSolder,
+
     /// <summary>It moves when it is tugged.</summary>
     Loose,
 

@@ -11,6 +11,9 @@ internal static class Given
     internal static Length? Depth(Length? depth, string field, string what) => depth is null or { Millimetres: >= 3 and <= 60 } ? depth
         : throw new ImpossibleInputException(field, $"{what} must be from 3 to 60 mm.");
 
+    internal static Length? Width(Length? width, string field, string what) => width is null or { Millimetres: >= 0.5 and <= 60 } ? width
+        : throw new ImpossibleInputException(field, $"{what} must be from 0.5 to 60 mm.");
+
     internal static double? Millimetres(double? mm, string field, string what, double least, double most) => Between(mm, field, what, least, most, "mm");
 
     internal static double? Inches(double? inches, string field, string what, double least, double most) => Between(inches, field, what, least, most, "in");

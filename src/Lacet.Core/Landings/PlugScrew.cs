@@ -35,6 +35,9 @@ public sealed record PlugScrew : Landing
     /// <summary>Hook or clamp.</summary>
     public PlugGrip Grip { get; }
 
+    /// <summary>The ways from the inside of its clamp to each screw; null where nobody measured them.</summary>
+    public PlugPaths? Paths { get; init; }
+
     /// <summary>Cords begin at 18 AWG.</summary>
     public override double LeastMm2 => 0.5;
 

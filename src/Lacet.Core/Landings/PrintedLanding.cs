@@ -20,6 +20,8 @@ public abstract record PrintedLanding : Landing
         RangeIsGiven = data.LeastMm2 is not null && data.MostMm2 is not null;
         StripDepth = Given.Depth(data.StripDepth, "landing.stripDepthMm", "The strip depth") ?? new Length(typical.StripDepth);
         TypicalStrip = data.StripDepth is null ? typical.Strip : null;
+        Opening = Given.Width(data.Opening, "landing.openingMm", "The opening");
+        Pitch = Given.Width(data.Pitch, "landing.pitchMm", "The pitch");
         Ferrule = data.Ferrule ?? typical.Ferrule;
         FerruleIsGiven = data.Ferrule is not null;
         Accepts = data.Accepts is { Count: > 0 } accepts ? accepts : typical.Builds;
@@ -58,6 +60,12 @@ public abstract record PrintedLanding : Landing
 
     /// <summary>Whether it says anything about ferrules.</summary>
     public bool FerruleIsGiven { get; }
+
+    /// <summary>How wide its opening is where it is narrowest; null where nobody measured it.</summary>
+    public Length? Opening { get; }
+
+    /// <summary>How far the next opening’s middle is from its own; null where nobody measured it.</summary>
+    public Length? Pitch { get; }
 
     /// <summary>The builds it takes bare.</summary>
     public IReadOnlySet<Build> Accepts { get; }

@@ -21,7 +21,7 @@ public sealed record Stud : Landing
         Diameter = new(Given.Millimetres(studDiameterMm, "landing.studDiameterMm", "A stud’s diameter", 2, 16) ?? screw?.MajorDiameter ?? 4);
         DiameterIsGiven = studDiameterMm is not null || screw is not null;
         Screw = screw;
-        Hold = hold ?? (screw is null ? StudHold.Nut : StudHold.Screw);
+        Hold = hold ?? UsualHold(screw);
         if (torqueMarking is not null && Hold == StudHold.Lever)
         {
             throw new ImpossibleInputException("landing.torqueMarking", "A hold-down lever is not tightened: it has no torque.");
@@ -47,6 +47,9 @@ public sealed record Stud : Landing
 
     /// <summary>What holds the ring or fork down.</summary>
     public StudHold Hold { get; }
+
+    /// <summary>What holds where nobody said: a nut on a stud, the screw itself where it is one of a gauge.</summary>
+    public static StudHold UsualHold(ScrewSize? screw) => screw is null ? StudHold.Nut : StudHold.Screw;
 
     /// <summary>The barrier screw; null for a stud.</summary>
     public ScrewSize? Screw { get; }

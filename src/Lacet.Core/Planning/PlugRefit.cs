@@ -25,9 +25,9 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
     /// plug on two-wire cord. Throws <see cref="ImpossibleInputException"/> where a way cannot be, or where the conductor
     /// does not belong in a plug.
     /// </summary>
-    public static PlugRefit Of(Conductor conductor, ScrewSize? screw, double lineMm, double neutralMm, double? earthMm, HouseRules rules)
+    public static PlugRefit Of(Conductor conductor, ScrewSize? screw, double lineMm, double neutralMm, double? earthMm, HouseRules rules, PlugGrip grip = PlugGrip.Hook)
     {
-        var landing = new PlugScrew(screw, null, null);
+        var landing = new PlugScrew(screw, grip, null);
         var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules));
         if (recipe.Strip is not { } strip)
         {
@@ -36,13 +36,8 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
 
         PlugTerminal To(CordRole role, string says, double mm, string field, Length slack)
         {
-            if (!(mm is >= 8 and <= 200))
-            {
-                throw new ImpossibleInputException(field, "From the clamp to a screw it is 8 to 200 mm.");
-            }
-
-            // The insulation ends at the edge of the screw's head; the rest goes round.
-            var insulated = new Length(mm) - PastTheClamp - new Length(landing.Screw.HeadDiameter / 2) + slack;
+            // The insulation ends at the edge of the screw's head, and of the plate that it draws down.
+            var insulated = PlugPaths.Held(new(mm), field) - PastTheClamp - new Length(landing.Screw.HeadDiameter / 2) + slack;
             return new(role, says, insulated + strip.Target, insulated);
         }
 
@@ -60,10 +55,10 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
         }
 
         var off = new Length(terminals.Max(t => t.Length.Millimetres));
-        return new(off, terminals, strip, [.. InOrder(off, strip, earthMm is not null)]);
+        return new(off, terminals, strip, [.. InOrder(off, strip, earthMm is not null, grip)]);
     }
 
-    private static IEnumerable<FormattableString> InOrder(Length off, Window<Length> strip, bool hasEarth)
+    private static IEnumerable<FormattableString> InOrder(Length off, Window<Length> strip, bool hasEarth, PlugGrip grip)
     {
         yield return $"Pull the plug, keep it in sight, and see that nothing feeds the other end.";
         yield return $"Cut the cord back to where it is sound, squarely.";
@@ -78,9 +73,10 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
             ? (FormattableString)$"Cut each conductor to its own length, the earth the longest."
             : $"Cut each conductor to its own length.";
         yield return $"Strip {strip:target} of each, and twist the strands clockwise, every one of them.";
+        var land = grip == PlugGrip.Hook ? "Hook each clockwise round its screw" : "Push each straight under its plate, until the insulation meets it";
         yield return hasEarth
-            ? (FormattableString)$"Hook each clockwise round its screw: line to brass, neutral to silver, earth to green. No strand crosses to another screw."
-            : $"Hook each clockwise round its screw: line to brass, neutral to silver. No strand crosses to another screw.";
+            ? (FormattableString)$"{land}: line to brass, neutral to silver, earth to green. No strand crosses to another screw."
+            : $"{land}: line to brass, neutral to silver. No strand crosses to another screw.";
         yield return $"Tighten each to the value that the plug is marked with.";
         yield return hasEarth
             ? (FormattableString)$"Close the clamp on the jacket, never on the conductors, and the shell."

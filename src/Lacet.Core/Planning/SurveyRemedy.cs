@@ -14,7 +14,7 @@ namespace Lacet.Core.Planning;
 public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnlyList<RemedyPart> Parts, double Minutes)
 {
     /// <summary>What only a new device puts right.</summary>
-    private static readonly string[] WornOut = ["loose-or-scorched", "receptacle-rating", "single-receptacle-rating"];
+    private static readonly string[] Wrong = ["receptacle-rating", "single-receptacle-rating"];
 
     /// <summary>What a survey asks for. Notes ask for nothing.</summary>
     public static SurveyRemedy For(JudgedJob survey)
@@ -67,13 +67,17 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
             return null;
         }
 
-        var replace = found.Overlaps(WornOut);
+        var replace = found.Overlaps(Wrong) || landings.Exists(l => job.EndsAt(l.Id).Any(e => WornOut(l, e.End.Found)));
         var earth = found.Contains("earth-missing") || found.Contains("bootleg-earth");
         var pigtail = landings.Exists(l => job.EndsAt(l.Id).Count > 1) && job.Title.Rules.ReceptacleWiring == ReceptacleWiring.BackWireClamp;
         var minutes = SurveyTime.Of("dead") + SurveyTime.Of("re-terminate") + (replace ? SurveyTime.Of("replace") : 0)
             + (pigtail ? SurveyTime.Of("pigtail") : 0) + (earth ? SurveyTime.Of("earth") : 0);
         return new(device.Id, device.Name, replace, pigtail, earth, minutes);
     }
+
+    /// <summary>Heat spoils a device for good; a spring that let a wire go has lost its force. A screw is tightened again.</summary>
+    private static bool WornOut(JobLanding landing, AsMade? found) =>
+        found is { Scorched: true } || (found is { Loose: true } && landing.Landing is BackStab or LeverClamp);
 
     private static string NewDevice(Job job, DeviceRemedy remedy)
     {

@@ -16,7 +16,7 @@ internal static class FerruleLines
         {
             yield return ferrule.Collar == Collar.None
                 ? (FormattableString)$"hydraulic or long-handled crimper for {ferrule.SaySize()} sleeves"
-                : $"ferrule crimper for {ferrule.SaySize()}, square or trapezoid, with a ratchet; front-loading where the side is blocked";
+                : $"ferrule crimper for {ferrule.SaySize()}, square or trapezoid, with a ratchet, never a stripper’s jaws; front-loading where the side is blocked";
         }
     }
 

@@ -57,7 +57,7 @@ internal static class SplicePage
     }
 
     /// <summary>What each end of a joint strips, whether or not it is to be made.</summary>
-    internal static Length StripFor(SpliceJoin join, HouseRules rules) => StripOf(join, rules).Window.Target;
+    internal static Window<Length> StripFor(SpliceJoin join, HouseRules rules) => StripOf(join, rules).Window;
 
     /// <summary>
     /// What is left bare after trimming; null where nothing is trimmed. What is twisted first is stripped long and trimmed

@@ -51,6 +51,7 @@ public sealed record ReworkAssessment(
                 : PutRight($"A strand outside carries nothing, and may touch its neighbour.", $"Take it off, gather every strand, and land it again; cut back if one broke."),
             Fault.WrongWay => CutBack($"A hook against the screw’s turn is pushed out as the screw goes in, and turned round it would be opened.", $"Cut the hook off, and bend a new one clockwise."),
             Fault.DoubleStacked => PutRight($"One landing takes one conductor unless it is marked for two.", $"Take both off, splice them, and bring one pigtail to the landing.") with { Source = "NEC 110.14(A) (from memory)" },
+            Fault.BadSolder => PutRight($"Dull, cracked round the wire or a ball: it never wetted both, or moved while it set.", $"Draw the old solder off, flux, and solder anew; hold still until it has set. A lifted tag is replaced."),
             Fault.Scorched => CutBack($"Heat softens copper and makes insulation brittle, and dark metal does not hold.", $"Cut it back to bright metal and supple insulation, replace what it sat in, and find out what it carried."),
             _ => PutRight($"What moves when it is tugged gets warm.", $"Look why: strands, strip and seat; then tighten once to the value."),
         };

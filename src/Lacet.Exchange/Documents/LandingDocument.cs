@@ -81,7 +81,14 @@ public record LandingDocument
     private static LandingDocument OfKind(Landing landing) => landing switch
     {
         BindingScrew l => new BindingScrewDocument { Screw = l.ScrewIsGiven ? l.Screw.Name : null, On = l.On },
-        PlugScrew l => new PlugScrewDocument { Screw = l.ScrewIsGiven ? l.Screw.Name : null, Grip = l.Grip },
+        PlugScrew l => new PlugScrewDocument
+        {
+            Screw = l.ScrewIsGiven ? l.Screw.Name : null,
+            Grip = l.Grip,
+            ToLineMm = l.Paths?.Line.Millimetres,
+            ToNeutralMm = l.Paths?.Neutral.Millimetres,
+            ToEarthMm = l.Paths?.Earth?.Millimetres,
+        },
         InsulationDisplacement l => new InsulationDisplacementDocument
         {
             LeastMm2 = l.Printed.LeastMm2,
@@ -95,7 +102,7 @@ public record LandingDocument
             BarrelDepthMm = l.BarrelDepth?.Millimetres,
             Termination = l.Shape,
             Screw = l.Screw?.Name,
-            Hold = l.Hold == StudHold.Nut ? null : l.Hold,
+            Hold = l.Hold == Stud.UsualHold(l.Screw) ? null : l.Hold,
         },
         SetScrewLug l => new SetScrewLugDocument
         {

@@ -22,13 +22,21 @@ public abstract record PrintedLandingDocument : LandingDocument
     /// <summary>The builds it takes: solid, stranded, fine.</summary>
     public IReadOnlyList<AcceptedBuild>? Accepts { get; init; }
 
+    /// <summary>How wide its opening is where it is narrowest, mm: a crimped pin must go through.</summary>
+    public double? OpeningMm { get; init; }
+
+    /// <summary>How far the next opening’s middle is from its own, mm: collars stand side by side.</summary>
+    public double? PitchMm { get; init; }
+
     /// <summary>What is printed.</summary>
     private protected PrintedData Printed => new(
         LeastMm2,
         MostMm2,
         StripDepthMm is { } depth ? new Length(depth) : null,
         Ferrule,
-        Accepts is { Count: > 0 } ? Accepts.Select(Build).ToHashSet() : null);
+        Accepts is { Count: > 0 } ? Accepts.Select(Build).ToHashSet() : null,
+        OpeningMm is { } opening ? new Length(opening) : null,
+        PitchMm is { } pitch ? new Length(pitch) : null);
 
     /// <summary>The same kind with what is printed on one.</summary>
     internal LandingDocument With(PrintedData printed) => this with
@@ -36,6 +44,8 @@ public abstract record PrintedLandingDocument : LandingDocument
         LeastMm2 = printed.LeastMm2,
         MostMm2 = printed.MostMm2,
         StripDepthMm = printed.StripDepth?.Millimetres,
+        OpeningMm = printed.Opening?.Millimetres,
+        PitchMm = printed.Pitch?.Millimetres,
         Ferrule = printed.Ferrule,
         Accepts = printed.Accepts?.Order().Select(b => b switch
         {

@@ -33,11 +33,14 @@ public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign>
     /// <summary>The places that nobody looked at yet.</summary>
     public IReadOnlyList<CordPlace> NotLookedAt { get; init; } = [];
 
+    /// <summary>What is looked at next, behind a bad cord; empty where it is kept.</summary>
+    public IReadOnlyList<string> LookNext { get; init; } = [];
+
     internal static TriageDocument Of(TriageRequest request)
     {
         var prices = request.Prices ?? new();
         var triage = CordTriage.Of(request.Seen, request.Sound ?? [], request.Rule, request.MouldedToBeHad, prices);
-        return new(triage.Verdict, triage.Signs, triage.School?.ToString(BenchEndpoints.Of(request.Lead)), triage.Refit, triage.Replace, prices, CordSign.Source) { NotLookedAt = triage.NotLookedAt };
+        return new(triage.Verdict, triage.Signs, triage.School?.ToString(BenchEndpoints.Of(request.Lead)), triage.Refit, triage.Replace, prices, CordSign.Source) { NotLookedAt = triage.NotLookedAt, LookNext = triage.LookNext };
     }
 }
 
@@ -50,10 +53,27 @@ public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign>
 /// <param name="Watts">The load, W; left out where amperes are given.</param>
 /// <param name="Lead">Which unit leads.</param>
 /// <param name="Phases">1 or 3: three loaded conductors may be three phases, or two lines and a neutral; null where nobody said.</param>
+/// <param name="Region">Whose sizes, plugs and jackets: gauges and NEMA plugs, or metric sizes and IEC plugs.</param>
+/// <param name="Duty">What the cord is put through: light, ordinary or heavy.</param>
+/// <param name="Outdoors">Whether it lies in the wet or in the sun.</param>
 public sealed record CordSizeRequest(
-    double Volts, double LengthM, int LoadedConductors = 2, CordUse Use = CordUse.Appliance, double? Amps = null, double? Watts = null, Lead Lead = Lead.Metric, int? Phases = null)
+    double Volts, double LengthM, int LoadedConductors = 2, CordUse Use = CordUse.Appliance, double? Amps = null, double? Watts = null, Lead Lead = Lead.Metric, int? Phases = null,
+    Region Region = Region.NorthAmerica, CordDuty Duty = CordDuty.Ordinary, bool Outdoors = false)
 {
-    internal CordChoice Choose()
+    internal CordSizeDocument Answer()
+    {
+        var choice = Choose();
+        var jacket = choice.Least is { } least ? CordJacket.For(Region, Duty, Outdoors, least.Size) : null;
+        var length = new Length(LengthM * 1000);
+        return CordSizeDocument.Of(choice, CordStock.Why(jacket, length, choice.Amps, Region), BenchEndpoints.Of(Lead)) with
+        {
+            Jacket = jacket,
+            StockLength = CordStock.Reaching(length, Region),
+            Connector = CordStock.Connector(choice.Amps, Region),
+        };
+    }
+
+    private CordChoice Choose()
     {
         var amps = (Amps, Watts) switch
         {
@@ -61,7 +81,7 @@ public sealed record CordSizeRequest(
             (null, { } watts) => Phases == 3 ? watts / (Math.Sqrt(3) * Volts) : watts / Volts,
             _ => throw new ImpossibleInputException("amps", "Give the load in amperes or in watts, one of them."),
         };
-        return CordChoice.For(amps, Volts, new(LengthM * 1000), LoadedConductors, Use, Phases);
+        return CordChoice.For(amps, Volts, new(LengthM * 1000), LoadedConductors, Use, Phases, Region);
     }
 }
 
@@ -76,12 +96,21 @@ public sealed record CordSizeDocument(double Amps, string? Size, IReadOnlyList<C
     /// <summary>Whether it is still to be said if the three loaded conductors are three phases, or two lines and a neutral.</summary>
     public bool AsksPhases { get; init; }
 
-    internal static CordSizeDocument Of(CordChoice choice, UnitLead lead) => new(
+    /// <summary>The jacket that it gets; null where none of the usual ones does.</summary>
+    public CordJacket? Jacket { get; init; }
+
+    /// <summary>The shortest that is sold and reaches, as it is sold; null beyond the longest.</summary>
+    public string? StockLength { get; init; }
+
+    /// <summary>The connector where the machine has an inlet; null where none takes so much, so that it is wired fixed.</summary>
+    public string? Connector { get; init; }
+
+    internal static CordSizeDocument Of(CordChoice choice, IEnumerable<Reason> besides, UnitLead lead) => new(
         choice.Amps,
         choice.Least?.Size.Name,
         [.. choice.Cords.Select(c => new CordUnderLoadDocument(c.Size.Name, c.Size.Area.Read().Metric, c.Size.SolidDiameter.Millimetres, c.Ampacity, c.DropVolts, c.DropPercent, c.LossWattsPerMetre, c.CarriesIt, c.DropsLittle, c.IsThickEnough, c.Does))],
         choice.Plug,
-        [.. choice.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))])
+        [.. choice.Reasons.Concat(besides).Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))])
     {
         AsksPhases = choice.AsksPhases,
     };
@@ -94,9 +123,10 @@ public sealed record CordUnderLoadDocument(
 /// <summary>What is seen of the conductors of a cord.</summary>
 /// <param name="Conductors">Two or three.</param>
 /// <param name="Region">Whose colours they are.</param>
-public sealed record IdentifyRequest(IReadOnlyList<SeenConductorDocument> Conductors, Region Region = Region.NorthAmerica)
+/// <param name="Foreign">Whether the cord may have been made for elsewhere: then what its colours mean there is said too.</param>
+public sealed record IdentifyRequest(IReadOnlyList<SeenConductorDocument> Conductors, Region Region = Region.NorthAmerica, bool Foreign = false)
 {
-    internal CordIdentity Identify() => CordIdentity.Of([.. Conductors.Select((c, i) => c.Read(i))], Region);
+    internal CordIdentity Identify() => CordIdentity.Of([.. Conductors.Select((c, i) => c.Read(i))], Region, Foreign);
 }
 
 /// <summary>What is seen of a conductor.</summary>
@@ -125,8 +155,10 @@ public sealed record SeenConductorDocument(string? Colour = null, IReadOnlyList<
 /// <param name="Screw">The screws; null for the usual #6.</param>
 /// <param name="HouseRules">House rules; what is left out is the default.</param>
 /// <param name="Lead">Which unit leads.</param>
+/// <param name="Grip">hook round each screw, or clamp under a plate.</param>
 public sealed record RefitRequest(
-    ConductorDocument Conductor, double LineMm, double NeutralMm, double? EarthMm = null, string? Screw = null, HouseRulesDocument? HouseRules = null, Lead Lead = Lead.Metric);
+    ConductorDocument Conductor, double LineMm, double NeutralMm, double? EarthMm = null, string? Screw = null, HouseRulesDocument? HouseRules = null, Lead Lead = Lead.Metric,
+    PlugGrip Grip = PlugGrip.Hook);
 
 /// <summary>A new plug on a cord, and the other way: soldered.</summary>
 /// <param name="JacketOff">How much of the jacket comes off; of flat cord, how far it is parted.</param>

@@ -21,7 +21,7 @@ internal static class CordEndpoints
         cords.MapGet("/meter", (int conductors, string lead = "metric") => TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), BenchEndpoints.LeadOf(lead))))
             .WithSummary("How the probes of a meter are held to a cord").ProducesInputProblems();
         cords.MapPost("/triage", (TriageRequest request) => TypedResults.Ok(TriageDocument.Of(request))).WithSummary("Whether a cord is fit").ProducesInputProblems();
-        cords.MapPost("/size", (CordSizeRequest request) => TypedResults.Ok(CordSizeDocument.Of(request.Choose(), BenchEndpoints.Of(request.Lead))))
+        cords.MapPost("/size", (CordSizeRequest request) => TypedResults.Ok(request.Answer()))
             .WithSummary("The right cord for a load").ProducesInputProblems();
         cords.MapPost("/identify", (IdentifyRequest request) => TypedResults.Ok(request.Identify())).WithSummary("Which conductor of a cord is which").ProducesInputProblems();
         cords.MapPost("/refit", Refit).WithSummary("How a new plug goes on a cord").ProducesInputProblems();
@@ -47,7 +47,7 @@ internal static class CordEndpoints
         var lead = BenchEndpoints.Of(request.Lead);
         var conductor = request.Conductor.Read();
         var plan = PlugRefit.Of(
-            conductor, request.Screw is null ? null : ScrewSize.Parse(request.Screw), request.LineMm, request.NeutralMm, request.EarthMm, request.HouseRules?.Read() ?? HouseRules.Default);
+            conductor, request.Screw is null ? null : ScrewSize.Parse(request.Screw), request.LineMm, request.NeutralMm, request.EarthMm, request.HouseRules?.Read() ?? HouseRules.Default, request.Grip);
         return TypedResults.Ok(new RefitDocument(
             plan.JacketOff.ReadCut(),
             WindowDocument.Of(plan.Strip),

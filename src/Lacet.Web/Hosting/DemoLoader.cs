@@ -10,7 +10,7 @@ namespace Lacet.Web.Hosting;
 
 /// <summary>Fills an empty data folder with the demo, in the shapes that the product itself takes.</summary>
 internal sealed class DemoLoader(
-    string folder, Recorder recorder, JobDesk jobs, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
+    string folder, string dataFolder, Recorder recorder, JobDesk jobs, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
 {
     /// <summary>The demo opens on this one.</summary>
     private const string JobFile = "dome.job.json";
@@ -18,13 +18,31 @@ internal sealed class DemoLoader(
     /// <summary>One of everything that is found, and a survey. They come first: the list of jobs begins with what came last.</summary>
     private static readonly string[] Others = ["house.job.json", "gallery.job.json"];
 
+    /// <summary>
+    /// Stands in the data folder while the demo is loaded. Found at a start, loading was cut short: every part of it is known
+    /// by its id and stored once, so it is simply done again.
+    /// </summary>
+    private const string Unfinished = "demo.loading";
+
     public async Task StartAsync(CancellationToken cancellationToken)
     {
-        if (await events.CountAsync() > 0)
+        var unfinished = Path.Combine(dataFolder, Unfinished);
+        if (!File.Exists(unfinished))
         {
-            return;
+            if (await events.CountAsync() > 0)
+            {
+                return;
+            }
+
+            await File.WriteAllTextAsync(unfinished, "", cancellationToken);
         }
 
+        await LoadAsync(cancellationToken);
+        File.Delete(unfinished);
+    }
+
+    private async Task LoadAsync(CancellationToken cancellationToken)
+    {
         var work = await ReadAsync<DemoWork>("dome-work.json", cancellationToken);
         var maker = await people.EnsureAsync(work.Maker, cancellationToken);
         foreach (var other in Others)

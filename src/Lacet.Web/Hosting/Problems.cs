@@ -5,6 +5,7 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Exchange.Shelf;
+using Lacet.Store;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
@@ -55,6 +56,7 @@ internal static partial class Problems
 
     private static (int Status, string Sentence, string? Field) Read(Exception? exception) => exception switch
     {
+        CommandIdTakenException taken => (StatusCodes.Status409Conflict, taken.Message, "id"),
         ImpossibleInputException impossible => (StatusCodes.Status422UnprocessableEntity, impossible.Message, impossible.Field),
         BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
             (StatusCodes.Status413PayloadTooLarge, SentenceOf(StatusCodes.Status413PayloadTooLarge), null),

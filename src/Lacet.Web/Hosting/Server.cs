@@ -65,6 +65,7 @@ internal static class Server
         builder.Services.AddSingleton<Feed<DeviceEvent>>();
         builder.Services.AddSingleton<Feed<JobMessage>>();
         builder.Services.AddSingleton<JobsTable>();
+        builder.Services.AddSingleton<OpenJobs>();
         builder.Services.AddSingleton<JobDesk>();
         builder.Services.AddSingleton<ImportDesk>();
         builder.Services.AddSingleton<WireTyping>();
@@ -126,7 +127,14 @@ internal static class Server
         services.AddHostedService<ShelfSeeder>();
         if (options.DemoFolder is { } demo)
         {
-            services.AddHostedService(provider => ActivatorUtilities.CreateInstance<DemoLoader>(provider, demo));
+            services.AddHostedService(provider => new DemoLoader(
+                demo,
+                options.DataFolder,
+                provider.GetRequiredService<Recorder>(),
+                provider.GetRequiredService<JobDesk>(),
+                provider.GetRequiredService<EventsTable>(),
+                provider.GetRequiredService<PeopleTable>(),
+                provider.GetRequiredService<ReadingsTable>()));
         }
     }
 

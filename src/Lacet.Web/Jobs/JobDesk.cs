@@ -1,5 +1,5 @@
-using System.Collections.Concurrent;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
@@ -12,28 +12,20 @@ using Lacet.Web.Shelf;
 
 namespace Lacet.Web.Jobs;
 
-/// <summary>Jobs that are open: read once, kept judged, and changed only through here.</summary>
-internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable people, ShelfEntries shelf, Feed<JobMessage> feed)
+/// <summary>What is read of jobs and changed in them, each with its gate held; changed only through here.</summary>
+internal sealed class JobDesk(OpenJobs open, JobsTable jobs, EventsTable events, PeopleTable people, ShelfEntries shelf, Feed<JobMessage> feed)
 {
-    /// <summary>So many stay in memory; the one that was longest untouched goes first, and is read again when it is asked for.</summary>
-    private const int MostOpen = 12;
-
     private const int MostStitches = 400;
-
-    private readonly ConcurrentDictionary<Guid, Lazy<Task<OpenJob?>>> _open = new();
-    private readonly ConcurrentDictionary<Guid, long> _touched = new();
-    private long _clock;
 
     /// <summary>Reads of a job, with its gate held; null where there is no such job.</summary>
     internal async Task<T?> ReadAsync<T>(Guid id, Func<OpenJob, T?> read, CancellationToken cancellation)
         where T : class
     {
-        if (await OpenAsync(id) is not { } job)
+        if (await open.HoldAsync(id, cancellation) is not { } job)
         {
             return null;
         }
 
-        await job.Gate.WaitAsync(cancellation);
         try
         {
             return read(job);
@@ -46,28 +38,35 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
 
     /// <summary>
     /// Changes a job, all or nothing; null where there is no such job. <paramref name="plan"/> is asked with the gate held,
-    /// so what it reads is what is changed. Throws <see cref="JobConflictException"/> where a part has moved on.
+    /// so what it reads is what is changed. Throws <see cref="JobConflictException"/> where a part has moved on. A command that
+    /// was stored before is answered as the first time; under the id of another one it is refused by
+    /// <see cref="CommandIdTakenException"/>, which <paramref name="asked"/> tells apart where the changes are given as they are.
     /// </summary>
     internal Task<CommandDone?> ChangeAsync(
-        Guid id, Guid command, Guid person, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> plan, CancellationToken cancellation, Guid? undoes = null) =>
-        ChangeAsync(id, command, person, plan, change => jobs.ApplyAsync(change, cancellation), cancellation, undoes);
+        Guid id, Guid command, Guid person, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> plan, CancellationToken cancellation, Guid? undoes = null, IReadOnlyList<PartChange>? asked = null) =>
+        ChangeAsync(id, command, person, plan, change => jobs.ApplyAsync(change, cancellation), cancellation, undoes, () => RepeatedAsync(id, command, asked));
 
     /// <summary>
     /// The same, kept by <paramref name="store"/>, which may keep something else with it in one transaction. It gives the
-    /// job's sequence, or null where nothing was stored: then the job is as it was.
+    /// job's sequence, or null where nothing was stored: then the job is as it was. What it keeps tells it whether it was sent
+    /// before, unless <paramref name="repeated"/> does.
     /// </summary>
     internal async Task<CommandDone?> ChangeAsync(
-        Guid id, Guid command, Guid person, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> plan, Func<JobChange, Task<long?>> store, CancellationToken cancellation, Guid? undoes = null)
+        Guid id, Guid command, Guid person, Func<OpenJob, (string Says, IReadOnlyList<PartChange> Changes)> plan, Func<JobChange, Task<long?>> store, CancellationToken cancellation, Guid? undoes = null, Func<Task<StoredCommand?>>? repeated = null)
     {
-        var who = await people.FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
-        if (await OpenAsync(id) is not { } job)
+        var who = await KnownAsync(person);
+        if (await open.HoldAsync(id, cancellation) is not { } job)
         {
             return null;
         }
 
-        await job.Gate.WaitAsync(cancellation);
         try
         {
+            if (repeated is not null && await repeated() is { } before)
+            {
+                return Done(job, command, before.Says, [.. before.Edits.Select(e => new PartVersion(e.Part, job.Version(e.Part)))]);
+            }
+
             var (says, changes) = plan(job);
             if (changes.Count == 0)
             {
@@ -140,41 +139,65 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
     /// <summary>Makes a job of a document; false where a job of that id is there already.</summary>
     internal async Task<bool> CreateAsync(JobDocument document, Guid person, string says, CancellationToken cancellation)
     {
-        if (await people.FindAsync(person) is null)
-        {
-            throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
-        }
-
+        await KnownAsync(person);
         if (await jobs.ExistsAsync(document.Job.Id, removedToo: true))
         {
             return false;
         }
 
-        var parts = new List<JobPartDocument>();
-        foreach (var part in document.Parts().Prepend(document.Job))
+        var (edits, summary) = await MadeAsync([document.Job, .. document.Parts()]);
+        await jobs.ApplyAsync(new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), summary), cancellation);
+        return true;
+    }
+
+    /// <summary>
+    /// Makes a job and puts into it what comes with it, in one transaction: two commands, so that the second alone can be
+    /// undone. Gives the job; the one that was made by this command before, where it is sent again.
+    /// </summary>
+    internal async Task<Guid> CreateAsync(TitleDocument title, Guid person, Guid command, string says, IReadOnlyList<JobPartDocument> with, CancellationToken cancellation)
+    {
+        await KnownAsync(person);
+        if (with.Count == 0)
         {
-            parts.Add(await WithLandingAsync(part));
+            throw new ImpossibleInputException("changes", "That changes nothing.");
         }
 
-        using var job = new OpenJob(parts.Select(p => new JobPartRow(p.Id, "", p.Write(), 1)), 1);
-        await jobs.ApplyAsync(
-            new(
-                new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, [.. parts.Select(p => new JobEdit(p.Id, Word(p.Kind), p.Write(), 0))]),
-                JsonSerializer.Serialize(Summary(job), Json.Options)),
+        var (edits, summary) = await MadeAsync([title, .. with]);
+        var stored = await jobs.ApplyAsync(
+            new(new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]), summary),
+            new(new JobCommand(command, title.Id, person, says, [.. edits.Skip(1)]), summary),
             cancellation);
-        _open.TryRemove(document.Job.Id, out _);
-        return true;
+        return stored ? title.Id : (await jobs.FindCommandAsync(command))!.Job;
+    }
+
+    private async Task<PersonRow> KnownAsync(Guid person) =>
+        await people.FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
+
+    /// <summary>
+    /// A job’s parts as they are stored, its title first, and what its card shows. It is opened as it will be read, so that
+    /// nothing is stored that could not be.
+    /// </summary>
+    private async Task<(List<JobEdit> Edits, string Summary)> MadeAsync(IReadOnlyList<JobPartDocument> parts)
+    {
+        var edits = new List<JobEdit>(parts.Count);
+        foreach (var part in parts)
+        {
+            var whole = await WithLandingAsync(part);
+            edits.Add(new(whole.Id, Word(whole.Kind), whole.Write(), 0));
+        }
+
+        using var job = new OpenJob(edits.Select(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), 1);
+        return (edits, JsonSerializer.Serialize(Summary(job), Json.Options));
     }
 
     /// <summary>What is recorded of a job's ends has changed.</summary>
     internal async Task RecordedAsync(Guid id, string says, string person, CancellationToken cancellation)
     {
-        if (await OpenAsync(id) is not { } job)
+        if (await open.HoldAsync(id, cancellation) is not { } job)
         {
             return;
         }
 
-        await job.Gate.WaitAsync(cancellation);
         try
         {
             job.Recorded(await EndsOfJob.ReadAsync(events, id));
@@ -233,6 +256,45 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
 
     private static CommandDone Done(OpenJob job, Guid command, string says, IReadOnlyList<PartVersion> changed) => new(
         command, job.Sequence, says, changed, job.Judged.Count(Severity.Stop), job.Judged.Count(Severity.Fix), job.Judged.Count(Severity.Note));
+
+    /// <summary>The command as it was stored before; null where it is new. Throws where its id is that of another one.</summary>
+    private async Task<StoredCommand?> RepeatedAsync(Guid id, Guid command, IReadOnlyList<PartChange>? asked) => await jobs.FindCommandAsync(command) switch
+    {
+        null => null,
+        { } before when before.Job == id && (asked is null || IsSame(asked, before)) => before,
+        { Says: var says } => throw new CommandIdTakenException(says),
+    };
+
+    /// <summary>
+    /// Whether changes are those of a stored command: the same parts, each as it was asked for. A part’s place and a landing
+    /// of the Shelf are filled in when it is stored; a wire that something is recorded at is retired where it was to be taken out.
+    /// </summary>
+    private static bool IsSame(IReadOnlyList<PartChange> asked, StoredCommand stored) =>
+        asked.Count == stored.Edits.Count && asked.Zip(stored.Edits).All(pair => pair switch
+        {
+            ({ Put: { } put }, { Part: var part, After: { } after }) => put.Id == part && JsonNode.DeepEquals(Comparable(put.Write(), put), Comparable(after, put)),
+            ({ Remove: { } id }, var edit) => id == edit.Part && IsTakenOut(edit),
+            _ => false,
+        });
+
+    /// <summary>Whether a change took a part out: gone, or retired where something is recorded at it.</summary>
+    internal static bool IsTakenOut(StoredEdit edit) => edit.After is null || JsonNode.Parse(edit.After)?["retired"]?.GetValue<bool>() == true;
+
+    private static JsonObject Comparable(string body, JobPartDocument asked)
+    {
+        var part = JsonNode.Parse(body)!.AsObject();
+        if (asked.Order == 0)
+        {
+            part.Remove("order");
+        }
+
+        if (asked is JobLandingDocument { Landing.Id: not null })
+        {
+            part.Remove("landing");
+        }
+
+        return part;
+    }
 
     private static string Word(EntityKind kind) => kind.ToString().ToLowerInvariant();
 
@@ -297,50 +359,23 @@ internal sealed class JobDesk(JobsTable jobs, EventsTable events, PeopleTable pe
             ? landing with { Landing = await shelf.ResolveAsync(named) }
             : part;
 
-    private async Task<OpenJob?> OpenAsync(Guid id)
+    /// <summary>
+    /// Puts a job away or takes it out again, once nobody changes it any more; false where there is none, or it is so already.
+    /// </summary>
+    internal async Task<bool> SetRemovedAsync(Guid id, bool removed, CancellationToken cancellation)
     {
-        _touched[id] = Interlocked.Increment(ref _clock);
-        var opened = _open.GetOrAdd(id, key => new(() => LoadAsync(key)));
+        if (!removed || await open.HoldAsync(id, cancellation) is not { } job)
+        {
+            return await jobs.SetRemovedAsync(id, removed, cancellation);
+        }
+
         try
         {
-            var job = await opened.Value;
-            if (job is null)
-            {
-                _open.TryRemove(id, out _);
-                _touched.TryRemove(id, out _);
-            }
-
-            CloseOldest(id);
-            return job;
+            return await jobs.SetRemovedAsync(id, removed, cancellation);
         }
-        catch
+        finally
         {
-            _open.TryRemove(id, out _);
-            throw;
+            open.Close(job);
         }
     }
-
-    private void CloseOldest(Guid keep)
-    {
-        while (_open.Count > MostOpen && _open.Keys.Where(k => k != keep).OrderBy(k => _touched.GetValueOrDefault(k)).FirstOrDefault() is var oldest && oldest != Guid.Empty)
-        {
-            // Whoever still holds it finishes with it; a change would meet the store's versions.
-            _open.TryRemove(oldest, out _);
-            _touched.TryRemove(oldest, out _);
-        }
-    }
-
-    private async Task<OpenJob?> LoadAsync(Guid id)
-    {
-        if (!await jobs.ExistsAsync(id))
-        {
-            return null;
-        }
-
-        var sequence = await jobs.LastSequenceAsync(id);
-        return new OpenJob(await jobs.PartsAsync(id), sequence, await EndsOfJob.ReadAsync(events, id));
-    }
-
-    /// <summary>A job was put away or taken out again.</summary>
-    internal void Close(Guid id) => _open.TryRemove(id, out _);
 }

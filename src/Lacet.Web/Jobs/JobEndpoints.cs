@@ -153,17 +153,11 @@ internal static class JobEndpoints
         return new(job.Title, job.Version(job.Id), job.Sequence, JobDesk.Summary(job), All<EnclosureDocument>(), All<DeviceDocument>(), All<CircuitDocument>(), All<CordPartDocument>(), All<PinMapPartDocument>());
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid id, JobsTable jobs, JobDesk desk, CancellationToken cancellation)
-    {
-        desk.Close(id);
-        return await jobs.SetRemovedAsync(id, removed: true, cancellation) ? TypedResults.NoContent() : NoJob();
-    }
+    private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid id, JobDesk desk, CancellationToken cancellation) =>
+        await desk.SetRemovedAsync(id, removed: true, cancellation) ? TypedResults.NoContent() : NoJob();
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(Guid id, JobsTable jobs, JobDesk desk, CancellationToken cancellation)
-    {
-        desk.Close(id);
-        return await jobs.SetRemovedAsync(id, removed: false, cancellation) ? TypedResults.NoContent() : NoJob();
-    }
+    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(Guid id, JobDesk desk, CancellationToken cancellation) =>
+        await desk.SetRemovedAsync(id, removed: false, cancellation) ? TypedResults.NoContent() : NoJob();
 
     private static async Task<Results<Ok<WirePage>, ProblemHttpResult>> Wires(
         Guid id, JobDesk desk, CancellationToken cancellation, string q = "", Guid? enclosure = null, Guid? circuit = null, int offset = 0, int limit = 200)
@@ -243,7 +237,7 @@ internal static class JobEndpoints
     }
 
     private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobDesk desk, CancellationToken cancellation) => AnswerAsync(
-        desk.ChangeAsync(id, request.Id, request.PersonId, job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes), cancellation));
+        desk.ChangeAsync(id, request.Id, request.PersonId, job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes), cancellation, asked: request.Changes));
 
     private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> TypeWires(Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation) =>
         AnswerAsync(typing.ChangeAsync(id, request, desk, cancellation));

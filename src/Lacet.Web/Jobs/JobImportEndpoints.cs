@@ -15,6 +15,9 @@ internal static class JobImportEndpoints
 {
     private const int LargestPage = 500;
 
+    /// <summary>How an import begins in a job’s history, and is known again.</summary>
+    private const string Imported = "Imported a wire list";
+
     /// <summary>A list of usual length is read before anybody notices; a long one answers at once and is asked for again.</summary>
     private static readonly TimeSpan WaitedFor = TimeSpan.FromSeconds(1.5);
 
@@ -68,15 +71,50 @@ internal static class JobImportEndpoints
     }
 
     private static async Task<Results<Ok<ImportAccepted>, ProblemHttpResult>> Accept(
-        Guid id, AcceptImport request, ImportDesk desk, JobDesk jobs, CancellationToken cancellation)
+        Guid id, AcceptImport request, ImportDesk desk, JobDesk jobs, JobsTable table, CancellationToken cancellation)
     {
+        // Sent again, whether or not the preview is still here: answered as the first time.
+        if (await table.FindCommandAsync(request.Id) is { } before)
+        {
+            return TypedResults.Ok(AnswerOf(request.Id, before, desk.Find(id)));
+        }
+
         if (desk.Find(id) is not { } pending)
         {
             return NoImport();
         }
 
-        // Whoever accepts before it is read through waits for that.
+        // Whoever accepts before it is read through waits for that; who comes twice at once, for the first.
         await Task.WhenAny(pending.Work, Task.Delay(Timeout.Infinite, cancellation));
+        await pending.Accepting.WaitAsync(cancellation);
+        try
+        {
+            return await table.FindCommandAsync(request.Id) is { } meanwhile
+                ? TypedResults.Ok(AnswerOf(request.Id, meanwhile, pending))
+                : await AcceptAsync(pending, request, desk, jobs, cancellation);
+        }
+        finally
+        {
+            pending.Accepting.Release();
+        }
+    }
+
+    /// <summary>What a stored import did, by its wires; rows that were left out are known as long as its preview is.</summary>
+    private static ImportAccepted AnswerOf(Guid command, StoredCommand stored, PendingImport? pending)
+    {
+        if (!stored.Says.StartsWith(Imported, StringComparison.Ordinal))
+        {
+            throw new CommandIdTakenException(stored.Says);
+        }
+
+        var wires = stored.Edits.Where(e => string.Equals(e.Kind, "wire", StringComparison.Ordinal)).ToList();
+        var taken = wires.Count(JobDesk.IsTakenOut);
+        return new(stored.Job, command, wires.Count(e => !e.WasThere), wires.Count(e => e.WasThere) - taken, taken, pending?.Read?.Plan.Effects.Count(e => e.Does == RowDoes.Wrong) ?? 0);
+    }
+
+    private static async Task<Results<Ok<ImportAccepted>, ProblemHttpResult>> AcceptAsync(
+        PendingImport pending, AcceptImport request, ImportDesk desk, JobDesk jobs, CancellationToken cancellation)
+    {
         if (pending is not { State: ImportState.Ready, Read: { } read })
         {
             return pending.Refusal is { } refusal ? throw new ImpossibleInputException("file", refusal) : NoImport();
@@ -125,7 +163,7 @@ internal static class JobImportEndpoints
             request.Id,
             request.PersonId,
             open => (
-                $"Imported a wire list: {read.Plan.Effects.Count(e => e.Does is RowDoes.Add)} added, {read.Plan.Effects.Count(e => e.Does is RowDoes.Change)} changed, {read.Plan.Removed.Count} taken out.",
+                $"{Imported}: {read.Plan.Effects.Count(e => e.Does is RowDoes.Add)} added, {read.Plan.Effects.Count(e => e.Does is RowDoes.Change)} changed, {read.Plan.Removed.Count} taken out.",
                 [
                     .. read.Plan.Removed.Select(w => new PartChange(null, w.Id, open.Version(w.Id))),
                     .. read.Plan.Put.Select(p => new PartChange(p, null, open.Version(p.Id))),
@@ -148,15 +186,8 @@ internal static class JobImportEndpoints
             Name = name,
             HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
         };
-        // The job first, then the list: so that the import alone can be undone.
-        await jobs.CreateAsync(JobDocument.Of(title, []), request.PersonId, $"Made {name}.", cancellation);
-        await jobs.ChangeAsync(
-            title.Id,
-            request.Id,
-            request.PersonId,
-            _ => ($"Imported a wire list of {plan.Effects.Count(e => e.Does is RowDoes.Add)} wires.", [.. plan.Put.Select(p => new PartChange(p))]),
-            cancellation);
-        return (title.Id, plan);
+        var says = $"{Imported} of {plan.Effects.Count(e => e.Does is RowDoes.Add)} wires.";
+        return (await jobs.CreateAsync(title, request.PersonId, request.Id, says, plan.Put, cancellation), plan);
     }
 
     private static Results<NoContent, ProblemHttpResult> Cancel(Guid id, ImportDesk desk)

@@ -28,6 +28,9 @@ internal sealed class OpenJob : IDisposable
 
     internal SemaphoreSlim Gate { get; } = new(1, 1);
 
+    /// <summary>Whether it was closed; whoever comes to its gate after that opens the job anew.</summary>
+    internal bool IsClosed { get; set; }
+
     internal TitleDocument Title { get; private set; }
 
     internal Guid Id => Title.Id;

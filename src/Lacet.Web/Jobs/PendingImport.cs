@@ -32,6 +32,9 @@ internal sealed class PendingImport : IDisposable
 
     internal SemaphoreSlim Gate { get; } = new(1, 1);
 
+    /// <summary>Held while it is accepted.</summary>
+    internal SemaphoreSlim Accepting { get; } = new(1, 1);
+
     internal void Cancel()
     {
         State = ImportState.Cancelled;
@@ -42,6 +45,7 @@ internal sealed class PendingImport : IDisposable
     {
         _cancel.Dispose();
         Gate.Dispose();
+        Accepting.Dispose();
     }
 
     /// <summary>A sheet, read as a list.</summary>

@@ -144,6 +144,7 @@ public sealed record NewSurvey(Guid Id, Guid PersonId, IReadOnlyList<SurveyedDev
 /// <param name="BreakerAmps">The circuit's breaker, A.</param>
 /// <param name="Circuit">The circuit's name.</param>
 /// <param name="Conductor">The conductors in the wall, as somebody looked; left out where nobody could say. It is never taken from the breaker.</param>
+/// <param name="InsulationCaught">Whether plastic is under a screw, or in a clamp.</param>
 public sealed record SurveyedDeviceDocument(
     string Name,
     DeviceType Type = DeviceType.Receptacle,
@@ -156,7 +157,8 @@ public sealed record SurveyedDeviceDocument(
     double RatingAmps = 15,
     double BreakerAmps = 15,
     string? Circuit = null,
-    ConductorDocument? Conductor = null)
+    ConductorDocument? Conductor = null,
+    bool InsulationCaught = false)
 {
     /// <summary>The device; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
     public SurveyedDevice Read()
@@ -172,6 +174,7 @@ public sealed record SurveyedDeviceDocument(
             Condition = Condition,
             BareShowing = BareShowingMm is null ? null
                 : BareShowingMm is > 0 and <= 100 ? new Length(BareShowingMm.Value) : throw new ImpossibleInputException("devices.bareShowingMm", "Bare metal that shows is from 0 to 100 mm."),
+            InsulationCaught = InsulationCaught,
             RatingAmps = RatingAmps,
             BreakerAmps = BreakerAmps is > 0 and <= 200 ? BreakerAmps : throw new ImpossibleInputException("devices.breakerAmps", "A breaker is from 0 to 200 A."),
             Circuit = string.IsNullOrWhiteSpace(Circuit) ? null : Circuit.Trim(),

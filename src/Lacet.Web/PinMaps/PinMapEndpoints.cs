@@ -30,11 +30,17 @@ public sealed record PinMapText(string Text);
 /// <param name="KeyBelow">The same the other way round.</param>
 public sealed record PinMapChecked(IReadOnlyList<FindingDocument> Findings, IReadOnlyList<ContinuityStep> Steps, ConnectorDocument KeyAbove, ConnectorDocument KeyBelow)
 {
+    /// <summary>How the machine is fed for the first time; empty as long as anything forbids it.</summary>
+    public IReadOnlyList<string> FirstPowerUp { get; init; } = [];
+
     internal static PinMapChecked Of(PinMap map, UnitLead lead) => new(
         [.. PinMapChecks.Of(map).Select(f => FindingDocument.Of(f, lead))],
         ContinuityStep.Of(map),
         ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: false), lead),
-        ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: true), lead));
+        ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: true), lead))
+    {
+        FirstPowerUp = [.. Core.PinMaps.FirstPowerUp.Of(map).Select(s => s.ToString(lead))],
+    };
 }
 
 /// <summary>A connector’s face.</summary>

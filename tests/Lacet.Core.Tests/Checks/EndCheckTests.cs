@@ -107,6 +107,11 @@ public sealed class EndCheckTests
             Plan(At("2.5 mm²", Ends.Block(depth: 12), Build.FineStranded) with { GivenFerrule = new(2.5, new Length(8)) }),
             Severity.Fix,
             Plan(At("2.5 mm²", Ends.Block(depth: 10), Build.FineStranded) with { GivenFerrule = new(2.5, new Length(8)) })),
+        ["pin-wider-than-opening"] = (
+            // A small relay’s terminal: 2.5 mm² in a pin of 2.2 mm bore does not go through 1.5 mm.
+            Plan(Ends.Wire("2.5 mm²", Build.FineStranded), Relay(1.5, 5)), Severity.Fix, Plan(Ends.Wire("1 mm²", Build.FineStranded), Relay(2.4, 5))),
+        ["wider-than-pitch"] = (
+            Plan(Ends.Wire("2.5 mm²", Build.FineStranded), Relay(3, 4)), Severity.Fix, Plan(Ends.Wire("1 mm²", Build.FineStranded), Relay(3, 4))),
         ["torque-not-marked"] = (Plan(Ends.Wire("14"), Ends.UnmarkedScrew()), Severity.Note, Plan(Ends.Wire("14"), Ends.Screw())),
     };
 
@@ -132,6 +137,7 @@ public sealed class EndCheckTests
     public static TheoryData<string> MadeIds => [.. EndChecks.Made.Select(c => c.Id)];
 
     [Theory]
+    [Trait("Advice", "4.16")]
     [MemberData(nameof(PlannedIds))]
     public void A_check_fires_where_it_must_and_only_there(string id)
     {
@@ -225,6 +231,9 @@ public sealed class EndCheckTests
     public void A_stop_is_shown_alone() => Assert.All(
         RecipeBook.For(Ends.Wire("6", Build.FineStranded), Ends.UnmarkedScrew(), HouseRules.Default).Findings,
         f => Assert.Equal(Severity.Stop, f.Severity));
+
+    private static ScrewClampBlock Relay(double opening, double pitch) => new(
+        new(0.5, 2.5, new Length(8), FerruleAcceptance.Allowed, null, new Length(opening), new Length(pitch)), TorqueMarking.OfRange(0.5, 0.6, TorqueUnit.NewtonMetre));
 
     private static EndPlan Plan(Conductor wire, Landing landing) => new(wire, landing, HouseRules.Default);
 

@@ -9,6 +9,7 @@ public sealed class ConductorCluesTests
 {
     /// <summary>Strand counts and diameters of ASTM B174 class K (0.010 in) and IEC 60228 class 5; from memory.</summary>
     [Theory]
+    [Trait("Advice", "4.14")]
     [InlineData(16, 0.254, "18 AWG")]
     [InlineData(26, 0.254, "16 AWG")]
     [InlineData(41, 0.254, "14 AWG")]
@@ -56,6 +57,7 @@ public sealed class ConductorCluesTests
     }
 
     [Fact]
+    [Trait("Advice", "4.14")]
     public void A_hole_is_of_a_solid_size_and_of_the_next_smaller_stranded_one()
     {
         var candidates = new ConductorClues { StripperHole = ConductorSize.Parse("14") }.Candidates();
@@ -91,6 +93,7 @@ public sealed class ConductorCluesTests
     }
 
     [Fact]
+    [Trait("Advice", "4.15")]
     public void Every_kind_of_landing_says_how_it_differs_in_use() => Assert.All(
         new Landing[] { new BindingScrew(null, null), new BackStab(new()), new LeverClamp(new()), new SolderLug(null), new CrimpedLug(null, null, null) },
         l => Assert.True(LandingTraits.For(l.Kind) is { Minutes: > 0 } t && t.Says.ToString(System.Globalization.CultureInfo.InvariantCulture).EndsWith('.')));

@@ -46,6 +46,7 @@ public sealed class FerruleTests
 
     /// <summary>28 and 26 AWG have ferrules too, of 0.08 and 0.14 mm² (common practice, from memory).</summary>
     [Theory]
+    [Trait("Advice", "4.18")]
     [InlineData("28", 0.08)]
     [InlineData("26", 0.14)]
     [InlineData("24", 0.25)]
@@ -53,6 +54,7 @@ public sealed class FerruleTests
 
     /// <summary>A sleeve without a collar is as long as its clamp is deep: a 25 mm sleeve in a clamp of 32 mm would let insulation in.</summary>
     [Theory]
+    [Trait("Advice", "1.9")]
     [InlineData("70 mm²", 32)]
     [InlineData("95 mm²", 28)]
     public void A_sleeve_without_a_collar_is_as_long_as_the_clamp_is_deep(string size, double depth)
@@ -132,4 +134,40 @@ public sealed class FerruleTests
             .Select(s => FerruleChoice.For(Conductor.Of(s, Build.FineStranded, Material.Copper), new Length(12), HouseRules.Default)!).ToList();
         Assert.Equal(metric.Select(f => f.Size.SquareMillimetres).Order(), metric.Select(f => f.Size.SquareMillimetres));
     }
+
+    /// <summary>
+    /// A pin crimped on its own size goes through the gauge that its size's opening must let in: IEC 60947-1 table 7, form B,
+    /// mm across (from memory). Over its corners it may stand wider, which a round hole notices.
+    /// </summary>
+    [Theory]
+    [Trait("Advice", "4.16")]
+    [InlineData("1.5 mm²", 1.9)]
+    [InlineData("2.5 mm²", 2.4)]
+    [InlineData("4 mm²", 2.7)]
+    [InlineData("6 mm²", 3.5)]
+    [InlineData("10 mm²", 4.4)]
+    [InlineData("16 mm²", 5.3)]
+    [InlineData("25 mm²", 6.9)]
+    [InlineData("35 mm²", 8.2)]
+    public void A_crimped_pin_goes_through_the_gauge_of_its_size(string size, double gauge)
+    {
+        var wire = Ends.Wire(size, Build.FineStranded);
+        var pin = CrimpedPin.Of(FerruleChoice.For(wire, new(12), HouseRules.Default)!, wire, CrimpShape.Square)!;
+        Assert.InRange(pin.Flats.Millimetres, Math.Sqrt(wire.Size.Area.SquareMillimetres), gauge);
+        Assert.True(pin.Corners > pin.Flats && pin.Collar > pin.Corners);
+    }
+
+    /// <summary>By hand: a 1.5 mm² pin of 1.7 mm bore and 0.15 mm wall has 0.87 mm² of its own; 2.37 mm² at 95 % is 1.58 mm square; its collar of 3.5 mm bore and 0.3 mm wall is 4.1 mm.</summary>
+    [Fact]
+    public void A_crimped_pin_is_as_thick_as_its_metal()
+    {
+        var wire = Ends.Wire("1.5 mm²", Build.FineStranded);
+        var pin = CrimpedPin.Of(FerruleChoice.For(wire, new(12), HouseRules.Default)!, wire, null)!;
+        Assert.Equal((1.58, 4.1), (Math.Round(pin.Flats.Millimetres, 2), Math.Round(pin.Collar!.Value.Millimetres, 2)));
+    }
+
+    [Fact]
+    public void How_thick_a_twin_is_is_not_guessed() => Assert.Null(CrimpedPin.Of(
+        FerruleChoice.ForTwo(Ends.Wire("1 mm²", Build.FineStranded), Ends.Wire("1 mm²", Build.FineStranded), new(12), HouseRules.Default)!,
+        Ends.Wire("1 mm²", Build.FineStranded), null));
 }

@@ -30,6 +30,8 @@ public sealed class HandSpliceTests
     });
 
     [Theory]
+    [Trait("Advice", "1.20")]
+    [Trait("Advice", "4.8")]
     [InlineData(HandForm.PigtailTwo, 2)]
     [InlineData(HandForm.PigtailThree, 3)]
     [InlineData(HandForm.PigtailFour, 4)]

@@ -50,6 +50,7 @@ public sealed class LugTorqueTests
 
     /// <summary>14 AWG in a lug for 1/0 at 120 lbf·in shears: it has its own line on the label, usually 35 lbf·in (common practice, from memory).</summary>
     [Theory]
+    [Trait("Advice", "1.13")]
     [InlineData("14", 35)]
     [InlineData("8", 40)]
     [InlineData("2", 120)]

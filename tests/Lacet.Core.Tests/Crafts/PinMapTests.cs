@@ -30,6 +30,7 @@ public sealed class PinMapTests
     }
 
     [Fact]
+    [Trait("Advice", "4.12")]
     public void A_green_lead_on_a_live_pin_is_found()
     {
         var found = PinMapChecks.Of(OneSpeed with { Pins = [OneSpeed.Pins[0] with { Colour = "green" }, .. OneSpeed.Pins.Skip(1)] });
@@ -38,6 +39,7 @@ public sealed class PinMapTests
     }
 
     [Fact]
+    [Trait("Advice", "4.12")]
     public void A_pump_that_would_run_backwards_is_stopped()
     {
         var map = OneSpeed with { Old = new(Volts: 120, Horsepower: 0.5, Amps: 6, Frame: "48Y", Rotation: Rotation.Clockwise) };
@@ -117,6 +119,19 @@ public sealed class PinMapTests
         var measured = TwoSpeeds with { Pins = [.. TwoSpeeds.Pins.Reverse().Select(p => p with { Ohms = p.Pin switch { 1 => 0.3, 2 => double.PositiveInfinity, _ => null } })] };
         Assert.Equal([(1, true), (2, false), (4, null), (6, (bool?)null)], ContinuityStep.Of(measured).Select(s => (s.Pin, s.Passed)));
         Assert.Contains("case", ContinuityStep.Of(measured)[^1].Elsewhere, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    [Trait("Advice", "4.12")]
+    public void Each_speed_runs_alone_at_the_first_power_up_and_its_current_is_held_against_the_plate()
+    {
+        var says = FirstPowerUp.Of(TwoSpeeds with { New = new MachineData(Amps: 1.4, Rotation: Rotation.Clockwise) }).Select(Ends.Read).ToList();
+        Assert.Equal(["Feed the low speed alone", "Stop it, wait until it stands, and feed the high speed alone"], says.Where(s => s.Contains("1.4 A", StringComparison.Ordinal)).Select(s => s[..s.IndexOf('.', StringComparison.Ordinal)]));
+        Assert.Contains("which way it turns", says[^1], StringComparison.Ordinal);
+        Assert.Single(FirstPowerUp.Of(OneSpeed), s => Ends.Read(s).StartsWith("Feed it.", StringComparison.Ordinal));
+        // Nothing is fed while anything forbids it, or before there is anything to test.
+        Assert.Empty(FirstPowerUp.Of(TwoSpeeds with { KeySeen = false }));
+        Assert.Empty(FirstPowerUp.Of(TwoSpeeds with { Fed = [PinFunction.LowSpeed, PinFunction.HighSpeed] }));
     }
 
     [Theory]

@@ -65,10 +65,12 @@ public sealed class ReworkAssessmentTests
 
     /// <summary>Common practice: what was bent, ringed or notched comes off; what is only badly seated is put right without loss.</summary>
     [Theory]
+    [Trait("Advice", "4.13")]
     [InlineData(Fault.Nick, FaultVerdict.CutBack)]
     [InlineData(Fault.Ring, FaultVerdict.CutBack)]
     [InlineData(Fault.OpenedHook, FaultVerdict.CutBack)]
     [InlineData(Fault.OverTwist, FaultVerdict.CutBack)]
+    [InlineData(Fault.BadSolder, FaultVerdict.PutRight)]
     [InlineData(Fault.WrongWay, FaultVerdict.CutBack)]
     [InlineData(Fault.Scorched, FaultVerdict.CutBack)]
     [InlineData(Fault.TooShort, FaultVerdict.PutRight)]
@@ -116,6 +118,7 @@ public sealed class ReworkAssessmentTests
 
     /// <summary>A hook that comes off is one that was opened: what would only be put right at a clamp costs wire under a screw.</summary>
     [Theory]
+    [Trait("Advice", "1.15")]
     [InlineData(Fault.TooLong)]
     [InlineData(Fault.InsulationCaught)]
     [InlineData(Fault.Loose)]

@@ -83,6 +83,7 @@ public sealed class ReworkTests
 
     /// <summary>DIN 46234 (from memory): M4 4.3, M5 5.3, M6 6.5, M8 8.4, M10 10.5 mm.</summary>
     [Theory]
+    [Trait("Advice", "1.14")]
     [InlineData(4, 4.3, "#8 / M4")]
     [InlineData(5, 5.3, "#10 / M5")]
     [InlineData(6, 6.5, "1/4 in / M6")]
@@ -98,6 +99,7 @@ public sealed class ReworkTests
 
     /// <summary>Barrier screws: #6, #8 and #10 are 3.51, 4.17 and 4.83 mm (ASME B1.1, from memory), and go through the holes of M3.5, M4 and M5.</summary>
     [Theory]
+    [Trait("Advice", "1.14")]
     [InlineData("#6", 3.7)]
     [InlineData("#8", 4.3)]
     [InlineData("#10", 5.3)]
@@ -111,6 +113,7 @@ public sealed class ReworkTests
     }
 
     [Fact]
+    [Trait("Advice", "1.14")]
     public void A_hold_down_lever_is_pressed_and_not_tightened()
     {
         var recipe = Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(4, null, RingShape.Fork, null, hold: StudHold.Lever));

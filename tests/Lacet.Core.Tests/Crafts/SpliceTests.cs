@@ -153,6 +153,11 @@ public sealed class SpliceTests
         Assert.Equal(ends.Count, scene.Parts.Count(p => p.Id.EndsWith("-insulation", StringComparison.Ordinal)));
         Assert.Equal(scene.Parts.Select(p => p.Id).Distinct().Count(), scene.Parts.Count);
         Assert.All(scene.Dimensions, d => Assert.Equal(d.Label.Value, d.ToX - d.FromX, 0.01));
+        // Drawing and recipe say one length alike.
+        if (SpliceRecipe.Of(join, Rules) is { Strip: { } strip, Trim: null })
+        {
+            Assert.Equal(strip.Read(WindowPart.Target), scene.Dimensions.Single(d => d.Id == "bare").Label);
+        }
     });
 
     [Fact]
@@ -165,6 +170,7 @@ public sealed class SpliceTests
     }
 
     [Fact]
+    [Trait("Advice", "4.9")]
     public void The_best_connector_comes_first_and_the_others_say_why_they_do_not_fit()
     {
         SpliceConnector Of(ConnectorKind kind, string name) => ConnectorRow.All[kind].Usual with { Name = name };
@@ -183,6 +189,7 @@ public sealed class SpliceTests
 
     /// <summary>NEC 300.14 (from memory): six inches free; each time anew costs the strip and about 10 mm (common practice).</summary>
     [Fact]
+    [Trait("Advice", "1.20")]
     public void A_pigtail_is_six_inches_free_what_both_ends_strip_and_spare_for_making_it_anew()
     {
         var plan = SplicePigtail.Of(new(38.1), new(19));
@@ -197,6 +204,7 @@ public sealed class SpliceTests
     /// earths, clamps inside: 4 conductors, 1 for the clamps, 2 for the yoke, 1 for the earths: 8 of 2.00 in³, 16 in³.
     /// </summary>
     [Fact]
+    [Trait("Advice", "4.19")]
     public void A_box_with_a_receptacle_and_two_cables_needs_sixteen_cubic_inches()
     {
         BoxContents contents = new([Counted(4, "14")], [Counted(2, "14")]) { InnerClamps = true, Yokes = [ConductorSize.Parse("14")], Pigtails = 3 };

@@ -60,6 +60,7 @@ public sealed class TorqueTests
 
     /// <summary>20 % to 100 % of the scale (ISO 6789-1, from memory).</summary>
     [Theory]
+    [Trait("Advice", "3.5")]
     [InlineData(0.59, "below")]
     [InlineData(0.6, null)]
     [InlineData(3, null)]

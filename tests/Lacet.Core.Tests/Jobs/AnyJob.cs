@@ -42,7 +42,7 @@ internal static class AnyJob
             6 => wire with { Conductor = random.Next(5) == 0 ? null : Ends.Wire(Sizes[random.Next(Sizes.Length)]) },
             7 => wire with { Retired = !wire.Retired },
             8 => device with { RatingAmps = random.Next(2) == 0 ? 15 : 20, HotTab = (BreakOffTab)random.Next(2), Type = (DeviceType)random.Next(4) },
-            9 => landing with { Identity = (TerminalIdentity)random.Next(4), Side = (DeviceSide)random.Next(3), Half = (DeviceHalf)random.Next(3) },
+            9 => landing with { Identity = (TerminalIdentity)random.Next(9), Side = (DeviceSide)random.Next(3), Half = (DeviceHalf)random.Next(3) },
             10 => landing.Splice is null ? landing with { Landing = random.Next(3) == 0 ? null : Ends.Block() with { TakesTwo = random.Next(2) == 0 } } : landing,
             11 => circuit with { OcpdAmps = random.Next(2) == 0 ? 15 : 30, LoadAmps = random.Next(30), Method = (WiringMethod)random.Next(4) },
             12 => circuit with { SharesNeutralWith = Maybe(job.Circuits.Keys.Where(k => k != circuit.Id)) },

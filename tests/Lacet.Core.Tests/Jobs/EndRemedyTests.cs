@@ -58,6 +58,7 @@ public sealed class EndRemedyTests
     /// keeps its circuit, its function and its conductor; every device is fed by what fed it, at screws of the same metal and side.
     /// </summary>
     [Fact]
+    [Trait("Advice", "1.4")]
     public void Whatever_the_job_what_is_offered_brings_nothing_and_rewires_nothing() => Gen.Int[0, int.MaxValue / 2].List[1, 8].Sample(
         seeds =>
         {
@@ -92,6 +93,7 @@ public sealed class EndRemedyTests
 
     /// <summary>A numbered terminal is no place to move a wire to, however free; an earth or neutral bar never takes a hot.</summary>
     [Fact]
+    [Trait("Advice", "1.4")]
     public void A_wire_is_never_moved_to_a_terminal_with_a_number_nor_to_a_bar()
     {
         var sketch = Bar().Device("P", "X", DeviceType.Block).Landing("P", "X:1", Ends.Block(), "X").Landing("P", "X:2", Ends.Block(0.5, 50), "X")
@@ -103,6 +105,7 @@ public sealed class EndRemedyTests
 
     /// <summary>What was found stands until something is done: no tap takes it away.</summary>
     [Fact]
+    [Trait("Advice", "1.6")]
     public void What_was_found_scorched_stands_until_an_event()
     {
         var sketch = new Sketch().Box("B").Landing("B", "S", Ends.Screw()).Circuit("1").Wire("1", "S", null, circuit: "1", with: w => w with { A = w.A with { Found = new AsMade(null, null) { Scorched = true } } });
@@ -124,6 +127,7 @@ public sealed class EndRemedyTests
     }
 
     [Fact]
+    [Trait("Advice", "1.20")]
     public void A_pigtail_joins_all_that_landed_there_and_is_long_enough()
     {
         var sketch = Panel().Circuit("1").Wire("1", "X1", null, circuit: "1").Wire("2", "X1", null, circuit: "1").Wire("3", "X1", null, circuit: "1", conductor: Ends.Wire("12"));

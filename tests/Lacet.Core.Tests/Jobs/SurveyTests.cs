@@ -20,6 +20,7 @@ public sealed class SurveyTests
         { "bootleg", new SurveyedDevice("1") { Polarity = SurveyPolarity.Bootleg }, ["bootleg-earth"] },
         { "against the screw", new SurveyedDevice("1") { Hook = HookWay.CounterClockwise }, ["hook-wrong-way"] },
         { "bare metal", new SurveyedDevice("1") { BareShowing = new(5) }, ["bare-metal-shows"] },
+        { "plastic under a screw", new SurveyedDevice("1") { InsulationCaught = true }, ["insulation-caught"] },
         { "loose", new SurveyedDevice("1") { Condition = SurveyCondition.Loose }, ["loose-or-scorched"] },
         { "scorched", new SurveyedDevice("1") { Condition = SurveyCondition.Scorched }, ["loose-or-scorched"] },
         { "20 A on a 15 A breaker", new SurveyedDevice("1") { RatingAmps = 20 }, ["receptacle-rating"] },
@@ -31,6 +32,8 @@ public sealed class SurveyTests
     };
 
     [Theory]
+    [Trait("Advice", "1.19")]
+    [Trait("Advice", "4.17")]
     [MemberData(nameof(Devices))]
     public void A_device_is_judged_as_it_was_found(string what, SurveyedDevice device, string[] checks)
     {
@@ -58,17 +61,28 @@ public sealed class SurveyTests
     }
 
     [Fact]
+    [Trait("Advice", "1.20")]
     public void Time_and_parts_add_up()
     {
         // By the table: dead 4, re-terminate 8, replace 6, pigtail 5, earth 20 minutes.
         var remedy = SurveyRemedy.For(Survey(new SurveyedDevice("1") { Doubled = true }, new("2") { Condition = SurveyCondition.Loose }, new("3") { Polarity = SurveyPolarity.OpenEarth }));
-        Assert.Equal([17.0, 18, 32], remedy.Devices.Select(d => d.Minutes));
-        Assert.Equal(67, remedy.Minutes);
+        Assert.Equal([17.0, 12, 32], remedy.Devices.Select(d => d.Minutes));
+        Assert.Equal(61, remedy.Minutes);
         Assert.Contains(remedy.Parts, p => p is { Count: 2 } && p.Name.StartsWith("Splice connectors", StringComparison.Ordinal));
         // Two pigtails by the one rule: 6 in free, 1 1/2 in in the splice, 3/4 in at the screw, and two reworks: 268 mm each.
         Assert.Contains(remedy.Parts, p => p is { Unit: "m", Count: 0.6 });
         Assert.Contains(remedy.Parts, p => p.Name.Contains("No equipment ground", StringComparison.Ordinal));
     }
+
+    /// <summary>Common practice: a loose screw is made anew, a spring that let go and what got hot are replaced.</summary>
+    [Theory]
+    [InlineData(SurveyWiring.SideScrew, SurveyCondition.Loose, false)]
+    [InlineData(SurveyWiring.Clamp, SurveyCondition.Loose, false)]
+    [InlineData(SurveyWiring.BackStab, SurveyCondition.Loose, true)]
+    [InlineData(SurveyWiring.Lever, SurveyCondition.Loose, true)]
+    [InlineData(SurveyWiring.SideScrew, SurveyCondition.Scorched, true)]
+    public void What_let_go_or_got_hot_is_replaced(SurveyWiring wiring, SurveyCondition condition, bool replaced) =>
+        Assert.Equal(replaced, SurveyRemedy.For(Survey(new SurveyedDevice("1") { Wiring = wiring, Condition = condition })).Devices.Single().Replace);
 
     [Theory]
     [InlineData(ReceptacleWiring.BackWireClamp, "back-wire-clamp")]

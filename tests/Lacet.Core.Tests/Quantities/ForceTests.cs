@@ -19,6 +19,7 @@ public sealed class ForceTests
         Assert.Equal(says, new Force(newtons).ToString());
 
     [Fact]
+    [Trait("Advice", "3.6")]
     public void What_is_said_is_never_more_than_what_is_meant() => Gen.Double[1, 2000].Sample(newtons =>
     {
         var read = new Force(newtons).Read();

@@ -26,6 +26,7 @@ public sealed partial class SentenceTests
 
     /// <summary>Where a window is narrower than 1/8 in, millimetres lead and the fraction is said once, of the target, as "about".</summary>
     [Theory]
+    [Trait("Advice", "3.1")]
     [InlineData(10, 9, 11, "about 3/8 in", "9 mm", "11 mm", UnitSystem.Metric)]
     [InlineData(10, 10, 11, "about 3/8 in", "10 mm", "11 mm", UnitSystem.Metric)]
     [InlineData(2, 1, 3, "2 mm", "1 mm", "3 mm", UnitSystem.Metric)]
@@ -55,6 +56,7 @@ public sealed partial class SentenceTests
     });
 
     [Fact]
+    [Trait("Advice", "3.1")]
     public void A_target_is_never_said_as_a_limit_that_it_is_not() => Windows.Sample(window =>
     {
         var said = Enum.GetValues<WindowPart>().ToDictionary(p => p, p => window.Read(p));
@@ -76,6 +78,7 @@ public sealed partial class SentenceTests
     });
 
     [Theory]
+    [Trait("Advice", "3.1")]
     [InlineData(213, "215 mm (8 1/2 in)")]
     [InlineData(152.4, "155 mm (6 in)")]
     [InlineData(40.2, "45 mm (1 3/4 in)")]
@@ -91,6 +94,7 @@ public sealed partial class SentenceTests
 
     /// <summary>What is written and read again is judged as it was: 14 lbf·in stays 14, and reaching it passes.</summary>
     [Fact]
+    [Trait("Advice", "3.3")]
     public void A_torque_is_judged_and_said_in_the_unit_of_its_marking()
     {
         var window = TorqueMarking.OfRange(14, 18, TorqueUnit.InchPound).Window(HouseRules.Default);
@@ -102,6 +106,7 @@ public sealed partial class SentenceTests
     }
 
     [Theory]
+    [Trait("Advice", "3.4")]
     [InlineData(9, 14, TorqueUnit.InchPound, "1.02 N·m", "9 lbf·in", "1.58 N·m", "14 lbf·in")]
     [InlineData(0.5, 0.8, TorqueUnit.NewtonMetre, "0.5 N·m", "4.5 lbf·in", "0.8 N·m", "7 lbf·in")]
     [InlineData(20, 25, TorqueUnit.NewtonMetre, "20 N·m", "177.1 lbf·in", "25 N·m", "221.2 lbf·in")]

@@ -36,6 +36,7 @@ public sealed class BindingScrewTests
     }
 
     [Fact]
+    [Trait("Advice", "2.5")]
     public void Without_a_marking_the_verdict_is_go_but_read_it_off_and_it_says_where()
     {
         var recipe = Ends.Recipe(Ends.Wire("14"), Ends.UnmarkedScrew());
@@ -89,10 +90,12 @@ public sealed class BindingScrewTests
     }
 
     [Fact]
+    [Trait("Advice", "4.5")]
     public void An_eye_is_offered_beside_the_hook() =>
         Assert.Contains("eye", Ends.Read(Ends.Recipe(Ends.Wire("14"), Ends.Screw()).Alternatives[0].Text), StringComparison.Ordinal);
 
     [Fact]
+    [Trait("Advice", "1.8")]
     public void Only_a_screw_marked_CO_ALR_takes_aluminium()
     {
         // NEC 404.14(C), 406.3(C), from memory: AL or CU-AL does not pass on a receptacle's or switch's screw.
@@ -110,6 +113,8 @@ public sealed class BindingScrewTests
     }
 
     [Theory]
+    [Trait("Advice", "2.4")]
+    [Trait("Advice", "4.1")]
     [InlineData(ScrewOn.Receptacle, "Ground-fault", true)]
     [InlineData(ScrewOn.Switch, "breaks the hot", true)]
     [InlineData(ScrewOn.Lampholder, "screw of the shell", true)]

@@ -170,6 +170,7 @@ public sealed class LandingTests
     }
 
     [Fact]
+    [Trait("Advice", "3.7")]
     public void Lugs_lose_no_strands_and_other_landings_as_many_as_their_class_allows()
     {
         var lug = Ends.Recipe(Ends.Wire("12", Build.Stranded), new SetScrewLug(null, null, null, null, null, null, null));
@@ -249,6 +250,7 @@ public sealed class LandingTests
 
     /// <summary>The same of aluminium: 4 AWG on 60 A, 1/0 on 125, 2/0 on 150 (NEC 310.16, 240.4(B), from memory).</summary>
     [Theory]
+    [Trait("Advice", "2.2")]
     [InlineData("4", null, 60)]
     [InlineData("1/0", 75, 125)]
     [InlineData("2/0", 75, 150)]

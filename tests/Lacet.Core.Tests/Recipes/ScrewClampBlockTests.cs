@@ -69,6 +69,7 @@ public sealed class ScrewClampBlockTests
     }
 
     [Theory]
+    [Trait("Advice", "1.1")]
     [InlineData("6 mm²", "printed for 6 mm². Or a pigtail of 4 mm² or less, only where the circuit’s breaker allows one that small.")]
     [InlineData("10", "printed for 10 AWG. Or a pigtail of 12 AWG or less, only where the circuit’s breaker allows one that small.")]
     [InlineData("0.34 mm²", "printed for 0.34 mm². Or splice on a pigtail of 0.5 mm² or more.")]

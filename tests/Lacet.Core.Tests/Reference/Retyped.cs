@@ -1,3 +1,4 @@
+using Lacet.Core.Circuits;
 using Lacet.Core.Splices;
 namespace Lacet.Core.Tests.Reference;
 
@@ -45,11 +46,35 @@ internal static class Retyped
     internal static readonly (string Size, double Three, double Two)[] CordAmpacities =
         [("18 AWG", 7, 10), ("16 AWG", 10, 13), ("14 AWG", 15, 18), ("12 AWG", 20, 25), ("10 AWG", 25, 30), ("8 AWG", 35, 40)];
 
-    /// <summary>NEMA WD 6 and NEC 210.21(B)(2), from memory.</summary>
-    internal static readonly (string Name, double Volts, double Rating, double Most, string TwoBlade)[] CordPlugs =
+    /// <summary>HD 516, from memory: three loaded conductors, two.</summary>
+    internal static readonly (string Size, double Three, double Two)[] MetricCords =
+        [("0.5 mm²", 3, 3), ("0.75 mm²", 6, 6), ("1 mm²", 10, 10), ("1.5 mm²", 16, 16), ("2.5 mm²", 20, 25), ("4 mm²", 25, 32)];
+
+    /// <summary>Common practice, from memory: feet, metres.</summary>
+    internal static readonly (Region Region, double[] Lengths)[] CordLengths =
+        [(Region.NorthAmerica, [3, 6, 8, 10, 15, 25, 50, 100]), (Region.Iec, [1, 1.5, 2, 3, 5, 10, 15, 20, 25, 50])];
+
+    /// <summary>IEC 60320-1, and what is usual in North America; from memory.</summary>
+    internal static readonly (Region Region, double Most, string Name)[] CordConnectors =
+        [(Region.NorthAmerica, 15, "C13"), (Region.NorthAmerica, 20, "C19"), (Region.Iec, 2.5, "C5"), (Region.Iec, 10, "C13"), (Region.Iec, 16, "C19")];
+
+    /// <summary>NEC table 400.4 and EN 50525, from memory.</summary>
+    internal static readonly (Region Region, CordDuty Duty, bool Outdoors, string Name, string Most)[] CordJackets =
     [
-        ("5-15", 125, 15, 12, "1-15"), ("5-20", 125, 20, 16, ""), ("L5-30", 125, 30, 24, ""),
-        ("6-15", 250, 15, 12, ""), ("6-20", 250, 20, 16, ""), ("L6-30", 250, 30, 24, ""),
+        (Region.NorthAmerica, CordDuty.Light, false, "SPT-2 or SVT", "16 AWG"), (Region.NorthAmerica, CordDuty.Ordinary, false, "SJT or SJO", "10 AWG"),
+        (Region.NorthAmerica, CordDuty.Ordinary, true, "SJTW or SJOOW", "10 AWG"), (Region.NorthAmerica, CordDuty.Heavy, false, "ST or SO", "2 AWG"),
+        (Region.NorthAmerica, CordDuty.Heavy, true, "STW or SOOW", "2 AWG"), (Region.Iec, CordDuty.Light, false, "H03VV-F", "0.75 mm²"),
+        (Region.Iec, CordDuty.Ordinary, false, "H05VV-F", "4 mm²"), (Region.Iec, CordDuty.Ordinary, true, "H05RN-F", "1 mm²"),
+        (Region.Iec, CordDuty.Heavy, false, "H07RN-F", "120 mm²"), (Region.Iec, CordDuty.Heavy, true, "H07RN-F", "120 mm²"),
+    ];
+
+    /// <summary>NEMA WD 6 and NEC 210.21(B)(2); CEE 7 and IEC 60309; from memory.</summary>
+    internal static readonly (Region Region, string Name, double Volts, double Rating, double Most, string TwoWire)[] CordPlugs =
+    [
+        (Region.NorthAmerica, "5-15", 125, 15, 12, "1-15"), (Region.NorthAmerica, "5-20", 125, 20, 16, ""), (Region.NorthAmerica, "L5-30", 125, 30, 24, ""),
+        (Region.NorthAmerica, "6-15", 250, 15, 12, ""), (Region.NorthAmerica, "6-20", 250, 20, 16, ""), (Region.NorthAmerica, "L6-30", 250, 30, 24, ""),
+        (Region.Iec, "CEE 7/7", 250, 16, 16, "CEE 7/16 to 2.5 A, else CEE 7/17"), (Region.Iec, "IEC 60309, blue, 32 A", 250, 32, 32, ""),
+        (Region.Iec, "IEC 60309, red, 16 A", 415, 16, 16, ""), (Region.Iec, "IEC 60309, red, 32 A", 415, 32, 32, ""),
     ];
 
     internal static readonly (double Receptacle, double Most)[] PlugLoads = [(15, 12), (20, 16), (30, 24)];
@@ -59,27 +84,27 @@ internal static class Retyped
         [("#6", 0.138, 0.270), ("#8", 0.164, 0.322), ("#10", 0.190, 0.373)];
 
     /// <summary>DIN 46228-4: size, pins, pin bore, collar bore; entry; colours by DIN, French practice, the other series.</summary>
-    internal static readonly (double Mm2, string Pins, double? Bore, double? Collar, double Entry, string Colours)[] Ferrules =
+    internal static readonly (double Mm2, string Pins, double? Bore, double? Collar, double? PinWall, double? CollarWall, double Entry, string Colours)[] Ferrules =
     [
-        (0.08, "6", 0.5, 1.4, 2, "white/white/white"),
-        (0.14, "6 8", 0.7, 1.6, 2, "grey/brown/grey"),
-        (0.25, "6 8", 0.8, 2.0, 2, "light blue/violet/light blue"),
-        (0.34, "6 8", 0.8, 2.0, 2, "turquoise/pink/turquoise"),
-        (0.5, "6 8 10", 1.0, 2.6, 2, "white/white/orange"),
-        (0.75, "6 8 10 12", 1.2, 2.8, 2, "grey/blue/white"),
-        (1, "6 8 10 12", 1.4, 3.0, 2, "red/red/yellow"),
-        (1.5, "8 10 12 18", 1.7, 3.5, 2, "black/black/red"),
-        (2.5, "8 12 18", 2.2, 4.2, 2, "blue/grey/blue"),
-        (4, "10 12 18", 2.8, 4.8, 2, "grey/orange/grey"),
-        (6, "12 18", 3.5, 6.3, 2, "yellow/green/black"),
-        (10, "12 18", 4.5, 7.6, 3, "red/brown/ivory"),
-        (16, "12 18", 5.8, 8.8, 3, "blue/ivory/green"),
-        (25, "16 18 22", 7.3, 11.2, 4, "yellow/black/brown"),
-        (35, "16 18 25", 8.3, 12.7, 4, "red/red/beige"),
-        (50, "20 25", 10.3, 15.0, 5, "blue/blue/olive"),
-        (70, "25", null, null, 0, "//"),
-        (95, "25", null, null, 0, "//"),
-        (120, "25", null, null, 0, "//"),
+        (0.08, "6", 0.5, 1.4, 0.1, 0.2, 2, "white/white/white"),
+        (0.14, "6 8", 0.7, 1.6, 0.1, 0.2, 2, "grey/brown/grey"),
+        (0.25, "6 8", 0.8, 2.0, 0.15, 0.25, 2, "light blue/violet/light blue"),
+        (0.34, "6 8", 0.8, 2.0, 0.15, 0.25, 2, "turquoise/pink/turquoise"),
+        (0.5, "6 8 10", 1.0, 2.6, 0.15, 0.25, 2, "white/white/orange"),
+        (0.75, "6 8 10 12", 1.2, 2.8, 0.15, 0.25, 2, "grey/blue/white"),
+        (1, "6 8 10 12", 1.4, 3.0, 0.15, 0.3, 2, "red/red/yellow"),
+        (1.5, "8 10 12 18", 1.7, 3.5, 0.15, 0.3, 2, "black/black/red"),
+        (2.5, "8 12 18", 2.2, 4.2, 0.15, 0.3, 2, "blue/grey/blue"),
+        (4, "10 12 18", 2.8, 4.8, 0.2, 0.4, 2, "grey/orange/grey"),
+        (6, "12 18", 3.5, 6.3, 0.2, 0.4, 2, "yellow/green/black"),
+        (10, "12 18", 4.5, 7.6, 0.2, 0.4, 3, "red/brown/ivory"),
+        (16, "12 18", 5.8, 8.8, 0.2, 0.4, 3, "blue/ivory/green"),
+        (25, "16 18 22", 7.3, 11.2, 0.2, 0.4, 4, "yellow/black/brown"),
+        (35, "16 18 25", 8.3, 12.7, 0.2, 0.5, 4, "red/red/beige"),
+        (50, "20 25", 10.3, 15.0, 0.3, 0.5, 5, "blue/blue/olive"),
+        (70, "25", null, null, null, null, 0, "//"),
+        (95, "25", null, null, null, null, 0, "//"),
+        (120, "25", null, null, null, null, 0, "//"),
     ];
 
     /// <summary>IEC 60947-1, test torques by thread, columns I, II, III.</summary>

@@ -47,6 +47,10 @@ internal static class TableGuards
         ["plug-loads"] = PlugLoads,
         ["nec-400-5"] = CordAmpacities,
         ["cord-plugs"] = CordPlugs,
+        ["hd-516"] = MetricCords,
+        ["cord-lengths"] = CordLengths,
+        ["cord-connectors"] = CordConnectors,
+        ["cord-jackets"] = CordJackets,
         ["insulation-marks"] = InsulationMarks,
         ["landing-traits"] = LandingTraitRows,
         ["survey-times"] = SurveyTimes,
@@ -107,7 +111,19 @@ internal static class TableGuards
         Retyped.CordAmpacities, ReferenceTable.Parse<CordAmpacityRow>(text).Select(r => (r.Size, r.Three, r.Two)));
 
     private static void CordPlugs(string text) => Assert.Equal(
-        Retyped.CordPlugs, ReferenceTable.Parse<CordPlugRow>(text).Select(r => (r.ThreeBlade, r.Volts, r.Rating, r.Most, r.TwoBlade)));
+        Retyped.CordPlugs, ReferenceTable.Parse<CordPlugRow>(text).Select(r => (r.Region, r.Earthed, r.Volts, r.Rating, r.Most, r.TwoWire)));
+
+    private static void MetricCords(string text) => Assert.Equal(
+        Retyped.MetricCords, ReferenceTable.Parse<CordAmpacityRow>(text).Select(r => (r.Size, r.Three, r.Two)));
+
+    private static void CordLengths(string text) => Assert.Equal(
+        Retyped.CordLengths.SelectMany(r => r.Lengths.Select(l => (r.Region, l))), ReferenceTable.Parse<CordLengthRow>(text).Select(r => (r.Region, r.Length)));
+
+    private static void CordConnectors(string text) => Assert.Equal(
+        Retyped.CordConnectors, ReferenceTable.Parse<CordConnectorRow>(text).Select(r => (r.Region, r.Most, r.Name)));
+
+    private static void CordJackets(string text) => Assert.Equal(
+        Retyped.CordJackets, ReferenceTable.Parse<CordJacketRow>(text).Select(r => (r.Region, r.Duty, r.Outdoors, r.Name, r.Most)));
 
     private static void Screws(string text) => Assert.Equal(
         Retyped.Screws.Select(s => (s.Name, Math.Round(s.Major * 25.4, 2), Math.Round(s.Head * 25.4, 1))),
@@ -115,7 +131,7 @@ internal static class TableGuards
 
     private static void Ferrules(string text) => Assert.Equal(
         Retyped.Ferrules,
-        ReferenceTable.Parse<FerruleRow>(text).Select(r => (r.Size, r.Pins, r.PinBore, r.CollarBore, r.Entry, $"{r.Din}/{r.French}/{r.Other}")));
+        ReferenceTable.Parse<FerruleRow>(text).Select(r => (r.Size, r.Pins, r.PinBore, r.CollarBore, r.PinWall, r.CollarWall, r.Entry, $"{r.Din}/{r.French}/{r.Other}")));
 
     private static void TestTorques(string text)
     {

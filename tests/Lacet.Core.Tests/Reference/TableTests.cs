@@ -14,7 +14,11 @@ public sealed class TableTests
     public static TheoryData<string> Tables => new(ReferenceTable.Names);
 
     [Fact]
-    public void Every_table_has_a_guard() => Assert.Equal(ReferenceTable.Names, TableGuards.All.Keys.Order(StringComparer.Ordinal));
+    public void Every_table_has_a_guard_and_a_use()
+    {
+        Assert.Equal(ReferenceTable.Names, TableGuards.All.Keys.Order(StringComparer.Ordinal));
+        Assert.Equal(ReferenceTable.Names, TableUse.All.Keys.Order(StringComparer.Ordinal));
+    }
 
     [Theory]
     [MemberData(nameof(Tables))]

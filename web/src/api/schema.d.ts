@@ -4538,6 +4538,7 @@ export interface paths {
             requestBody: {
                 content: {
                     "application/octet-stream": string;
+                    "application/json": string;
                 };
             };
             responses: {
@@ -6012,12 +6013,28 @@ export interface components {
             scene: components["schemas"]["SceneDocument"];
             spots: components["schemas"]["CordSpot"][];
         };
+        /**
+         * @description What a cord is put through: the three classes that NEC table 400.4 and EN 50525 both have.
+         * @enum {unknown}
+         */
+        CordDuty: "light" | "ordinary" | "heavy";
         /** @description Which conductor of a cord is which. */
         CordIdentity: {
             /** @description Each, in the order that it was given. */
             conductors: components["schemas"]["IdentifiedConductor"][];
             /** @description What to measure; empty where nothing has to be. */
             meter: components["schemas"]["MeterStep"][];
+        };
+        /** @description The jacket that a cord gets. */
+        CordJacket: {
+            /** @description Its letters, such as "SJTW or SJOOW". */
+            name: string;
+            /** @description What it is made for. */
+            duty: components["schemas"]["CordDuty"];
+            /** @description Whether it may lie in the wet and in the sun. */
+            outdoors: boolean;
+            /** @description Where the letters are from. */
+            source: string;
         };
         CordPartDocument: {
             name: string;
@@ -6036,7 +6053,7 @@ export interface components {
         CordPlace: "blades" | "at-the-plug" | "inside-the-plug" | "along" | "print" | "entry";
         /** @description The plug, and the connector at the other end, that go on a cord. */
         CordPlug: {
-            /** @description Its name with an earth blade (NEMA WD 6, from memory). */
+            /** @description Its name with an earth. */
             name: string;
             /**
              * Format: double
@@ -6054,7 +6071,11 @@ export interface components {
              */
             most: number;
             /** @description Its name on a two-wire cord; null where that must not be. */
-            twoBlade: null | string;
+            twoWire: null | string;
+            /** @description Where its name and rating are from. */
+            source: string;
+            /** @description What such loads are sold with all the same; null where that is no other. */
+            soldWith: null | string;
         };
         /** @description What parts and time cost: usual figures, for whoever has none of their own. */
         CordPrices: {
@@ -6117,6 +6138,9 @@ export interface components {
             plug: null | components["schemas"]["CordPlug"];
             reasons: components["schemas"]["ReasonDocument"][];
             asksPhases?: boolean;
+            jacket?: null | components["schemas"]["CordJacket"];
+            stockLength?: null | string;
+            connector?: null | string;
         };
         CordSizeRequest: {
             /** Format: double */
@@ -6136,6 +6160,10 @@ export interface components {
             lead?: components["schemas"]["Lead"];
             /** Format: int32 */
             phases?: null | number;
+            region?: components["schemas"]["Region"];
+            duty?: components["schemas"]["CordDuty"];
+            /** @default false */
+            outdoors: boolean;
         };
         /** @description A place to look at on the drawing of a cord, mm. */
         CordSpot: {
@@ -6383,7 +6411,7 @@ export interface components {
          * @description What can be wrong with an end that was made.
          * @enum {unknown}
          */
-        Fault: "nick" | "strands-cut" | "ring" | "opened-hook" | "over-twist" | "too-short" | "too-long" | "insulation-caught" | "strand-out" | "wrong-way" | "double-stacked" | "loose" | "scorched";
+        Fault: "nick" | "strands-cut" | "ring" | "opened-hook" | "over-twist" | "too-short" | "too-long" | "insulation-caught" | "strand-out" | "wrong-way" | "double-stacked" | "bad-solder" | "loose" | "scorched";
         /**
          * @description What becomes of an end with a fault, mildest first.
          * @enum {unknown}
@@ -6575,6 +6603,8 @@ export interface components {
         IdentifyRequest: {
             conductors: components["schemas"]["SeenConductorDocument"][];
             region?: components["schemas"]["Region"];
+            /** @default false */
+            foreign: boolean;
         };
         /**
          * @description What can be seen of a conductor besides its colour.
@@ -6949,6 +6979,10 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: double */
+            pitchMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -6972,6 +7006,10 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: double */
+            pitchMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7044,6 +7082,10 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: double */
+            pitchMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7090,6 +7132,10 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: double */
+            pitchMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7107,6 +7153,12 @@ export interface components {
             kind: "plug-screw";
             screw?: null | string;
             grip?: null | components["schemas"]["PlugGrip"];
+            /** Format: double */
+            toLineMm?: null | number;
+            /** Format: double */
+            toNeutralMm?: null | number;
+            /** Format: double */
+            toEarthMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7130,6 +7182,10 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: double */
+            pitchMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7153,6 +7209,10 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: double */
+            pitchMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7222,6 +7282,10 @@ export interface components {
             stripDepthMm?: null | number;
             ferrule?: null | components["schemas"]["FerruleAcceptance"];
             accepts?: null | components["schemas"]["AcceptedBuild"][];
+            /** Format: double */
+            openingMm?: null | number;
+            /** Format: double */
+            pitchMm?: null | number;
             /** Format: uuid */
             id?: null | string;
             trust?: null | components["schemas"]["DataTrust"];
@@ -7569,6 +7633,7 @@ export interface components {
             steps: components["schemas"]["ContinuityStep"][];
             keyAbove: components["schemas"]["ConnectorDocument"];
             keyBelow: components["schemas"]["ConnectorDocument"];
+            firstPowerUp?: string[];
         };
         PinMapDocument: {
             name: string;
@@ -7817,6 +7882,7 @@ export interface components {
             screw?: null | string;
             houseRules?: null | components["schemas"]["HouseRulesDocument"];
             lead?: components["schemas"]["Lead"];
+            grip?: components["schemas"]["PlugGrip"];
         };
         /** @enum {unknown} */
         Region: "north-america" | "iec" | null;
@@ -8297,6 +8363,8 @@ export interface components {
             breakerAmps: number;
             circuit?: null | string;
             conductor?: null | components["schemas"]["ConductorDocument"];
+            /** @default false */
+            insulationCaught: boolean;
         };
         SurveyedItem: {
             /** Format: uuid */
@@ -8338,7 +8406,7 @@ export interface components {
          * @description What a terminal is for, by its metal or its mark.
          * @enum {unknown}
          */
-        TerminalIdentity: "none" | "brass" | "silver" | "green";
+        TerminalIdentity: "none" | "brass" | "silver" | "green" | "line1" | "line2" | "line3" | "neutral" | "earth";
         TerminationDocument: {
             conductor: components["schemas"]["ConductorDocument"];
             landing: components["schemas"]["LandingDocument"];
@@ -8407,6 +8475,7 @@ export interface components {
             prices: components["schemas"]["CordPrices"];
             source: string;
             notLookedAt?: components["schemas"]["CordPlace"][];
+            lookNext?: string[];
         };
         TriageRequest: {
             seen: components["schemas"]["CordCue"][];

@@ -7,7 +7,7 @@ import { SceneView } from "../drawing/SceneView";
 import { Action, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { Select } from "../shared/Select";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
 import { layOnBench, sayLanding, sayWire, useBench, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
@@ -160,9 +160,7 @@ function Compared({
       </Row>
       <Row label="PREPARE">{thin(recipe.preparation.headline)}</Row>
       <Row label="TIGHTEN">
-        {recipe.torque
-          ? thin(inOrder(recipe.torque.target, lead).join(" · "))
-          : (recipe.holding?.headline ?? "None")}
+        {recipe.torque ? thin(sayBoth(recipe.torque.target, lead)) : (recipe.holding?.headline ?? "None")}
       </Row>
       <Row label="TIME">{one.minutes === null ? "—" : `about ${one.minutes} min`}</Row>
       <Row label="TAKES">{one.needs.length > 0 ? thin(one.needs.join(", ")) : "—"}</Row>

@@ -14,7 +14,15 @@ const range: [string, string][] = [
   ["leastMm2", "Least, mm²"],
   ["mostMm2", "Most, mm²"],
 ];
-const printed: [string, string][][] = [[...range, ["stripDepthMm", "Strip, mm"]]];
+const printed: [string, string][][] = [
+  [...range, ["stripDepthMm", "Strip, mm"]],
+  [
+    ["openingMm", "Opening, mm"],
+    ["pitchMm", "Pitch, mm"],
+  ],
+];
+/** What has no usual value to stand in for it. */
+const unsaid = new Set(["openingMm", "pitchMm"]);
 const lug: [string, string][] = [...range, ["barrelDepthMm", "Barrel, mm"]];
 
 /** Numbers that can be read off a landing of each kind, row by row: the member, and what it is called. */
@@ -105,7 +113,7 @@ function Numbers({ row, landing, onChange }: Props<Landing> & { row: [string, st
         <NumberField
           key={member}
           label={label}
-          placeholder="typical"
+          placeholder={unsaid.has(member) ? "not measured" : "typical"}
           value={values[member] ?? null}
           onChange={(value) => onChange({ ...landing, [member]: value })}
         />

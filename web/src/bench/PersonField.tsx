@@ -1,6 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
+import { useId, useState } from "react";
 import { api } from "../client";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import type { Person } from "./recording";
@@ -13,6 +13,8 @@ export function PersonField({
   person: Person | null;
   onPerson: (person: Person | null) => void;
 }) {
+  // A page may ask for it beside a dialog that asks too.
+  const field = useId();
   const [name, setName] = useState("");
   const add = useMutation({ mutationFn: api.addPerson, onSuccess: onPerson });
   if (person) {
@@ -35,10 +37,10 @@ export function PersonField({
         if (name.trim()) add.mutate(name);
       }}
     >
-      <FieldLabel htmlFor="person">Who does it? Typed once, kept on this device.</FieldLabel>
+      <FieldLabel htmlFor={field}>Who does it? Typed once, kept on this device.</FieldLabel>
       <Flex gap={2}>
         <Field
-          id="person"
+          id={field}
           value={name}
           maxLength={80}
           placeholder="Your name"

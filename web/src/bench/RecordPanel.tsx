@@ -4,7 +4,7 @@ import type { Recipe, Schemas } from "../client";
 import { Choice } from "../shared/Choice";
 import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { sayBoth, thin, useUnits } from "../shared/Units";
 import type { Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
 import { useDevices } from "./Devices";
@@ -92,7 +92,7 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
         {method === "by-feel" && (
           <Box color="caution">
             Recorded as unmeasured, and found wanting: a value is given. What feels tight by hand is commonly
-            about {torque?.byHand ? thin(inOrder(torque.byHand, lead).join(" · ")) : "two thirds"}: short.
+            about {torque?.byHand ? thin(sayBoth(torque.byHand, lead)) : "two thirds"}: short.
           </Box>
         )}
         <PersonField person={person} onPerson={setPerson} />

@@ -2,7 +2,7 @@ import { Box, chakra, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../client";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { sayBoth, thin, useUnits } from "../shared/Units";
 import { NumberField } from "./NumberField";
 
 const Summary = chakra("summary", {
@@ -37,8 +37,8 @@ export function WrenchFields({ targetNm }: { targetNm: number }) {
         {answer.error && <Box color="stop">{answer.error.message}</Box>}
         {answer.data && (
           <>
-            <strong>Set it to {thin(inOrder(answer.data.setTo, lead).join(" · "))}.</strong>{" "}
-            {thin(answer.data.says)} Record what the screw gets.
+            <strong>Set it to {thin(sayBoth(answer.data.setTo, lead))}.</strong> {thin(answer.data.says)}{" "}
+            Record what the screw gets.
           </>
         )}
       </Box>

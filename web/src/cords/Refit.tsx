@@ -9,16 +9,18 @@ import { Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { Select } from "../shared/Select";
 import { inOrder, thin, useUnits } from "../shared/Units";
+import { ShelfPlugs } from "./ShelfPlugs";
 import { cordApi } from "./cordApi";
 import { roleWords } from "./words";
 
-interface Plug {
+export interface Plug {
   size: string;
   kind: "three" | "two";
   line: number | null;
   neutral: number | null;
   earth: number | null;
   screw: string;
+  grip?: Schemas["PlugGrip"];
 }
 
 const usual: Plug = { size: "16 AWG", kind: "three", line: 22, neutral: 22, earth: 30, screw: "#6" };
@@ -39,6 +41,7 @@ export function Refit() {
         neutralMm: plug.neutral ?? 0,
         earthMm: plug.kind === "three" ? (plug.earth ?? 0) : null,
         screw: plug.screw,
+        grip: plug.grip ?? "hook",
         houseRules: rules,
         lead,
       }),
@@ -58,6 +61,7 @@ export function Refit() {
             (size): [string, string] => [size, size],
           )}
         />
+        <ShelfPlugs onTake={set} />
         <Box mt={2}>
           <Choice
             label="The plug’s blades"
@@ -87,6 +91,15 @@ export function Refit() {
             ["#6", "#6, as most"],
             ["#8", "#8"],
             ["#10", "#10"],
+          ]}
+        />
+        <Choice
+          label="How an end is held"
+          value={plug.grip ?? "hook"}
+          onChange={(grip) => set({ grip })}
+          options={[
+            ["hook", "Hook"],
+            ["clamp", "Plate"],
           ]}
         />
         <Box role="alert" color="stop" mt={2}>

@@ -1,14 +1,16 @@
-import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { Box, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useHouseRules } from "../bench/houseRules";
 import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
+import { CheckField } from "../shared/CheckField";
 import { Choice } from "../shared/Choice";
-import { Panel, PanelTitle } from "../shared/Panel";
+import { Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { Select } from "../shared/Select";
-import { thin, useUnits } from "../shared/Units";
+import { useUnits } from "../shared/Units";
+import { CordAnswer } from "./CordAnswer";
 import { cordApi } from "./cordApi";
-import { SizeLadder } from "./SizeLadder";
 
 interface Load {
   by: "amps" | "watts";
@@ -18,18 +20,29 @@ interface Load {
   loaded: string;
   phases?: number | null;
   use: Schemas["CordUse"];
+  duty?: Schemas["CordDuty"];
+  outdoors?: boolean;
 }
 
 const usual: Load = { by: "watts", load: 1500, volts: 120, lengthM: 10, loaded: "2", use: "appliance" };
 
+/** The household voltage of a region, that a load starts with. */
+const household = { "north-america": 120, iec: 230 } as const;
+
 /** The right cord for a load, and the plug that goes on it. */
 export function RightSize() {
   const { lead } = useUnits();
-  const [load, setLoad] = useRemembered("cord.load", usual);
+  const { rules } = useHouseRules();
+  const [region, setRegion] = useRemembered<NonNullable<Schemas["Region"]>>(
+    "cord.region",
+    rules.region ?? "north-america",
+  );
+  const [load, setLoad] = useRemembered<Load>("cord.load", { ...usual, volts: household[region] });
   const set = (change: Partial<Load>) => setLoad({ ...load, ...change });
+  const most = region === "iec" ? 3 : 6;
   const whole = load.load !== null && load.volts !== null && load.lengthM !== null;
   const size = useQuery({
-    queryKey: ["cord", "size", load, lead],
+    queryKey: ["cord", "size", load, region, lead],
     queryFn: () =>
       cordApi.size({
         amps: load.by === "amps" ? load.load : null,
@@ -39,6 +52,9 @@ export function RightSize() {
         loadedConductors: Number(load.loaded),
         phases: load.loaded === "3" ? (load.phases ?? null) : null,
         use: load.use,
+        duty: load.duty ?? "ordinary",
+        outdoors: load.outdoors ?? false,
+        region,
         lead,
       }),
     enabled: whole,
@@ -49,6 +65,19 @@ export function RightSize() {
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}>
       <Panel as="section" aria-label="The load">
+        <Choice
+          label="Cords and plugs of"
+          value={region}
+          onChange={(next) => {
+            setRegion(next);
+            set({ volts: household[next], loaded: Number(load.loaded) > 3 ? "3" : load.loaded });
+          }}
+          options={[
+            ["north-america", "North America"],
+            ["iec", "IEC, 230 V"],
+          ]}
+        />
+        <Box h={2} />
         <Choice
           label="Load given in"
           value={load.by}
@@ -70,13 +99,7 @@ export function RightSize() {
             label="Loaded conductors"
             value={load.loaded}
             onChange={(loaded) => set({ loaded })}
-            options={[
-              ["2", "2"],
-              ["3", "3"],
-              ["4", "4"],
-              ["5", "5"],
-              ["6", "6"],
-            ]}
+            options={["2", "3", "4", "5", "6"].slice(0, most - 1).map((count) => [count, count])}
           />
         </Grid>
         {load.loaded === "3" && (
@@ -105,65 +128,27 @@ export function RightSize() {
             ]}
           />
         </Box>
+        <Box mt={2}>
+          <Choice
+            label="What it is put through"
+            wrap
+            value={load.duty ?? "ordinary"}
+            onChange={(duty) => set({ duty })}
+            options={[
+              ["light", "Hardly moved"],
+              ["ordinary", "Moved about"],
+              ["heavy", "Dragged, oil"],
+            ]}
+          />
+        </Box>
+        <CheckField checked={load.outdoors ?? false} onChange={(outdoors) => set({ outdoors })}>
+          In the wet or in the sun
+        </CheckField>
         <Box role="alert" color="stop" mt={2}>
           {whole ? size.error?.message : "Type load, voltage and length."}
         </Box>
       </Panel>
-      {answer && <Answer answer={answer} />}
+      {answer && <CordAnswer answer={answer} />}
     </Grid>
-  );
-}
-
-function Answer({ answer }: { answer: Schemas["CordSizeDocument"] }) {
-  const least = answer.cords.find(({ size }) => size === answer.size);
-  const { plug } = answer;
-  return (
-    <Box minW={0} data-cord-size={answer.size ?? "none"}>
-      <Panel as="section" aria-label="The cord">
-        <Flex gap={6} flexWrap="wrap" alignItems="baseline">
-          <Box>
-            <Box fontSize="14px" color="ink.soft">
-              AT LEAST
-            </Box>
-            <Box fontSize="44px" lineHeight={1.1} fontFamily="numerals" aria-live="polite">
-              {answer.size ? thin(answer.size) : "none"}
-            </Box>
-            <Box>
-              {least
-                ? `${thin(least.area)} of copper`
-                : "No cord of the table does: shorten it, or wire it fixed."}
-            </Box>
-          </Box>
-          <Box>
-            <Box fontSize="14px" color="ink.soft">
-              PLUG AND CONNECTOR
-            </Box>
-            <Box fontSize="28px" fontFamily="numerals">
-              {plug ? plug.name : "none usual"}
-            </Box>
-            <Box>
-              {plug
-                ? `${plug.volts} V, ${plug.amps} A, three blades (NEMA WD 6); loads up to ${plug.most} A. ${plug.twoBlade ? `On two-wire cord ${plug.twoBlade}, two blades.` : "No two-wire cord here."} Never a cheater.`
-                : `${answer.amps.toFixed(1)} A is too much for a plug of the table.`}
-            </Box>
-          </Box>
-        </Flex>
-        <SizeLadder cords={answer.cords} least={answer.size} amps={answer.amps} />
-      </Panel>
-      <Panel as="section" aria-label="Why" mt={3}>
-        <PanelTitle>Why</PanelTitle>
-        {answer.reasons.map((reason) => (
-          <Box key={reason.rule} py={1}>
-            {thin(reason.text)}{" "}
-            <chakra.span color="ink.soft" fontSize="14px">
-              {reason.source}
-            </chakra.span>
-          </Box>
-        ))}
-        <Box mt={1} color="caution">
-          A coiled cord under load cannot give its heat away: lay it out.
-        </Box>
-      </Panel>
-    </Box>
   );
 }

@@ -70,6 +70,16 @@ export function TriageAnswer({
             ))}
           </Box>
           {triage.school && <Box mt={2}>{triage.school}</Box>}
+          {(triage.lookNext ?? []).length > 0 && (
+            <Box mt={2}>
+              <chakra.h3 fontWeight={700}>Then look behind it</chakra.h3>
+              <Box as="ol" ps={6} listStyleType="decimal">
+                {(triage.lookNext ?? []).map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </Box>
+            </Box>
+          )}
           <chakra.table w="100%" mt={2}>
             <tbody>
               {way("New plug", triage.refit)}

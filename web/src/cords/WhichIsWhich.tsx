@@ -24,10 +24,11 @@ export function WhichIsWhich() {
     "cord.region",
     rules.region ?? "north-america",
   );
+  const [foreign, setForeign] = useRemembered("cord.foreign", false);
   const [seen, setSeen] = useRemembered<Seen[]>("cord.conductors", [blank, blank, blank]);
   const identity = useQuery({
-    queryKey: ["cord", "identify", region, seen],
-    queryFn: () => cordApi.identify({ region, conductors: seen }),
+    queryKey: ["cord", "identify", region, foreign, seen],
+    queryFn: () => cordApi.identify({ region, foreign, conductors: seen }),
     placeholderData: keepPreviousData,
     retry: false,
   });
@@ -36,7 +37,7 @@ export function WhichIsWhich() {
   const found = identity.error ? undefined : identity.data;
   return (
     <Flex direction="column" gap={3}>
-      <Grid gap={3} templateColumns={{ base: "1fr", md: "260px 320px auto" }} alignItems="end">
+      <Grid gap={3} templateColumns={{ base: "1fr", md: "240px 300px auto auto" }} alignItems="end">
         <Choice
           label="Conductors"
           value={String(seen.length)}
@@ -55,6 +56,9 @@ export function WhichIsWhich() {
             ["iec", "IEC"],
           ]}
         />
+        <CheckField checked={foreign} onChange={setForeign}>
+          It may be from elsewhere
+        </CheckField>
         <Action look="link" justifySelf="start" onClick={() => setSeen(seen.map(() => blank))}>
           Another cord
         </Action>

@@ -30,7 +30,7 @@ export function DimensionLine({ line, pixel }: { line: Schemas["SceneDimension"]
         fill="var(--chakra-colors-ink)"
         fontWeight={600}
       >
-        {thin(`${first} (${second})`)}
+        {thin(first === second ? first : `${first} (${second})`)}
       </text>
     </g>
   );

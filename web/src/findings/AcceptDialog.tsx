@@ -28,6 +28,7 @@ export function AcceptDialog({
       open
       width="520px"
       onClose={onClose}
+      startsAt="reason"
       footer={
         <>
           <Action onClick={onClose}>Leave it</Action>

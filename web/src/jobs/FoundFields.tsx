@@ -21,6 +21,7 @@ const others: Schemas["Fault"][] = [
   "too-long",
   "strand-out",
   "double-stacked",
+  "bad-solder",
 ];
 
 const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });

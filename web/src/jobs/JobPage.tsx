@@ -41,7 +41,9 @@ const tabs = [
 
 /** One job: its wires, what was found, what they land on, and what was changed. */
 export function JobPage() {
-  const { id = "", tab = "wires" } = useParams();
+  const { id = "", tab: asked } = useParams();
+  // An address that leads to no tab leads to the wires.
+  const tab = asked === "survey" || tabs.some(([path]) => path === asked) ? asked : "wires";
   const job = useQuery({ queryKey: ["job", id, "overview"], queryFn: () => jobApi.open(id) });
   useEffect(() => remember("job", id), [id]);
   if (job.error) return <Panel role="alert">{job.error.message} Go back to Jobs.</Panel>;

@@ -6,7 +6,17 @@ import { severities } from "./severity";
 
 type Row = Schemas["LandingRow"];
 
-const identities = { none: "", brass: "brass", silver: "silver", green: "green" } as const;
+const identities: Record<NonNullable<Schemas["TerminalIdentity"]>, string> = {
+  none: "",
+  brass: "brass",
+  silver: "silver",
+  green: "green",
+  line1: "L1",
+  line2: "L2",
+  line3: "L3",
+  neutral: "N",
+  earth: "PE",
+};
 
 /** Landings in their order, each device's together under its name. */
 export function LandingRows({

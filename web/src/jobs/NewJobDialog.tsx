@@ -36,6 +36,7 @@ export function NewJobDialog({
       open
       width="460px"
       onClose={onClose}
+      startsAt="job-name"
       footer={
         <>
           <Action onClick={onClose}>Leave it</Action>

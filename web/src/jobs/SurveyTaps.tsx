@@ -19,6 +19,7 @@ const usual: Device = {
   polarity: "right",
   condition: "good",
   bareShowingMm: null,
+  insulationCaught: false,
   circuit: null,
   ratingAmps: 15,
   breakerAmps: 15,
@@ -110,7 +111,13 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
             ]}
           />
         </Tap>
-        <Tap title="3 · How does it look?">
+        <Tap
+          title={
+            device.wiring === "back-stab"
+              ? "3 · How does it look? Wiggle each stabbed wire."
+              : "3 · How does it look? Tug each wire."
+          }
+        >
           <Choice
             label="How does it look?"
             wrap
@@ -118,8 +125,8 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
             onChange={(condition) => set({ condition })}
             options={[
               ["good", "Good"],
-              ["loose", "Loose"],
-              ["scorched", "Scorched"],
+              ["loose", "A wire moves"],
+              ["scorched", "Browned, melted"],
             ]}
           />
         </Tap>
@@ -154,6 +161,12 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
             onChange={(bare) => set({ bareShowingMm: bare ? 5 : null })}
           >
             Bare metal shows, about 5 mm
+          </CheckField>
+          <CheckField
+            checked={device.insulationCaught}
+            onChange={(insulationCaught) => set({ insulationCaught })}
+          >
+            Plastic under a screw
           </CheckField>
           {size && (
             <CheckField checked={aluminium} onChange={setAluminium}>

@@ -72,6 +72,11 @@ export const landingFields: PartField[] = [
       ["brass", "brass: hot"],
       ["silver", "silver: neutral"],
       ["green", "green: earth"],
+      ["line1", "L1: line"],
+      ["line2", "L2: second line"],
+      ["line3", "L3: third line"],
+      ["neutral", "N: neutral"],
+      ["earth", "PE: earth"],
     ],
   },
   {

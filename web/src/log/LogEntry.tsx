@@ -6,7 +6,7 @@ import { sayLanding } from "../bench/benchState";
 import { named, type Schemas } from "../client";
 import { parkReasons, sayRework } from "../rework/words";
 import { Action, Panel } from "../shared/Panel";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { WindowBar } from "../shared/WindowBar";
 
 type Item = Schemas["RecordItem"];
@@ -148,11 +148,7 @@ function Strip({ made }: { made: Schemas["TerminationDocument"] }) {
     <Box mt={1}>
       <Box fontSize="15px">
         Strip{" "}
-        {measured ? (
-          thin(inOrder(measured, lead).join(" · "))
-        ) : (
-          <chakra.span color="ink.soft">not measured</chakra.span>
-        )}
+        {measured ? thin(sayBoth(measured, lead)) : <chakra.span color="ink.soft">not measured</chakra.span>}
       </Box>
       <WindowBar
         least={strip.least.value}
@@ -173,9 +169,7 @@ function Torque({ made }: { made: Schemas["TerminationDocument"] }) {
   const how = method === "reading" ? "read" : "clicked at";
   return (
     <Box>
-      <Box fontWeight={600}>
-        {torque ? `${how} ${thin(inOrder(torque, lead).join(" · "))}` : "by feel, unmeasured"}
-      </Box>
+      <Box fontWeight={600}>{torque ? `${how} ${thin(sayBoth(torque, lead))}` : "by feel, unmeasured"}</Box>
       <Box color="ink.soft" fontSize="15px">
         {tool} {simulated && <SimulatedBadge />}
       </Box>

@@ -136,7 +136,9 @@ export function PinMapPart() {
           </Box>
         </Panel>
         <Panel as="section" aria-label="Continuity test">
-          {found && <PinTest map={map} steps={found.steps} onMap={setMap} />}
+          {found && (
+            <PinTest map={map} steps={found.steps} powerUp={found.firstPowerUp ?? []} onMap={setMap} />
+          )}
         </Panel>
         <KeepInJob
           kind="pin-map"

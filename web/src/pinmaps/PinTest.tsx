@@ -8,10 +8,13 @@ import { changePin, unmeasured, type PinMap } from "./map";
 export function PinTest({
   map,
   steps,
+  powerUp,
   onMap,
 }: {
   map: PinMap;
   steps: Schemas["ContinuityStep"][];
+  /** How it is fed for the first time; empty as long as anything forbids it. */
+  powerUp: string[];
   onMap: (map: PinMap) => void;
 }) {
   const at = (pin: number) => map.pins.findIndex((one) => one.pin === pin);
@@ -76,6 +79,17 @@ export function PinTest({
               </Flex>
             </Flex>
           ))}
+        </Box>
+      )}
+      {powerUp.length > 0 && (
+        <Box mt={3}>
+          <PanelTitle>First power-up</PanelTitle>
+          {done < steps.length && <Box color="caution">Test every pin first.</Box>}
+          <Box as="ol" ps={6} listStyleType="decimal">
+            {powerUp.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </Box>
         </Box>
       )}
     </Box>

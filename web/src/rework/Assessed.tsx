@@ -2,14 +2,14 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import type { Metal } from "../drawing/looks";
 import { Sketch } from "../drawing/Sketch";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { sayBoth, thin, useUnits } from "../shared/Units";
 import { faults, verdicts } from "./words";
 
 /** What becomes of an end: one large word, then why, what is left of the copper, and what it costs. */
 export function Assessed({ assessed, metal }: { assessed: Schemas["ReworkDocument"]; metal: Metal }) {
   const { lead } = useUnits();
   const { word, colour } = verdicts[assessed.verdict];
-  const say = (quantity: Schemas["Readout"]) => thin(inOrder(quantity, lead).join(" · "));
+  const say = (quantity: Schemas["Readout"]) => thin(sayBoth(quantity, lead));
   const { effective, section, spent, left, pigtail } = assessed;
   return (
     <Box aria-live="polite" data-verdict={assessed.verdict}>

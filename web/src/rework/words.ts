@@ -26,6 +26,7 @@ export const faults: Record<Fault, string> = {
   "strand-out": "Strand stands out",
   "wrong-way": "Hook the wrong way",
   "double-stacked": "Two where one belongs",
+  "bad-solder": "Solder dull, cracked, a ball",
   loose: "Loose",
   scorched: "Scorched",
 };

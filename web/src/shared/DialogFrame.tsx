@@ -8,6 +8,7 @@ export function DialogFrame({
   width,
   onClose,
   footer,
+  startsAt,
   children,
 }: {
   title: string;
@@ -15,6 +16,8 @@ export function DialogFrame({
   width: string;
   onClose: () => void;
   footer: ReactNode;
+  /** The id of the field that is typed in first. */
+  startsAt?: string;
   children: ReactNode;
 }) {
   return (
@@ -23,6 +26,7 @@ export function DialogFrame({
       onOpenChange={(to) => !to.open && onClose()}
       placement="center"
       scrollBehavior="inside"
+      {...(startsAt && { initialFocusEl: () => document.getElementById(startsAt) })}
     >
       <Portal>
         <Dialog.Backdrop />

@@ -23,5 +23,11 @@ export const inOrder = (readout: Readout, lead: Lead): [string, string] =>
     ? [readout.metric, readout.imperial]
     : [readout.imperial, readout.metric];
 
+/** Both forms in a line, the leading one first; one where both are the same. */
+export const sayBoth = (readout: Readout, lead: Lead): string => {
+  const [first, second] = inOrder(readout, lead);
+  return first === second ? first : `${first} · ${second}`;
+};
+
 /** Numbers keep to their units: a narrow space that does not break. */
 export const thin = (text: string) => text.replace(/(\d) (mm|in\b|N·m|lbf|%|AWG|kcmil)/g, "$1\u202f$2");

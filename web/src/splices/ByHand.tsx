@@ -7,7 +7,7 @@ import { Sketch } from "../drawing/Sketch";
 import { SceneView } from "../drawing/SceneView";
 import { Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
 import { formWords, ofStrands, type Form } from "./words";
 
@@ -140,7 +140,7 @@ export function ByHand() {
 
 function Wound({ splice }: { splice: Schemas["HandSpliceDocument"] }) {
   const { lead } = useUnits();
-  const say = (quantity: Schemas["Readout"]) => thin(inOrder(quantity, lead).join(" · "));
+  const say = (quantity: Schemas["Readout"]) => thin(sayBoth(quantity, lead));
   return (
     <Flex direction="column" gap={3} minW={0}>
       <Panel as="section" aria-label="The splice" data-hand>

@@ -2,13 +2,13 @@ import { Box } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import type { Metal } from "../drawing/looks";
 import { PanelTitle } from "../shared/Panel";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { sayBoth, thin, useUnits } from "../shared/Units";
 import { Joint } from "./Joint";
 
 /** The joint that an end of a job is part of: as it will look, and the pigtails that leave it. */
 export function InJob({ splice, metal }: { splice: Schemas["JobSpliceDocument"]; metal: Metal }) {
   const { lead } = useUnits();
-  const say = (quantity: Schemas["Readout"]) => thin(inOrder(quantity, lead).join(" · "));
+  const say = (quantity: Schemas["Readout"]) => thin(sayBoth(quantity, lead));
   return (
     <Box data-splice={splice.name}>
       <Box as="ul" ps={6} listStyleType="disc" mb={2} aria-label={`Ends in ${splice.name}`}>

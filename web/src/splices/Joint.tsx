@@ -6,7 +6,7 @@ import type { Schemas } from "../client";
 import type { Metal } from "../drawing/looks";
 import { SceneView } from "../drawing/SceneView";
 import { Panel, PanelTitle } from "../shared/Panel";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 
 /** A joint as it will look, with its numbers, its findings, its order of steps, and what would pull it apart. */
 export function Joint({ joint, metal }: { joint: Schemas["SpliceDocument"]; metal: Metal }) {
@@ -27,7 +27,7 @@ export function Joint({ joint, metal }: { joint: Schemas["SpliceDocument"]; meta
             large={thin(joint.prepare.split(",")[0] ?? "")}
             small={thin(
               joint.trim
-                ? `trim to ${inOrder(joint.trim, lead).join(" · ")}`
+                ? `trim to ${sayBoth(joint.trim, lead)}`
                 : joint.prepare.split(",").slice(1).join(","),
             )}
           />
@@ -48,8 +48,8 @@ export function Joint({ joint, metal }: { joint: Schemas["SpliceDocument"]; meta
         </Box>
         {joint.pullOut && (
           <Box mt={1}>
-            A sample holds at least {thin(inOrder(joint.pullOut, lead).join(" · "))} (IEC 60999-1); on site
-            tug with {joint.tug ? thin(inOrder(joint.tug, lead).join(" · ")) : "the hand"} at most.
+            A sample holds at least {thin(sayBoth(joint.pullOut, lead))} (IEC 60999-1); on site tug with{" "}
+            {joint.tug ? thin(sayBoth(joint.tug, lead)) : "the hand"} at most.
           </Box>
         )}
         <ReasonsFolded reasons={joint.reasons} />

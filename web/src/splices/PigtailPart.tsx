@@ -4,7 +4,7 @@ import { useHouseRules } from "../bench/houseRules";
 import { NumberField } from "../bench/NumberField";
 import { Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
 
 const usual: { [name in "together" | "spliceStrip" | "landingStrip" | "reworks"]: number | null } = {
@@ -33,7 +33,7 @@ export function PigtailPart() {
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const say = (quantity: Parameters<typeof inOrder>[0]) => thin(inOrder(quantity, lead).join(" · "));
+  const say = (quantity: Parameters<typeof inOrder>[0]) => thin(sayBoth(quantity, lead));
   const plan = planned.error ? undefined : planned.data;
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "360px minmax(0,1fr)" }}>

@@ -33,6 +33,8 @@ public static class EndChecks
         new FerruleCollarTooSmall(),
         new FerrulePinTooLong(),
         new FerrulePinTooShort(),
+        new PinWiderThanOpening(),
+        new WiderThanPitch(),
         new InsulationUnderHead(),
         new BackStabByHouseRule(),
         new SolidInCrimp(),

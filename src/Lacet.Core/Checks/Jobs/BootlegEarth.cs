@@ -19,16 +19,16 @@ public sealed class BootlegEarth : IJobCheck<Device>
 
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject) => subject.Type is DeviceType.EarthBar or DeviceType.NeutralBar
-            || !job.LandingsOf(subject.Id).Where(l => l.Identity == TerminalIdentity.Green).SelectMany(l => job.EndsAt(l.Id)).Any(end => IsBootleg(job, subject, end))
+            || !job.LandingsOf(subject.Id).Where(l => l.Identity.IsEarth()).SelectMany(l => job.EndsAt(l.Id)).Any(end => IsBootleg(job, subject, end))
         ? null
         : new Finding(
             Id,
             Severity.Stop,
-            $"The earth screw of {subject.Name} is tied to the neutral: it tests as earthed, and one open neutral makes every case on it live.",
+            $"The earth terminal of {subject.Name} is tied to the neutral: it tests as earthed, and one open neutral makes every case on it live.",
             $"Take the tie out. Bring a real earth, or use one of the ways that the code allows where there is none.",
             "NEC 250.24(A)(5), 250.142, 406.4(D) (from memory)",
             RestsOn);
 
     private static bool IsBootleg(Job job, Device device, EndOfWire end) => end.Wire.Function == WireFunction.Neutral
-        || (end.Other.LandingId is { } other && job.Landings[other] is { Identity: TerminalIdentity.Silver } silver && silver.DeviceId == device.Id);
+        || (end.Other.LandingId is { } other && job.Landings[other] is var neutral && neutral.Identity.IsNeutral() && neutral.DeviceId == device.Id);
 }

@@ -28,11 +28,11 @@ public sealed class EarthForAnother : IJobCheck<JobWire>
         return subject.Function != WireFunction.Earth ? null : Wrong(job, subject.A) ?? Wrong(job, subject.B);
 
         Finding? Wrong(Job job, JobEnd end) =>
-            end.LandingId is { } id && job.Landings[id] is { Identity: TerminalIdentity.Brass or TerminalIdentity.Silver } landing
-                ? Used($"Wire {subject.Name} is the earth, and lands on {landing.Name}, which is {(landing.Identity == TerminalIdentity.Brass ? "brass, for the hot" : "silver, for the neutral")}.")
+            end.LandingId is { } id && job.Landings[id] is var landing && (landing.Identity.IsHot() || landing.Identity.IsNeutral())
+                ? Used($"Wire {subject.Name} is the earth, and lands on {landing.Name}, which is {landing.Identity.Say()}.")
                 : null;
     }
 
     private Finding Used(FormattableString says) => new(
-        Id, Severity.Stop, says, $"Take a conductor of the right colour for it, and give the earth its own, on green.", "NEC 250.119, 250.126; IEC 60445 (from memory)", RestsOn);
+        Id, Severity.Stop, says, $"Take a conductor of the right colour for it, and give the earth its own, on green or PE.", "NEC 250.119, 250.126; IEC 60445 (from memory)", RestsOn);
 }

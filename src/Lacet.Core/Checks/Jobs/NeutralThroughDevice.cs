@@ -26,7 +26,7 @@ public sealed class NeutralThroughDevice : IJobCheck<Device>
         }
 
         var neutrals = job.LandingsOf(subject.Id)
-            .Where(l => l.Identity != TerminalIdentity.Green)
+            .Where(l => !l.Identity.IsEarth())
             .SelectMany(l => job.EndsAt(l.Id))
             .Count(e => e.Wire is { Function: WireFunction.Neutral, CircuitId: { } circuit } && IsMultiwire(job, circuit));
         return neutrals < 2 ? null : new Finding(

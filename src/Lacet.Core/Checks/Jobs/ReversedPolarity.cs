@@ -26,15 +26,21 @@ public sealed class ReversedPolarity : IJobCheck<EndOfWire>
         }
 
         var (wire, landing) = (subject.Wire, job.Landings[id]);
+        // A device’s screws are told by their metal, a machine’s terminals by their letters.
+        var byMetal = landing.Identity is TerminalIdentity.Brass or TerminalIdentity.Silver or TerminalIdentity.Green;
+        var (line, neutral) = byMetal ? ("brass", "silver") : ("a line’s terminal", "N");
+        var comes = byMetal
+            ? "the shell or the switch side of what is plugged in becomes live"
+            : "its fuse and switch stand in the neutral, and its inside stays live when it is off";
         return (landing.Identity, wire.Function) switch
         {
-            (TerminalIdentity.Brass, WireFunction.Neutral) => Reversed($"Wire {wire.Name} is the neutral, and {landing.Name} is brass, for the hot: the shell or the switch side of what is plugged in becomes live.", "silver"),
-            (TerminalIdentity.Silver, var hot) when hot.IsHot() => Reversed($"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is silver, for the neutral: the shell or the switch side of what is plugged in becomes live.", "brass"),
-            (TerminalIdentity.Green, var hot) when hot.IsHot() => Reversed($"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is green, for the earth: every case that is earthed here becomes live.", "brass"),
+            (var at, WireFunction.Neutral) when at.IsHot() => Reversed($"Wire {wire.Name} is the neutral, and {landing.Name} is {at.Say()}: {comes}.", neutral),
+            (var at, var hot) when at.IsNeutral() && hot.IsHot() => Reversed($"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: {comes}.", line),
+            (var at, var hot) when at.IsEarth() && hot.IsHot() => Reversed($"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: every case that is earthed here becomes live.", line),
             _ => null,
         };
     }
 
     private Finding Reversed(FormattableString says, string right) => new(
-        Id, Severity.Stop, says, $"Prove it dead, then land it on {right}; check which conductor is which with a meter, end to end.", "NEC 200.10, 200.11 (from memory)", RestsOn);
+        Id, Severity.Stop, says, $"Prove it dead, then land it on {right}; check which conductor is which with a meter, end to end.", "NEC 200.10, 200.11; IEC 60445 (from memory)", RestsOn);
 }

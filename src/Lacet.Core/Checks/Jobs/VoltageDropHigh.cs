@@ -44,7 +44,8 @@ public sealed class VoltageDropHigh : IJobCheck<Circuit>
         var percent = VoltageDrop.Percent(ohms, load, volts, subject.Phases);
         return percent <= VoltageDrop.Advised ? null : new Finding(
             Id,
-            Severity.Fix,
+            // 3 % is advice; past the 5 % that is advised from the supply to the load, one branch alone has used up all.
+            percent > VoltageDrop.AdvisedInAll ? Severity.Fix : Severity.Note,
             $"Circuit {subject.Name} loses {percent:0.0} % of {volts:0.#} V at {load:0.#} A; {VoltageDrop.Advised:0} % is the usual advice.",
             $"Take larger conductors, a shorter way, or share the load out: motors labour and heat at low voltage.",
             "NEC 210.19(A) note, chapter 9 table 8; IEC 60228 (from memory)",

@@ -1,0 +1,7 @@
+namespace Lacet.Store;
+
+/// <summary>A command as it was stored: what a sender who sends it again is answered by.</summary>
+/// <param name="Job">Which job it changed.</param>
+/// <param name="Says">What it did, in a line.</param>
+/// <param name="Edits">The parts that it changed.</param>
+public sealed record StoredCommand(Guid Job, string Says, IReadOnlyList<StoredEdit> Edits);

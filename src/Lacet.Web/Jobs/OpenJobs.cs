@@ -1,0 +1,115 @@
+using System.Collections.Concurrent;
+using Lacet.Store;
+
+namespace Lacet.Web.Jobs;
+
+/// <summary>Jobs that are open: each read once, and one copy of it, whatever else is opened or closed meanwhile.</summary>
+internal sealed class OpenJobs(JobsTable jobs, EventsTable events)
+{
+    /// <summary>So many stay in memory; the one that was longest untouched goes first, and is read again when it is asked for.</summary>
+    private const int MostOpen = 12;
+
+    private readonly ConcurrentDictionary<Guid, Lazy<Task<OpenJob?>>> _open = new();
+    private readonly ConcurrentDictionary<Guid, long> _touched = new();
+    private long _clock;
+
+    /// <summary>A job with its gate held; null where there is no such job. One that was closed while somebody waited for it is opened anew.</summary>
+    internal async Task<OpenJob?> HoldAsync(Guid id, CancellationToken cancellation)
+    {
+        while (await OpenAsync(id) is { } job)
+        {
+            await job.Gate.WaitAsync(cancellation);
+            if (!job.IsClosed)
+            {
+                return job;
+            }
+
+            job.Gate.Release();
+        }
+
+        return null;
+    }
+
+    private async Task<OpenJob?> OpenAsync(Guid id)
+    {
+        _touched[id] = Interlocked.Increment(ref _clock);
+        var opened = _open.GetOrAdd(id, key => new(() => LoadAsync(key)));
+        try
+        {
+            var job = await opened.Value;
+            if (job is null)
+            {
+                Forget(id, opened);
+            }
+
+            CloseOldest(id);
+            return job;
+        }
+        catch
+        {
+            Forget(id, opened);
+            throw;
+        }
+    }
+
+    /// <summary>Takes out what was opened, and not what somebody opened since.</summary>
+    private void Forget(Guid id, Lazy<Task<OpenJob?>> opened)
+    {
+        if (_open.TryRemove(new(id, opened)))
+        {
+            _touched.TryRemove(id, out _);
+        }
+    }
+
+    /// <summary>
+    /// Closes what was longest untouched. A job that somebody holds stays open: a second copy of it would be changed beside
+    /// it, and what both wrote could not be read again.
+    /// </summary>
+    private void CloseOldest(Guid keep)
+    {
+        if (_open.Count <= MostOpen)
+        {
+            return;
+        }
+
+        foreach (var (_, opened) in _open.Where(o => o.Key != keep).OrderBy(o => _touched.GetValueOrDefault(o.Key)).ToList())
+        {
+            if (_open.Count <= MostOpen)
+            {
+                return;
+            }
+
+            if (opened is { IsValueCreated: true, Value: { IsCompletedSuccessfully: true, Result: { } job } } && job.Gate.Wait(0))
+            {
+                if (job.IsClosed)
+                {
+                    job.Gate.Release();
+                }
+                else
+                {
+                    Close(job);
+                }
+            }
+        }
+    }
+
+    /// <summary>Closes a job whose gate is held, and lets it go. Held and not closed, it is what is open under its id.</summary>
+    internal void Close(OpenJob held)
+    {
+        held.IsClosed = true;
+        _open.TryRemove(held.Id, out _);
+        _touched.TryRemove(held.Id, out _);
+        held.Gate.Release();
+    }
+
+    private async Task<OpenJob?> LoadAsync(Guid id)
+    {
+        if (!await jobs.ExistsAsync(id))
+        {
+            return null;
+        }
+
+        var sequence = await jobs.LastSequenceAsync(id);
+        return new OpenJob(await jobs.PartsAsync(id), sequence, await EndsOfJob.ReadAsync(events, id));
+    }
+}
