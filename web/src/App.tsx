@@ -1,10 +1,11 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
-import { lazy, Suspense } from "react";
+import { lazy } from "react";
 import { Navigate, Route, Routes } from "react-router";
 import { BenchPage } from "./bench/BenchPage";
 import { DeviceProvider } from "./bench/Devices";
 import { Footer } from "./shell/Footer";
 import { HouseRulesContext, type HouseRules } from "./bench/houseRules";
+import { PlaceBoundary } from "./shell/PlaceBoundary";
 import { Rail } from "./shell/Rail";
 import { useRemembered } from "./shared/remembered";
 
@@ -41,7 +42,7 @@ export function App() {
           {/* The work scrolls, the rail does not: nothing ever lies under it. */}
           <Flex direction="column" minW={0} overflowY="auto" gridColumn={{ md: 2 }} gridRow={1}>
             <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
-              <Suspense fallback={<Box p={6}>Opening…</Box>}>
+              <PlaceBoundary>
                 <Routes>
                   <Route path="/" element={<Navigate to="/bench" replace />} />
                   <Route path="/jobs" element={<JobsPage />} />
@@ -59,7 +60,7 @@ export function App() {
                   <Route path="/log" element={<LogPage />} />
                   <Route path="*" element={<Navigate to="/bench" replace />} />
                 </Routes>
-              </Suspense>
+              </PlaceBoundary>
             </Box>
             <Footer />
           </Flex>

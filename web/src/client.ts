@@ -28,6 +28,10 @@ export class Refusal extends Error {
   }
 }
 
+/** Whether asking again may help: nothing answered, or only a door before Lacet did. */
+export const mayComeBack = (error: unknown) =>
+  error instanceof Refusal && [0, 502, 503, 504].includes(error.status);
+
 interface Answer<T> {
   data?: T;
   error?: unknown;

@@ -8,6 +8,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
+import { mayComeBack } from "./client";
 import { UnitsProvider } from "./shared/Units";
 import { applyTheme, rememberedTheme } from "./shell/colourTheme";
 import { system } from "./theme";
@@ -15,7 +16,18 @@ import { system } from "./theme";
 applyTheme(rememberedTheme());
 
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false, staleTime: 60_000 } },
+  defaultOptions: {
+    queries: {
+      // Only what the network or a server on its way up lost is asked again; a refusal stays one.
+      retry: (count, error) => count < 3 && mayComeBack(error),
+      retryDelay: (count) => 300 * 2 ** count,
+      refetchOnWindowFocus: false,
+      staleTime: 60_000,
+      // The server may be this very machine: no network is no reason to wait for one.
+      networkMode: "always",
+    },
+    mutations: { networkMode: "always" },
+  },
 });
 
 const root = document.getElementById("root");

@@ -31,7 +31,6 @@ export function BeltFields() {
   const answer = useQuery({
     queryKey: ["belt", prices],
     queryFn: () => api.belt(prices),
-    retry: false,
     placeholderData: (before) => before,
   });
   return (

@@ -48,7 +48,6 @@ function Compare({ pair, place }: { pair: Pair; place: (pair: Pair) => void }) {
     queryFn: async () => ({ of: landings, told: await api.compare(body) }),
     enabled: landings.length > 0,
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const { of, told } = (landings.length > 0 && compared.data) || { of: [], told: [] };
   return (

@@ -50,7 +50,6 @@ export function SizePage() {
     queryFn: () => api.identify({ ...clues, lead }),
     enabled: said,
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const told = said && !answer.error ? answer.data : undefined;
   return (

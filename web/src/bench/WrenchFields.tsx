@@ -23,7 +23,6 @@ export function WrenchFields({ targetNm }: { targetNm: number }) {
     queryKey: ["wrench", body],
     queryFn: () => (body ? api.wrench(body) : null),
     enabled: body !== null,
-    retry: false,
   });
   return (
     <details>

@@ -22,7 +22,6 @@ export function BoardPage() {
     queryKey: ["job", last, "overview"],
     queryFn: () => jobApi.open(last),
     enabled: !params.job && last !== "",
-    retry: false,
   });
   const known = params.job ?? (last && !lastOpened.isError ? last : items[0]?.id);
   const job = useQuery({

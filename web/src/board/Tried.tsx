@@ -40,7 +40,6 @@ export function Tried({
         },
         lead,
       ),
-    retry: false,
   });
   return (
     <Box data-tried={onto.name}>

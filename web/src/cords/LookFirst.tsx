@@ -28,7 +28,6 @@ export function LookFirst() {
     queryKey: ["cord", "triage", seen, sound, moulded, prices, rule],
     queryFn: () => cordApi.triage({ seen, sound, mouldedToBeHad: moulded, rule, prices, lead: "metric" }),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   // A place where something was seen is not sound, and the other way round.
   const tick = ({ cue, place }: Schemas["CordSign"], on: boolean) => {

@@ -39,7 +39,6 @@ export function OpenEarth() {
         reversed: fault.reversed,
       }),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const found = answer.data;
   return (

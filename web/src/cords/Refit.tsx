@@ -46,7 +46,6 @@ export function Refit() {
         lead,
       }),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const plan = refit.error ? undefined : refit.data;
   const steps = way === "screws" ? plan?.steps : plan?.soldered;

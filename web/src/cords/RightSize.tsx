@@ -59,7 +59,6 @@ export function RightSize() {
       }),
     enabled: whole,
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const answer = whole && !size.error ? size.data : undefined;
   return (

@@ -54,7 +54,6 @@ export function SpoiledEnd() {
       }),
     enabled: found !== null,
     placeholderData: keepPreviousData,
-    retry: false,
   });
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0,1fr) minmax(0,1fr)" }}>

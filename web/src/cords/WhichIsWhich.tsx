@@ -30,7 +30,6 @@ export function WhichIsWhich() {
     queryKey: ["cord", "identify", region, foreign, seen],
     queryFn: () => cordApi.identify({ region, foreign, conductors: seen }),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const set = (at: number, change: Partial<Seen>) =>
     setSeen(seen.map((one, i) => (i === at ? { ...one, ...change } : one)));

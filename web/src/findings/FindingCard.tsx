@@ -146,7 +146,6 @@ function Little({ job, wire, side }: { job: string; wire: string; side: string }
   const section = useQuery({
     queryKey: ["job", job, "section", wire, side, lead],
     queryFn: () => jobApi.section(job, wire, side, lead),
-    retry: false,
   });
   const scene = section.data?.scene;
   if (!scene) return <Box h={`${room.height}px`} />;

@@ -26,7 +26,6 @@ export function PinMapPart() {
     queryKey: ["pin-map", map, lead],
     queryFn: () => take(http.POST("/api/pin-maps/check", { body: map, params: { query: { lead } } })),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const found = checked.data;
   return (

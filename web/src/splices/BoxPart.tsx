@@ -59,7 +59,6 @@ export function BoxPart() {
     queryKey: ["box", request],
     queryFn: () => spliceApi.fill(request),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const options = sizes.map((size): [string, string] => [size, thin(size)]);
   return (

@@ -60,7 +60,6 @@ export function ByHand() {
     queryKey: ["splice", "hand", request],
     queryFn: () => spliceApi.hand(request),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const forms = Object.keys(formWords) as Form[];
   // How each looks, for whoever knows it by sight and not by name.

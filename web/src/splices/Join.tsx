@@ -54,7 +54,6 @@ export function Join() {
     queryKey: ["splice", request],
     queryFn: () => spliceApi.assess(request),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "360px minmax(0,1fr)" }}>

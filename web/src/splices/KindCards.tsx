@@ -45,7 +45,6 @@ export function KindCards({
         queryKey: ["splice", body],
         queryFn: () => spliceApi.assess(body),
         placeholderData: keepPreviousData,
-        retry: false,
       };
     }),
   });

@@ -35,7 +35,6 @@ export function OnTheShelf({
     queryKey: ["splice", "choose", conductors, place, inCord, isEarth, houseRules, lead],
     queryFn: () => spliceApi.choose(request),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const all = ranked.data ?? [];
   return (

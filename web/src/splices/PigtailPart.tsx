@@ -31,7 +31,6 @@ export function PigtailPart() {
     queryKey: ["splice", "pigtail", request],
     queryFn: () => spliceApi.pigtail(request),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const say = (quantity: Parameters<typeof inOrder>[0]) => thin(sayBoth(quantity, lead));
   const plan = planned.error ? undefined : planned.data;
