@@ -6,7 +6,7 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   // Generous: the machines that run this are small and shared, and nothing here measures speed.
-  timeout: 120_000,
+  timeout: 240_000,
   expect: { timeout: 20_000 },
   reporter: [["line"], ["json"]],
   use: {

@@ -25,7 +25,7 @@ public sealed record RecordRow
     /// <summary>Whether the person is proved.</summary>
     public required string Proved { get; init; }
 
-    /// <summary>landed, wanting or withdrawn.</summary>
+    /// <summary>landed, wanting, withdrawn and so on; damaged where its bytes are not the ones that were received.</summary>
     public required string State { get; init; }
 
     /// <summary>The conductor.</summary>
@@ -72,6 +72,19 @@ public sealed record RecordRow
 
     /// <summary>Hash of the event.</summary>
     public required string Hash { get; init; }
+
+    /// <summary>The row of an event that cannot be read.</summary>
+    public static RecordRow Damaged(long sequence, string hash) => new()
+    {
+        Sequence = sequence,
+        Kind = "",
+        ClaimedAt = "",
+        ReceivedAt = "",
+        Person = "",
+        Proved = "",
+        State = Word(RecordState.Damaged),
+        Hash = hash,
+    };
 
     /// <summary>The row of an event.</summary>
     public static RecordRow Of(EventDocument recorded, string hash, string person, bool proved, RecordState state)

@@ -7,4 +7,5 @@ namespace Lacet.Store;
 /// <param name="Says">What it does, in a line.</param>
 /// <param name="Edits">The changes.</param>
 /// <param name="Undoes">The command that it undoes; null where it undoes none.</param>
-public sealed record JobCommand(Guid Id, Guid Job, Guid Person, string Says, IReadOnlyList<JobEdit> Edits, Guid? Undoes = null);
+/// <param name="Kind">What kind of change it is.</param>
+public sealed record JobCommand(Guid Id, Guid Job, Guid Person, string Says, IReadOnlyList<JobEdit> Edits, Guid? Undoes = null, CommandKind Kind = CommandKind.Change);

@@ -19,7 +19,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
 
     /// <summary>Every part of a job.</summary>
     public Task<List<JobPartRow>> PartsAsync(Guid job) => database.ReadAsync(async connection =>
-        (await connection.QueryAsync<PartRow>("SELECT id, kind, body, version FROM job_part WHERE job = @job", new { job = job.ToString() }))
+        (await connection.QueryAsync<JobPartRecord>("SELECT id, kind, body, version FROM job_part WHERE job = @job", new { job = job.ToString() }))
         .Select(r => r.Read()).ToList());
 
     /// <summary>The last command's sequence; 0 where there is none.</summary>
@@ -68,13 +68,11 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             transaction);
         var sequence = await connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) + 1 FROM job_command WHERE job = @job", keys, transaction);
         await connection.ExecuteAsync(
-            "INSERT INTO job_command (id, job, sequence, person, at, says, undoes) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes)",
-            new { keys.id, keys.job, sequence, person = command.Person.ToString(), at, command.Says, undoes = command.Undoes?.ToString() },
+            "INSERT INTO job_command (id, job, sequence, person, at, says, undoes, kind) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes, @kind)",
+            new { keys.id, keys.job, sequence, person = command.Person.ToString(), at, command.Says, undoes = command.Undoes?.ToString(), kind = Word(command.Kind) },
             transaction);
-        for (var i = 0; i < command.Edits.Count; i++)
-        {
-            await EditAsync(connection, transaction, command, i);
-        }
+        using var writer = new JobPartWriter(connection, transaction, command);
+        await writer.WriteAsync();
 
         return sequence;
     }
@@ -83,14 +81,19 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     public Task<StoredCommand?> FindCommandAsync(Guid id) => database.ReadAsync<StoredCommand?>(async connection =>
     {
         var key = new { id = id.ToString() };
-        if (await connection.QuerySingleOrDefaultAsync<(string Job, string Says)?>("SELECT job, says FROM job_command WHERE id = @id", key) is not { } command)
+        if (await connection.QuerySingleOrDefaultAsync<(string Job, string Says, string? Undoes, string Kind)?>("SELECT job, says, undoes, kind FROM job_command WHERE id = @id", key) is not { } command)
         {
             return null;
         }
 
         var edits = await connection.QueryAsync<(string Part, string Kind, bool WasThere, string? After)>(
             "SELECT part, kind, before IS NOT NULL, after FROM job_change WHERE command = @id ORDER BY position", key);
-        return new(Guid.Parse(command.Job), command.Says, [.. edits.Select(e => new StoredEdit(Guid.Parse(e.Part), e.Kind, e.WasThere, e.After))]);
+        return new(
+            Guid.Parse(command.Job),
+            command.Says,
+            command.Undoes is { } undoes ? Guid.Parse(undoes) : null,
+            string.Equals(command.Kind, Word(CommandKind.Import), StringComparison.Ordinal) ? CommandKind.Import : CommandKind.Change,
+            [.. edits.Select(e => new StoredEdit(Guid.Parse(e.Part), e.Kind, e.WasThere, e.After))]);
     });
 
     /// <summary>Whether a command of this id was stored.</summary>
@@ -145,70 +148,9 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             """,
             new { job = job.ToString(), below, most })).Select(r => r.Read()).ToList());
 
-    private static async Task EditAsync(SqliteConnection connection, SqliteTransaction transaction, JobCommand command, int position)
-    {
-        var edit = command.Edits[position];
-        var keys = new { job = command.Job.ToString(), id = edit.Id.ToString() };
-        var before = (await connection.QuerySingleOrDefaultAsync<PartRow>(
-            "SELECT id, kind, body, version FROM job_part WHERE job = @job AND id = @id", keys, transaction))?.Read();
-        var lastVersion = before?.Version ?? 0;
-        if (edit.Version != lastVersion)
-        {
-            throw new JobConflictException(edit.Id, before);
-        }
-
-        // What was taken out goes on counting where it is put back, so that whoever saw it before is told.
-        var version = 1 + (before is null && command.Undoes is not null
-            ? await connection.ExecuteScalarAsync<long>("SELECT coalesce(max(version_before), 0) FROM job_change WHERE part = @id", keys, transaction)
-            : lastVersion);
-        if (edit.Body is null)
-        {
-            await connection.ExecuteAsync("DELETE FROM job_part WHERE job = @job AND id = @id", keys, transaction);
-        }
-        else
-        {
-            await connection.ExecuteAsync(
-                """
-                INSERT INTO job_part (job, id, kind, body, version) VALUES (@job, @id, @Kind, @Body, @version)
-                ON CONFLICT (job, id) DO UPDATE SET body = @Body, version = @version
-                """,
-                new { keys.job, keys.id, edit.Kind, edit.Body, version },
-                transaction);
-        }
-
-        await connection.ExecuteAsync(
-            """
-            INSERT INTO job_change (command, position, part, kind, before, after, version_before, version_after)
-            VALUES (@command, @position, @part, @Kind, @before, @Body, @lastVersion, @after)
-            """,
-            new
-            {
-                command = command.Id.ToString(),
-                position,
-                part = keys.id,
-                edit.Kind,
-                before = before?.Body,
-                edit.Body,
-                lastVersion,
-                after = edit.Body is null ? 0 : version,
-            },
-            transaction);
-    }
+    private static string Word(CommandKind kind) => kind == CommandKind.Import ? "import" : "change";
 
     private static DateTimeOffset Time(string at) => DateTimeOffset.Parse(at, CultureInfo.InvariantCulture);
-
-    private sealed class PartRow
-    {
-        public string Id { get; init; } = "";
-
-        public string Kind { get; init; } = "";
-
-        public string Body { get; init; } = "";
-
-        public long Version { get; init; }
-
-        public JobPartRow Read() => new(Guid.Parse(Id), Kind, Body, Version);
-    }
 
     private sealed class CommandRow
     {

@@ -1,8 +1,11 @@
 using System.Reflection;
+using ArchUnitNET.Fluent.Slices;
+using ArchUnitNET.Loader;
+using ArchUnitNET.xUnitV3;
 
 namespace Lacet.Web.Tests;
 
-/// <summary>Arrows run one way: Web → Store, Exchange, Devices, Core; each of those → Core alone.</summary>
+/// <summary>Arrows run one way: Web → Workshop → Store, Exchange, Devices, Core; each of those → Core alone.</summary>
 public sealed class ArchitectureTests
 {
     private static readonly Dictionary<string, string[]> May = new(StringComparer.Ordinal)
@@ -11,7 +14,8 @@ public sealed class ArchitectureTests
         ["Lacet.Store"] = ["Lacet.Core"],
         ["Lacet.Exchange"] = ["Lacet.Core"],
         ["Lacet.Devices"] = ["Lacet.Core"],
-        ["Lacet.Web"] = ["Lacet.Core", "Lacet.Devices", "Lacet.Exchange", "Lacet.Store"],
+        ["Lacet.Workshop"] = ["Lacet.Core", "Lacet.Devices", "Lacet.Exchange", "Lacet.Store"],
+        ["Lacet.Web"] = ["Lacet.Core", "Lacet.Devices", "Lacet.Exchange", "Lacet.Store", "Lacet.Workshop"],
     };
 
     public static TheoryData<string> Projects => [.. May.Keys];
@@ -23,6 +27,16 @@ public sealed class ArchitectureTests
         var referenced = Assembly.Load(project).GetReferencedAssemblies().Select(a => a.Name!).Where(n => n.StartsWith("Lacet.", StringComparison.Ordinal));
         Assert.Empty(referenced.Except(May[project]));
     }
+
+    [Theory]
+    [MemberData(nameof(Projects))]
+    public void The_folders_of_a_project_form_no_circle(string project) =>
+        SliceRuleDefinition.Slices().Matching($"{project}.(*)").Should().BeFreeOfCycles().Check(new ArchLoader().LoadAssembly(Assembly.Load(project)).Build());
+
+    /// <summary>What is done without HTTP is done without HTTP.</summary>
+    [Fact]
+    public void The_workshop_knows_no_requests_and_no_status() => Assert.DoesNotContain(
+        Assembly.Load("Lacet.Workshop").GetReferencedAssemblies(), a => a.Name!.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || a.Name == "System.Net.Http");
 
     /// <summary>What a build, a test or the demo writes there is left out of the repository.</summary>
     [Fact]

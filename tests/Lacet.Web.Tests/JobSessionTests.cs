@@ -1,7 +1,8 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Jobs;
-using Lacet.Web.Jobs;
+using Lacet.Workshop;
+using Lacet.Workshop.Jobs;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Lacet.Web.Tests;
@@ -22,7 +23,8 @@ public sealed class JobSessionTests
     public async Task A_job_that_is_being_changed_is_not_opened_a_second_time(string meanwhile)
     {
         await using var bench = await JobBench.StartAsync();
-        var desk = bench.Server.Services.GetRequiredService<JobDesk>();
+        var editor = bench.Server.Services.GetRequiredService<JobEditor>();
+        var open = bench.Server.Services.GetRequiredService<OpenJobs>();
         var job = await bench.JobAsync();
         var others = new List<Guid>();
         for (var i = 0; i < ManyJobs; i++)
@@ -32,7 +34,7 @@ public sealed class JobSessionTests
 
         using var planned = new ManualResetEventSlim();
         using var goOn = new ManualResetEventSlim();
-        var first = Task.Run(() => desk.ChangeAsync(job, Guid.NewGuid(), bench.Ada, _ =>
+        var first = Task.Run(() => editor.ChangeAsync(job, Guid.NewGuid(), bench.Ada, _ =>
         {
             planned.Set();
             goOn.Wait(TimeSpan.FromSeconds(30));
@@ -44,7 +46,7 @@ public sealed class JobSessionTests
         {
             foreach (var other in others)
             {
-                await desk.ReadAsync(other, o => o.Title, CancellationToken.None);
+                await open.ReadAsync(other, o => o.Title, CancellationToken.None);
             }
         }
         else
@@ -57,13 +59,13 @@ public sealed class JobSessionTests
             await Task.Delay(200, TestContext.Current.CancellationToken);
         }
 
-        var second = Task.Run(() => desk.ChangeAsync(job, Guid.NewGuid(), bench.Bo, _ => ("Second.", [Panel("DCP")]), CancellationToken.None));
+        var second = Task.Run(() => editor.ChangeAsync(job, Guid.NewGuid(), bench.Bo, _ => ("Second.", [Panel("DCP")]), CancellationToken.None));
         await Task.Delay(300, TestContext.Current.CancellationToken);
         goOn.Set();
-        Assert.NotNull(await first);
+        Assert.IsType<Outcome<CommandDone>.Done>(await first);
         await closing;
         // An enclosure of that name is there: two of them, and nobody could open the job again. Put away, there may be no job to change.
-        var refused = await Record.ExceptionAsync(async () => Assert.Null(await second));
+        var refused = await Record.ExceptionAsync(async () => Assert.IsType<Outcome<CommandDone>.Missing>(await second));
         Assert.True(refused is ImpossibleInputException || (refused is null && meanwhile != "others are opened"), refused?.ToString() ?? "It was stored.");
         var folder = bench.Server.Folder;
         await bench.DisposeAsync();

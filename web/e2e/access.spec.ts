@@ -3,16 +3,24 @@ import { expect, test, type Page } from "@playwright/test";
 import { BenchOf } from "./bench";
 import { JobsOf, list } from "./jobs";
 
+/** In the dark the page is the same but for its colours: only what reads those is asked there again. */
+const ofColours = ["color-contrast", "link-in-text-block"];
+
 /** Nothing is found once the page has come to rest: while a dialog opens, the focus is still behind it. */
 async function expectClean(page: Page) {
+  const dark = await page.evaluate(() => matchMedia("(prefers-color-scheme: dark)").matches);
   await expect(async () => {
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa", "best-practice"])
-      .analyze();
+    // No page of ours holds another one, so each is looked at by itself and nothing is put together elsewhere.
+    const axe = new AxeBuilder({ page }).setLegacyMode(true);
+    const { violations } = await (
+      dark
+        ? axe.withRules(ofColours)
+        : axe.withTags(["wcag2a", "wcag2aa", "wcag21aa", "wcag22aa", "best-practice"])
+    ).analyze();
     expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160)).join(" | ")}`)).toEqual(
       [],
     );
-  }).toPass({ timeout: 30_000 });
+  }).toPass({ timeout: 90_000 });
 }
 
 for (const theme of ["light", "dark"] as const) {

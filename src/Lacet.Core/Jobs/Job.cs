@@ -75,6 +75,9 @@ public sealed class Job
     /// <summary>The landings in an enclosure, in their real order.</summary>
     public IEnumerable<JobLanding> LandingsIn(Guid enclosure) => Ordered(_landingsIn[enclosure].Select(id => _landings[id]));
 
+    /// <summary>Where an end lands, as people write it: "DCP/X1:5"; empty where it lands nowhere yet.</summary>
+    public string PlaceOf(JobEnd end) => end.LandingId is { } id && _landings.TryGetValue(id, out var landing) ? $"{_enclosures[landing.EnclosureId].Name}/{landing.Name}" : "";
+
     /// <summary>The landings of a device.</summary>
     public IEnumerable<JobLanding> LandingsOf(Guid device) => Ordered(_landingsOf[device].Select(id => _landings[id]));
 

@@ -26,4 +26,7 @@ public enum RecordState
 
     /// <summary>Looked at and left, or put right without loss.</summary>
     PutRight,
+
+    /// <summary>Its bytes are not the ones that were received.</summary>
+    Damaged,
 }

@@ -22,46 +22,78 @@ public static class Seal
     public static string Digest(ReadOnlySpan<byte> salt, string text) =>
         Convert.ToHexStringLower(HMACSHA256.HashData(salt, System.Text.Encoding.UTF8.GetBytes(text)));
 
-    /// <summary>Walks the chain from its first event.</summary>
-    public static ChainReport Verify(IEnumerable<SealedEvent> events)
+    /// <summary>
+    /// Walks the chain from its first event to its last, past whatever does not hold.
+    /// </summary>
+    /// <param name="events">The events, by their place.</param>
+    /// <param name="nameHolds">
+    /// Whether a person’s name is still the one with that digest; true too where it was erased. Null looks at no names.
+    /// </param>
+    /// <param name="progress">Told how many events were walked.</param>
+    public static ChainReport Verify(IEnumerable<SealedEvent> events, Func<Guid, string, bool>? nameHolds = null, IProgress<long>? progress = null)
     {
-        var (head, expected) = (Origin, 1L);
+        var faults = new List<ChainFault>();
+        var (head, expected, count) = (Origin, 1L, 0L);
         foreach (var sealedEvent in events)
         {
-            if (Fault(sealedEvent, head, expected) is { } fault)
+            foreach (var fault in FaultsOf(sealedEvent, head, expected, nameHolds))
             {
-                return new ChainReport(expected - 1, head, sealedEvent.Sequence, fault);
+                if (faults.Count < ChainReport.MostFaults)
+                {
+                    faults.Add(new(sealedEvent.Sequence, fault));
+                }
             }
 
-            (head, expected) = (sealedEvent.Hash, expected + 1);
+            (head, expected, count) = (sealedEvent.Hash, Math.Max(expected, sealedEvent.Sequence) + 1, count + 1);
+            progress?.Report(count);
         }
 
-        var count = expected - 1;
-        return new ChainReport(count, head, null, count switch
+        return new(count, head, faults, (faults.Count, count) switch
         {
-            0 => "Nothing is recorded yet.",
-            1 => "The one event is as it was received.",
+            (1, _) => faults[0].Says,
+            ( > 1, _) => $"{faults[0].Says} {faults.Count - 1} more {(faults.Count == 2 ? "thing is" : "things are")} wrong after it.",
+            (_, 0) => "Nothing is recorded yet.",
+            (_, 1) => "The one event is as it was received.",
             _ => $"All {count} events are as they were received, in their order.",
         });
     }
 
-    private static string? Fault(SealedEvent sealedEvent, string head, long expected)
+    private static IEnumerable<string> FaultsOf(SealedEvent sealedEvent, string head, long expected, Func<Guid, string, bool>? nameHolds)
     {
-        if (sealedEvent.Sequence != expected)
+        var place = sealedEvent.Sequence;
+        if (place != expected)
         {
-            return $"Event {expected} is missing.";
+            yield return place < expected ? $"Event {place} stands out of its place."
+                : place == expected + 1 ? $"Event {expected} is missing."
+                : $"Events {expected} to {place - 1} are missing.";
         }
 
         if (!string.Equals(Of(sealedEvent.Bytes.Span), sealedEvent.Hash, StringComparison.Ordinal))
         {
-            return $"Event {expected} was changed after it was received.";
+            yield return $"Event {place} was changed after it was received.";
+            yield break;
         }
 
-        using var json = JsonDocument.Parse(sealedEvent.Bytes);
-        return json.RootElement.TryGetProperty("sequence", out var sequence) && sequence.TryGetInt64(out var named) && named == expected
-            && json.RootElement.TryGetProperty("previous", out var previous)
-            && string.Equals(previous.GetString(), head, StringComparison.Ordinal)
-            ? null
-            : $"Event {expected} does not follow the event before it.";
+        if (SealedMembers.Read(sealedEvent.Bytes) is not { } members)
+        {
+            yield return $"Event {place} cannot be read.";
+            yield break;
+        }
+
+        // Where an event is missing, the one after it is not blamed as well.
+        if (members.Sequence != place || (place == expected && !string.Equals(members.Previous, head, StringComparison.Ordinal)))
+        {
+            yield return $"Event {place} does not follow the event before it.";
+        }
+
+        if (sealedEvent.Beside is { } beside && !members.Are(beside))
+        {
+            yield return $"What event {place} is found by, its end or what it takes back, is not what was sealed.";
+        }
+
+        if (nameHolds is not null && members.Person is { } person && !nameHolds(person, members.NameDigest ?? ""))
+        {
+            yield return $"The person of event {place} does not bear the name that was sealed.";
+        }
     }
 }

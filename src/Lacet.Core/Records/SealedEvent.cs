@@ -4,4 +4,5 @@ namespace Lacet.Core.Records;
 /// <param name="Sequence">Its place in the chain, from 1.</param>
 /// <param name="Bytes">UTF-8 JSON; it names its own sequence and the hash of the event before.</param>
 /// <param name="Hash">The hash that was kept at receipt.</param>
-public sealed record SealedEvent(long Sequence, ReadOnlyMemory<byte> Bytes, string Hash);
+/// <param name="Beside">What it is found by; null where only the chain is walked.</param>
+public sealed record SealedEvent(long Sequence, ReadOnlyMemory<byte> Bytes, string Hash, EventColumns? Beside = null);

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using System.Text.Json.Serialization;
 using Lacet.Core.Checks.End;
 using Lacet.Core.Landings;
@@ -28,6 +29,7 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Rework">What was wrong and what became of it; left out for anything but a rework.</param>
 /// <param name="Park">Why it was set aside; left out for anything but that.</param>
 /// <param name="Continuity">What the meter said; left out for anything but a test of a pin map.</param>
+/// <param name="Clock">What is odd about its time; left out where nothing is.</param>
 public sealed record EventDocument(
     int V,
     Guid Id,
@@ -44,7 +46,40 @@ public sealed record EventDocument(
     TerminationDocument? Termination,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ReworkRecordDocument? Rework = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ContinuityRecordDocument? Continuity = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ContinuityRecordDocument? Continuity = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<ClockOddity>? Clock = null)
+{
+    /// <summary>Reads an event as it was sealed; null where its bytes are damaged and cannot be read.</summary>
+    public static EventDocument? TryRead(ReadOnlySpan<byte> bytes)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<EventDocument>(bytes, Json.Options);
+        }
+        catch (Exception exception) when (exception is JsonException or NotSupportedException or ImpossibleInputException)
+        {
+            return null;
+        }
+    }
+
+    /// <summary>What happened, as far as the state of things depends on it; null for what says nothing of its kind.</summary>
+    public RecordedEvent? ToEvent()
+    {
+        RecordedEvent? happened = (Kind, this) switch
+        {
+            (EventKind.Termination, { Termination: { } made }) =>
+                new RecordedEvent.Terminated(PlanMark.Of(made.Conductor, made.Landing), made.Judge().Any(f => f.Severity != Severity.Note)),
+            (EventKind.Check, _) => new RecordedEvent.Checked(),
+            (EventKind.SignOff, _) => new RecordedEvent.SignedOff(),
+            (EventKind.Park, { Park: { } reason }) => new RecordedEvent.Parked(reason),
+            (EventKind.Rework, { Rework: { } rework }) => new RecordedEvent.Reworked(rework.Verdict),
+            (EventKind.Continuity, { Continuity: { } tested }) => new RecordedEvent.PinMapTested(tested.Readings.All(r => r.IsWhole)),
+            (EventKind.Withdrawal, { Corrects: { } corrects }) => new RecordedEvent.Withdrawn(corrects),
+            _ => null,
+        };
+        return happened is null ? null : happened with { Id = Id, Sequence = Sequence, Person = Person.Id, End = Subject.End };
+    }
+}
 
 /// <summary>Who, without the name: it lies outside, and its salted digest ties it to the event.</summary>
 public sealed record PersonReference(Guid Id, string NameDigest);

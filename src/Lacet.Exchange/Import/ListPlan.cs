@@ -48,6 +48,9 @@ public sealed class ListPlan
     /// <summary>What each row does, by row.</summary>
     public IReadOnlyList<RowEffect> Effects { get; private set; } = [];
 
+    /// <summary>How many rows do so.</summary>
+    public int Count(RowDoes does) => Effects.Count(e => e.Does == does);
+
     /// <summary>Plans a list. Rows that are wrong take no part. <paramref name="newId"/> makes ids.</summary>
     public static ListPlan Of(IReadOnlyCollection<JobPartDocument> job, WireList list, ListPlanOptions options, Func<Guid> newId)
     {

@@ -6,7 +6,9 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 using Lacet.Core.Torques;
 using Lacet.Exchange.Documents;
-using Lacet.Web.Shelf;
+using Lacet.Web.Http;
+using Lacet.Workshop.Records;
+using Lacet.Workshop.Shelf;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Bench;
@@ -14,8 +16,6 @@ namespace Lacet.Web.Bench;
 /// <summary>This wire into that landing. Nothing here is stored.</summary>
 internal static class BenchEndpoints
 {
-    private const double LongestStrip = 200;
-
     internal static void MapBench(this WebApplication app)
     {
         var bench = app.MapGroup("/api/bench").WithTags("Bench");
@@ -25,7 +25,7 @@ internal static class BenchEndpoints
         bench.MapPost("/wrench", Wrench).WithSummary("What a torque wrench with an adapter is set to").ProducesInputProblems();
         bench.MapPost("/belt", Belt).WithSummary("From which count a belted ferrule tool pays").ProducesInputProblems();
         bench.MapPost("/compare", Compare).WithSummary("One wire in up to six landings, side by side").ProducesInputProblems();
-        app.MapPost("/api/conductors/identify", (WireClues request) => TypedResults.Ok(WireCluesAnswer.Of(request.Read().Candidates(), Of(request.Lead))))
+        app.MapPost("/api/conductors/identify", (WireClues request) => TypedResults.Ok(WireCluesAnswer.Of(request.Read().Candidates(), request.Lead.Unit())))
             .WithTags("Bench").WithSummary("Which size a wire is that nobody knows").ProducesInputProblems();
         bench.MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters)).WithSummary("Usual pairs of wire and landing");
         app.MapGet("/api/conductors", (string build) => TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build"))))
@@ -34,28 +34,13 @@ internal static class BenchEndpoints
         app.MapGet("/api/house-rules", () => TypedResults.Ok(HouseRuleText.All)).WithTags("Bench").WithSummary("The house rules, both schools named");
     }
 
-    internal static RouteHandlerBuilder ProducesInputProblems(this RouteHandlerBuilder endpoint) => endpoint
-        .ProducesProblem(StatusCodes.Status400BadRequest)
-        .ProducesProblem(StatusCodes.Status413PayloadTooLarge)
-        .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, ShelfLandings shelf) =>
+        TypedResults.Ok(RecipeDocument.Of(RecipeBook.For(request.Read(await shelf.ResolveAsync(request.Landing))), request.Lead.Unit()));
 
-    /// <summary>The lead that a query names.</summary>
-    internal static UnitLead LeadOf(string lead) => Of(QueryWord.Read<Lead>(lead, "lead"));
+    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfLandings shelf) => TypedResults.Ok(SceneDocument.Of(
+        EndSection.Of(request.Read(await shelf.ResolveAsync(request.Landing)), new AsMade(MeasuredStrip.Read(request.MeasuredStripMm), null)), request.Lead.Unit()));
 
-    internal static UnitLead Of(Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
-
-    /// <summary>A measured strip as a length; throws with a sentence where it cannot be one.</summary>
-    internal static Length? MeasuredStrip(double? mm) => mm is null ? null
-        : mm is > 0 and <= LongestStrip ? new Length(mm.Value)
-        : throw new ImpossibleInputException("measuredStripMm", "A measured strip must be more than 0 and at most 200 mm.");
-
-    private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, ShelfEntries shelf) =>
-        TypedResults.Ok(RecipeDocument.Of(RecipeBook.For(request.Read(await shelf.ResolveAsync(request.Landing))), Of(request.Lead)));
-
-    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfEntries shelf) => TypedResults.Ok(SceneDocument.Of(
-        EndSection.Of(request.Read(await shelf.ResolveAsync(request.Landing)), new AsMade(MeasuredStrip(request.MeasuredStripMm), null)), Of(request.Lead)));
-
-    private static async Task<Ok<ComparedDocument[]>> Compare(CompareRequest request, ShelfEntries shelf)
+    private static async Task<Ok<ComparedDocument[]>> Compare(CompareRequest request, ShelfLandings shelf)
     {
         if (request.Landings.Count is 0 or > CompareRequest.Most)
         {
@@ -67,7 +52,7 @@ internal static class BenchEndpoints
         var compared = new List<ComparedDocument>(request.Landings.Count);
         foreach (var landing in request.Landings)
         {
-            compared.Add(ComparedDocument.Of(conductor, (await shelf.ResolveAsync(landing)).Read(), rules, Of(request.Lead)));
+            compared.Add(ComparedDocument.Of(conductor, (await shelf.ResolveAsync(landing)).Read(), rules, request.Lead.Unit()));
         }
 
         return TypedResults.Ok(compared.ToArray());

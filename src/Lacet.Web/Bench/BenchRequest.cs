@@ -6,6 +6,7 @@ using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Strip;
 using Lacet.Exchange.Documents;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Bench;
 
@@ -127,13 +128,3 @@ public sealed record WireTextRequest(string Text, ConductorDocument? Current = n
 /// <param name="ReadAs">In words.</param>
 /// <param name="Area">Its area in both systems.</param>
 public sealed record WireTextAnswer(ConductorDocument Conductor, string ReadAs, Readout Area);
-
-/// <summary>Which unit leads.</summary>
-public enum Lead
-{
-    /// <summary>mm and N·m.</summary>
-    Metric,
-
-    /// <summary>Inches and lbf·in.</summary>
-    Imperial,
-}

@@ -5,6 +5,7 @@ using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 using Lacet.Exchange.Documents;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Bench;
 

@@ -2,6 +2,7 @@ using Lacet.Core.Conductors;
 using Lacet.Core.Drawings;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Bench;
 

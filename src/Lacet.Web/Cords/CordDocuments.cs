@@ -5,7 +5,7 @@ using Lacet.Core.Landings;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Cords;
 
@@ -40,7 +40,7 @@ public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign>
     {
         var prices = request.Prices ?? new();
         var triage = CordTriage.Of(request.Seen, request.Sound ?? [], request.Rule, request.MouldedToBeHad, prices);
-        return new(triage.Verdict, triage.Signs, triage.School?.ToString(BenchEndpoints.Of(request.Lead)), triage.Refit, triage.Replace, prices, CordSign.Source) { NotLookedAt = triage.NotLookedAt, LookNext = triage.LookNext };
+        return new(triage.Verdict, triage.Signs, triage.School?.ToString(request.Lead.Unit()), triage.Refit, triage.Replace, prices, CordSign.Source) { NotLookedAt = triage.NotLookedAt, LookNext = triage.LookNext };
     }
 }
 
@@ -65,7 +65,7 @@ public sealed record CordSizeRequest(
         var choice = Choose();
         var jacket = choice.Least is { } least ? CordJacket.For(Region, Duty, Outdoors, least.Size) : null;
         var length = new Length(LengthM * 1000);
-        return CordSizeDocument.Of(choice, CordStock.Why(jacket, length, choice.Amps, Region), BenchEndpoints.Of(Lead)) with
+        return CordSizeDocument.Of(choice, CordStock.Why(jacket, length, choice.Amps, Region), Lead.Unit()) with
         {
             Jacket = jacket,
             StockLength = CordStock.Reaching(length, Region),

@@ -5,7 +5,7 @@ using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Devices;
 using Lacet.Exchange.Documents;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Cords;
@@ -18,7 +18,7 @@ internal static class CordEndpoints
         var cords = app.MapGroup("/api/cords").WithTags("Cords");
         cords.MapGet("/signs", () => TypedResults.Ok(CordSign.All)).WithSummary("What to look at on a cord, and what it means");
         cords.MapGet("/drawing", () => TypedResults.Ok(CordDrawingDocument.Of(CordDrawing.Of()))).WithSummary("A cord from plug to entry, with the places to look at");
-        cords.MapGet("/meter", (int conductors, string lead = "metric") => TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), BenchEndpoints.LeadOf(lead))))
+        cords.MapGet("/meter", (int conductors, string lead = "metric") => TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), Leads.LeadOf(lead))))
             .WithSummary("How the probes of a meter are held to a cord").ProducesInputProblems();
         cords.MapPost("/triage", (TriageRequest request) => TypedResults.Ok(TriageDocument.Of(request))).WithSummary("Whether a cord is fit").ProducesInputProblems();
         cords.MapPost("/size", (CordSizeRequest request) => TypedResults.Ok(request.Answer()))
@@ -44,7 +44,7 @@ internal static class CordEndpoints
 
     private static Ok<RefitDocument> Refit(RefitRequest request)
     {
-        var lead = BenchEndpoints.Of(request.Lead);
+        var lead = request.Lead.Unit();
         var conductor = request.Conductor.Read();
         var plan = PlugRefit.Of(
             conductor, request.Screw is null ? null : ScrewSize.Parse(request.Screw), request.LineMm, request.NeutralMm, request.EarthMm, request.HouseRules?.Read() ?? HouseRules.Default, request.Grip);

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using Lacet.Core.Quantities;
+using Lacet.Workshop.Jobs;
 
 namespace Lacet.Web.Devices;
 
@@ -53,4 +54,7 @@ public sealed record PeakMessage(Guid ReadingId, string ToolId, string Tool, Rea
 /// <param name="Says">What it did, in a line.</param>
 /// <param name="Person">Who, by name.</param>
 /// <param name="CommandId">The command, so that whoever sent it knows it again; null where something was recorded.</param>
-public sealed record JobMessage(Guid JobId, long Sequence, string Says, string Person, Guid? CommandId = null) : StreamMessage;
+public sealed record JobMessage(Guid JobId, long Sequence, string Says, string Person, Guid? CommandId = null) : StreamMessage
+{
+    internal static JobMessage Of(JobChanged changed) => new(changed.JobId, changed.Sequence, changed.Says, changed.Person, changed.CommandId);
+}

@@ -3,7 +3,8 @@ using System.Threading.Channels;
 using Lacet.Core.Quantities;
 using Lacet.Core.Torques;
 using Lacet.Devices;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
+using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Devices;
@@ -20,7 +21,7 @@ internal static class DeviceEndpoints
         devices.MapPost("/{id}/hold", Hold).WithSummary("Turns a stand-in")
             .ProducesProblem(StatusCodes.Status404NotFound).ProducesInputProblems();
         devices.MapPost("/{id}/release", Release).WithSummary("Lets a stand-in go").ProducesProblem(StatusCodes.Status404NotFound);
-        app.MapGet("/api/stream", (DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobMessage> jobs, IHostApplicationLifetime host) =>
+        app.MapGet("/api/stream", (DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobChanged> jobs, IHostApplicationLifetime host) =>
                 TypedResults.ServerSentEvents(StreamAsync(hub, feed, jobs, host.ApplicationStopping)))
             .WithTags("Devices").WithSummary("One stream a page: tools, readings, peaks, jobs that were changed")
             .Produces<StreamMessage>(StatusCodes.Status200OK, "text/event-stream");
@@ -38,7 +39,7 @@ internal static class DeviceEndpoints
         var today = DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime);
         var problem = ToolFitness.Problem(tool.Scale, torque)
             ?? ToolFitness.CalibrationProblem(tool.Identity.CalibratedOn, tool.Identity.CyclesSinceCalibration, today);
-        return TypedResults.Ok(new FitnessDocument(problem is null, problem?.ToString(BenchEndpoints.LeadOf(lead))));
+        return TypedResults.Ok(new FitnessDocument(problem is null, problem?.ToString(Leads.LeadOf(lead))));
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Hold(
@@ -57,12 +58,12 @@ internal static class DeviceEndpoints
 
     /// <summary>A browser allows a page few connections: everything that is told comes over one.</summary>
     private static async IAsyncEnumerable<StreamMessage> StreamAsync(
-        DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobMessage> jobs, CancellationToken stopping, [EnumeratorCancellation] CancellationToken cancellation = default)
+        DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobChanged> jobs, CancellationToken stopping, [EnumeratorCancellation] CancellationToken cancellation = default)
     {
         // An open page must not keep the server from stopping.
         using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancellation);
         var all = Channel.CreateBounded<StreamMessage>(new BoundedChannelOptions(200) { FullMode = BoundedChannelFullMode.DropOldest });
-        var pumps = Task.WhenAll(PumpAsync(ToolsAsync(hub, feed, either.Token), all.Writer), PumpAsync(jobs.ListenAsync([], either.Token), all.Writer));
+        var pumps = Task.WhenAll(PumpAsync(ToolsAsync(hub, feed, either.Token), all.Writer), PumpAsync(JobsAsync(jobs, either.Token), all.Writer));
         var ended = pumps.ContinueWith(done => all.Writer.TryComplete(done.Exception), TaskScheduler.Default);
         await foreach (var message in all.Reader.ReadAllAsync(CancellationToken.None))
         {
@@ -77,6 +78,14 @@ internal static class DeviceEndpoints
         await foreach (var message in from)
         {
             to.TryWrite(message);
+        }
+    }
+
+    private static async IAsyncEnumerable<StreamMessage> JobsAsync(Feed<JobChanged> feed, [EnumeratorCancellation] CancellationToken cancellation)
+    {
+        await foreach (var changed in feed.ListenAsync([], cancellation))
+        {
+            yield return JobMessage.Of(changed);
         }
     }
 

@@ -4,13 +4,15 @@ using Lacet.Exchange;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Web.Jobs;
-using Lacet.Web.Records;
+using Lacet.Web.People;
+using Lacet.Workshop.Jobs;
+using Lacet.Workshop.Records;
 
 namespace Lacet.Web.Hosting;
 
 /// <summary>Fills an empty data folder with the demo, in the shapes that the product itself takes.</summary>
 internal sealed class DemoLoader(
-    string folder, string dataFolder, Recorder recorder, JobDesk jobs, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
+    string folder, string dataFolder, Recorder recorder, NewJobs jobs, JobEditor editor, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
 {
     /// <summary>The demo opens on this one.</summary>
     private const string JobFile = "dome.job.json";
@@ -51,21 +53,20 @@ internal sealed class DemoLoader(
         }
 
         var document = await TakeInAsync(JobFile, maker.Id, cancellationToken);
-        await RecordAsync(work.Records, cancellationToken);
-        foreach (var (person, command) in work.Commands)
-        {
-            var by = await people.EnsureAsync(person, cancellationToken);
-            await jobs.ChangeAsync(
-                document.Job.Id, command.Id, by.Id, _ => (command.Says ?? "Changed.", command.Changes), cancellationToken);
-        }
-
         var bench = await ReadAsync<DemoDocument>("bench-records.json", cancellationToken);
         foreach (var reading in bench.Readings)
         {
             await readings.AddAsync(reading, cancellationToken);
         }
 
-        await RecordAsync(bench.Records, cancellationToken);
+        // In the order in which they happened, as they would have been received.
+        await RecordAsync([.. work.Records.Concat(bench.Records).OrderBy(r => r.Record.ClaimedAt)], cancellationToken);
+        foreach (var (person, command) in work.Commands)
+        {
+            var by = await people.EnsureAsync(person, cancellationToken);
+            await editor.ChangeAsync(
+                document.Job.Id, command.Id, by.Id, _ => (command.Says ?? "Changed.", command.Changes), cancellationToken);
+        }
     }
 
     public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;

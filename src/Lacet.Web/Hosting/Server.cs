@@ -6,6 +6,7 @@ using Lacet.Store;
 using Lacet.Web.Bench;
 using Lacet.Web.Cords;
 using Lacet.Web.Devices;
+using Lacet.Web.Http;
 using Lacet.Web.Jobs;
 using Lacet.Web.People;
 using Lacet.Web.PinMaps;
@@ -13,15 +14,18 @@ using Lacet.Web.Records;
 using Lacet.Web.Rework;
 using Lacet.Web.Shelf;
 using Lacet.Web.Splices;
+using Lacet.Workshop.Boards;
+using Lacet.Workshop.Findings;
+using Lacet.Workshop.Jobs;
+using Lacet.Workshop.Lists;
+using Lacet.Workshop.Records;
+using Lacet.Workshop.Shelf;
 
 namespace Lacet.Web.Hosting;
 
 /// <summary>Puts the server together.</summary>
 internal static class Server
 {
-    /// <summary>Bodies here are a few hundred bytes; what is larger is a mistake or worse.</summary>
-    internal const long LargestBody = 64 * 1024;
-
     /// <summary>The build makes the OpenAPI document by running the program: then nothing may be opened.</summary>
     internal static readonly bool IsDocumentBuild =
         string.Equals(Assembly.GetEntryAssembly()?.GetName().Name, "GetDocument.Insider", StringComparison.Ordinal);
@@ -36,7 +40,7 @@ internal static class Server
         builder.WebHost.UseKestrelCore();
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
-            kestrel.Limits.MaxRequestBodySize = LargestBody;
+            kestrel.Limits.MaxRequestBodySize = Endpoints.LargestBody;
             kestrel.AddServerHeader = false;
         });
         builder.WebHost.UseUrls($"http://127.0.0.1:{options.Port}");
@@ -55,20 +59,11 @@ internal static class Server
         builder.Services.AddResponseCompression(compression => compression.EnableForHttps = true);
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(3));
         builder.Services.AddSingleton(TimeProvider.System);
-        builder.Services.AddSingleton<PeopleTable>();
-        builder.Services.AddSingleton<EventsTable>();
-        builder.Services.AddSingleton<ReadingsTable>();
-        builder.Services.AddSingleton<ShelfTable>();
+        builder.Services.AddStore();
+        builder.Services.AddWorkshop();
         builder.Services.AddSingleton<ShelfEntries>();
-        builder.Services.AddSingleton<Recorder>();
         builder.Services.AddSingleton<IPeakKeeper, PeakKeeper>();
         builder.Services.AddSingleton<Feed<DeviceEvent>>();
-        builder.Services.AddSingleton<Feed<JobMessage>>();
-        builder.Services.AddSingleton<JobsTable>();
-        builder.Services.AddSingleton<OpenJobs>();
-        builder.Services.AddSingleton<JobDesk>();
-        builder.Services.AddSingleton<ImportDesk>();
-        builder.Services.AddSingleton<WireTyping>();
         builder.Services.AddSingleton<DeviceHub>();
         builder.Services.AddSingleton<MultimeterStandIn>();
         if (!IsDocumentBuild)
@@ -84,7 +79,7 @@ internal static class Server
         app.UseProblems();
         app.UseWholeBodies();
         app.UseResponseCompression();
-        app.UseDemo(options);
+        app.UseFirstPage(DemoLoader.FirstPage(options));
         app.UseDefaultFiles();
         app.UseStaticFiles(FrontEnd.Files);
         app.MapOpenApi();
@@ -109,6 +104,35 @@ internal static class Server
         return app;
     }
 
+    private static void AddStore(this IServiceCollection services)
+    {
+        services.AddSingleton<PeopleTable>();
+        services.AddSingleton<EventsTable>();
+        services.AddSingleton<ReadingsTable>();
+        services.AddSingleton<ShelfTable>();
+        services.AddSingleton<JobsTable>();
+    }
+
+    private static void AddWorkshop(this IServiceCollection services)
+    {
+        services.AddSingleton<ShelfLandings>();
+        services.AddSingleton<Feed<JobChanged>>();
+        services.AddSingleton<OpenJobs>();
+        services.AddSingleton<ChangeResolver>();
+        services.AddSingleton<JobEditor>();
+        services.AddSingleton<NewJobs>();
+        services.AddSingleton<BoardCache>();
+        services.AddSingleton<PendingImports>();
+        services.AddSingleton<ImportAcceptance>();
+        services.AddSingleton<WireRows>();
+        services.AddSingleton<Acceptances>();
+        services.AddSingleton<Remedies>();
+        services.AddSingleton<Surveys>();
+        services.AddSingleton<Terminations>();
+        services.AddSingleton<FreeLengths>();
+        services.AddSingleton<Recorder>();
+    }
+
     /// <summary>The data folder, the port for tools, and whatever runs in the background.</summary>
     private static void OpenDoors(IServiceCollection services, ServerOptions options)
     {
@@ -131,7 +155,8 @@ internal static class Server
                 demo,
                 options.DataFolder,
                 provider.GetRequiredService<Recorder>(),
-                provider.GetRequiredService<JobDesk>(),
+                provider.GetRequiredService<NewJobs>(),
+                provider.GetRequiredService<JobEditor>(),
                 provider.GetRequiredService<EventsTable>(),
                 provider.GetRequiredService<PeopleTable>(),
                 provider.GetRequiredService<ReadingsTable>()));

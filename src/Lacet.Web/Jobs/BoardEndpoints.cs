@@ -1,4 +1,7 @@
 using Lacet.Store;
+using Lacet.Web.Http;
+using Lacet.Workshop.Boards;
+using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Jobs;
@@ -15,11 +18,11 @@ internal static class BoardEndpoints
 
     /// <summary>With the mark of a board that was read before, only what has changed since, where that can be told.</summary>
     private static async Task<Results<Ok<BoardDocument>, ProblemHttpResult>> Board(
-        Guid id, Guid enclosure, JobDesk desk, PeopleTable people, CancellationToken cancellation, string? since = null)
+        Guid id, Guid enclosure, OpenJobs open, BoardCache boards, PeopleTable people, CancellationToken cancellation, string? since = null)
     {
         var names = (await people.ListAsync(MostPeople)).ToDictionary(p => p.Id, p => p.Name);
-        return await desk.ReadAsync(id, job => job.Board(enclosure)?.Read(since, names), cancellation) is { } board
+        return await open.ReadAsync(id, job => boards.Of(job, enclosure)?.Read(since, names), cancellation) is { } board
             ? TypedResults.Ok(board)
-            : TypedResults.Problem("There is no such job, or no such enclosure in it.", statusCode: StatusCodes.Status404NotFound);
+            : Answers.Missing("There is no such job, or no such enclosure in it.");
     }
 }

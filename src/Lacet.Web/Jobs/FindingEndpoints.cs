@@ -7,7 +7,9 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
+using Lacet.Workshop.Findings;
+using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Jobs;
@@ -26,7 +28,7 @@ internal static class FindingEndpoints
 
     private static async Task<Results<Ok<FindingPage>, ProblemHttpResult>> List(
         Guid id,
-        JobDesk desk,
+        OpenJobs open,
         CancellationToken cancellation,
         string? check = null,
         string? severity = null,
@@ -36,15 +38,15 @@ internal static class FindingEndpoints
         int limit = 200,
         string lead = "metric")
     {
-        JobEndpoints.CheckedLimit(limit);
-        var unitLead = BenchEndpoints.LeadOf(lead);
+        Endpoints.CheckedLimit(limit);
+        var unitLead = Leads.LeadOf(lead);
         Severity? only = severity is null ? null : QueryWord.Read<Severity>(severity, "severity");
-        return await desk.ReadAsync(
+        return await open.ReadAsync(
             id,
             job =>
             {
-                var acceptances = Acceptances(job);
-                var all = job.Judged.Findings.Select(f => (Finding: f, Accepted: AcceptanceOf(job, f, acceptances))).ToList();
+                var acceptances = Acceptances.In(job);
+                var all = job.Judged.Findings.Select(f => (Finding: f, Accepted: Acceptances.Of(job, f, acceptances))).ToList();
                 var wanted = all
                     .Where(f => check is null || string.Equals(f.Finding.Finding.Check, check, StringComparison.Ordinal))
                     .Where(f => only is null || f.Finding.Finding.Severity == only)
@@ -57,51 +59,17 @@ internal static class FindingEndpoints
                     [.. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check)).OrderBy(g => g.Key.Severity).ThenBy(g => g.Min(f => f.Finding.Finding.Harm)).ThenBy(g => g.Key.Check, StringComparer.Ordinal)
                         .Select(g => new FindingGroup(g.Key.Check, g.Key.Severity, g.Count(f => f.Accepted is null), g.Count(f => f.Accepted is not null)))]);
             },
-            cancellation) is { } page ? TypedResults.Ok(page) : JobEndpoints.NoJob();
+            cancellation) is { } page ? TypedResults.Ok(page) : Answers.NoJob();
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Accept(
-        Guid id, NewAcceptance request, JobDesk desk, PeopleTable people, CancellationToken cancellation)
-    {
-        var person = await people.FindAsync(request.PersonId) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
-        try
-        {
-            return await desk.ChangeAsync(
-                id,
-                request.Id,
-                request.PersonId,
-                job =>
-                {
-                    var finding = job.Judged.Findings.FirstOrDefault(f => string.Equals(KeyOf(f), request.Key, StringComparison.Ordinal))
-                        ?? throw new ImpossibleInputException("key", "There is no such finding any more: something was changed. Look again.");
-                    if (finding.Finding.Severity == Severity.Stop)
-                    {
-                        throw new ImpossibleInputException("key", "A stop must not be energised, so it cannot be taken as it is. Put it right.");
-                    }
-
-                    return ($"Accepted: {finding.Finding.Check}.", [new PartChange(new AcceptanceDocument
-                    {
-                        Id = Guid.CreateVersion7(),
-                        Check = finding.Finding.Check,
-                        About = finding.About.Key,
-                        RestsOn = RestsOn.Of(finding, job.Job, job.Title, job.Part),
-                        Reason = request.Reason.Trim(),
-                        Person = person.Name,
-                    })]);
-                },
-                cancellation) is { } done ? TypedResults.Ok(done) : JobEndpoints.NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return JobEndpoints.Conflict(conflict);
-        }
-    }
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Accept(Guid id, NewAcceptance request, Acceptances acceptances, CancellationToken cancellation) =>
+        Answers.Of(await acceptances.AcceptAsync(id, request.Id, request.PersonId, request.Key, request.Reason, cancellation));
 
     private static async Task<Results<Ok<EndDrawing>, ProblemHttpResult>> Section(
-        Guid id, Guid wire, string side, JobDesk desk, CancellationToken cancellation, string lead = "metric")
+        Guid id, Guid wire, string side, OpenJobs open, CancellationToken cancellation, string lead = "metric")
     {
-        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), BenchEndpoints.LeadOf(lead));
-        return await desk.ReadAsync(
+        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
+        return await open.ReadAsync(
             id,
             job => job.Judged.Plan(wire, which) is { } plan
                 ? new EndDrawing(
@@ -110,26 +78,8 @@ internal static class FindingEndpoints
             cancellation) is { } scene ? TypedResults.Ok(scene) : TypedResults.Problem("That end is not known well enough to be drawn.", statusCode: StatusCodes.Status404NotFound);
     }
 
-    private static string KeyOf(JobFinding finding) => $"{finding.About.Key}#{finding.Finding.Check}";
-
-    private static ILookup<(string Check, string About), AcceptanceDocument> Acceptances(OpenJob job) =>
-        job.Parts.OfType<AcceptanceDocument>().ToLookup(a => (a.Check, a.About));
-
-    /// <summary>An acceptance holds while what the finding rests on is what it was; a stop is never accepted.</summary>
-    private static AcceptanceDocument? AcceptanceOf(OpenJob job, JobFinding finding, ILookup<(string Check, string About), AcceptanceDocument> acceptances)
-    {
-        var given = acceptances[(finding.Finding.Check, finding.About.Key)].ToList();
-        if (given.Count == 0 || finding.Finding.Severity == Severity.Stop)
-        {
-            return null;
-        }
-
-        var digest = RestsOn.Of(finding, job.Job, job.Title, job.Part);
-        return given.Find(a => string.Equals(a.RestsOn, digest, StringComparison.Ordinal));
-    }
-
-    private static JobFindingDocument Document(OpenJob job, JobFinding found, AcceptanceDocument? accepted, UnitLead lead) => new(
-        KeyOf(found),
+    private static JobFindingDocument Document(JobSession job, JobFinding found, AcceptanceDocument? accepted, UnitLead lead) => new(
+        Acceptances.KeyOf(found),
         found.Finding.Check,
         found.Finding.Severity,
         found.Finding.Says.ToString(lead),
@@ -141,19 +91,19 @@ internal static class FindingEndpoints
         accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason))
     {
         Harm = found.Finding.Harm,
-        Follows = job.Judged.RootOf(found) is { } root ? KeyOf(root) : null,
+        Follows = job.Judged.RootOf(found) is { } root ? Acceptances.KeyOf(root) : null,
     };
 
-    private static AboutDocument Drawn(OpenJob job, AboutDocument about) =>
+    private static AboutDocument Drawn(JobSession job, AboutDocument about) =>
         about with { Drawable = about is { WireId: { } wire, Side: { } side } && job.Judged.Plan(wire, side) is not null };
 
-    private static AboutDocument About(OpenJob job, Subject subject)
+    private static AboutDocument About(JobSession job, Subject subject)
     {
         var whole = job.Job;
         return subject.Scope switch
         {
             CheckScope.End when whole.Wires[subject.Id] is var wire => new(
-                subject.Scope, $"wire {wire.Name} at {JobEndpoints.Place(job, wire[subject.Side])}", wire.Id, subject.Side, wire[subject.Side].LandingId, null, wire.CircuitId),
+                subject.Scope, $"wire {wire.Name} at {job.Job.PlaceOf(wire[subject.Side])}", wire.Id, subject.Side, wire[subject.Side].LandingId, null, wire.CircuitId),
             CheckScope.Wire when whole.Wires[subject.Id] is var wire => new(
                 subject.Scope, $"wire {wire.Name}", wire.Id, Drawable(job, wire), wire.A.LandingId ?? wire.B.LandingId, null, wire.CircuitId),
             CheckScope.Landing when whole.Landings[subject.Id] is var landing => AtLandings(landing.EnclosureId, landing.Name, [landing], landing.DeviceId),
@@ -181,10 +131,10 @@ internal static class FindingEndpoints
     }
 
     /// <summary>The end of a wire that can be drawn; A where neither can.</summary>
-    private static EndSide Drawable(OpenJob job, JobWire wire) =>
+    private static EndSide Drawable(JobSession job, JobWire wire) =>
         job.Judged.Plan(wire.Id, EndSide.A) is null && job.Judged.Plan(wire.Id, EndSide.B) is not null ? EndSide.B : EndSide.A;
 
-    private static bool Touches(OpenJob job, Subject subject, Guid wire) => subject.Scope switch
+    private static bool Touches(JobSession job, Subject subject, Guid wire) => subject.Scope switch
     {
         CheckScope.End or CheckScope.Wire => subject.Id == wire,
         CheckScope.Landing => job.Job.EndsAt(subject.Id).Any(e => e.Wire.Id == wire),

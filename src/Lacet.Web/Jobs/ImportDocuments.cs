@@ -1,25 +1,9 @@
+using Lacet.Core.Jobs;
 using Lacet.Exchange.Import;
+using Lacet.Web.Http;
+using Lacet.Workshop.Lists;
 
 namespace Lacet.Web.Jobs;
-
-/// <summary>How far an import is.</summary>
-public enum ImportState
-{
-    /// <summary>It is being read.</summary>
-    Reading,
-
-    /// <summary>It was read, and waits to be accepted.</summary>
-    Ready,
-
-    /// <summary>It cannot be read.</summary>
-    Refused,
-
-    /// <summary>Somebody stopped it.</summary>
-    Cancelled,
-
-    /// <summary>It is in the job.</summary>
-    Accepted,
-}
 
 /// <summary>An import before anything is stored.</summary>
 /// <param name="Id">By which it is asked for, changed, accepted, cancelled.</param>
@@ -27,7 +11,61 @@ public enum ImportState
 /// <param name="RowsRead">How many rows were read.</param>
 /// <param name="Refusal">Why it cannot be read, in a sentence.</param>
 /// <param name="Preview">What it would do; null until it is ready.</param>
-public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, string? Refusal, ListPreview? Preview);
+public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, string? Refusal, ListPreview? Preview)
+{
+    /// <summary>An import, with a page of what it would do.</summary>
+    internal static ImportDocument Of(PendingImport pending, int offset, int limit) => new(
+        pending.Id,
+        pending.State,
+        pending.RowsRead,
+        pending.Refusal,
+        pending.State is ImportState.Ready or ImportState.Accepted && pending.Read is { } read ? PreviewOf(pending, read, offset, limit) : null);
+
+    private static ListPreview PreviewOf(PendingImport pending, ListReading read, int offset, int limit)
+    {
+        int Count(RowDoes does) => read.Plan.Effects.Count(e => e.Does == does);
+        // What is wrong comes first: it is what a person looks for.
+        var rows = read.Plan.Effects.OrderBy(e => e.Does == RowDoes.Wrong ? 0 : 1).ToList();
+        var width = read.Sheet.Rows.Take(read.HeadingRow + 20).Select(r => r.Count).DefaultIfEmpty(0).Max();
+        return new(
+            read.Sheet.Name,
+            [.. pending.Sheets.Select(s => s.Name)],
+            read.HeadingRow + 1,
+            read.Columns,
+            [.. Enumerable.Range(0, width).Select(c => (IReadOnlyList<string>)[.. read.Sheet.Rows.Skip(read.HeadingRow + 1).Select(r => c < r.Count ? r[c] : "").Where(t => t.Length > 0).Take(3)])],
+            read.List.Questions,
+            read.List.Notices,
+            [.. rows.Skip(offset).Take(limit).Select(Row)],
+            offset + limit < rows.Count ? offset + limit : null,
+            Count(RowDoes.Add),
+            Count(RowDoes.Change),
+            Count(RowDoes.Nothing),
+            Count(RowDoes.Wrong),
+            [.. read.Plan.Removed.Select(w => w.Name)],
+            pending.Settings);
+    }
+
+    private static PreviewRow Row(RowEffect effect)
+    {
+        var wire = effect.Row.Wire;
+        return new(
+            effect.Row.Row,
+            effect.Does,
+            wire?.Name ?? effect.Row.Cells.GetValueOrDefault(ColumnMeaning.Wire),
+            Place(wire?.From),
+            Place(wire?.To),
+            wire?.Conductor?.Read().ToString(),
+            wire?.Colour,
+            wire?.Function?.Say(),
+            wire?.Circuit is { } circuit ? wire.BreakerAmps is { } amps ? FormattableString.Invariant($"{circuit}, {amps} A") : circuit : null,
+            wire?.LengthMm is { } mm ? FormattableString.Invariant($"{mm / 1000:0.###} m") : null,
+            effect.Changes,
+            effect.Problems,
+            effect.Does == RowDoes.Wrong ? [.. effect.Row.Cells.Select(c => new WrittenCell(c.Key, c.Value))] : []);
+    }
+
+    private static string? Place(ListedEnd? end) => end is null ? null : end.Enclosure is { } enclosure ? $"{enclosure}/{end.Name}" : end.Name;
+}
 
 /// <summary>What a wire list would do.</summary>
 /// <param name="Sheet">The sheet that is read.</param>
@@ -94,51 +132,8 @@ public sealed record PreviewRow(
 /// <summary>A cell as it is written.</summary>
 public sealed record WrittenCell(ColumnMeaning Column, string Text);
 
-/// <summary>What somebody says of a list.</summary>
-/// <param name="JobId">The job that it goes into; null for a new one.</param>
-/// <param name="Sheet">Which sheet; null for the first that looks like a wire list.</param>
-/// <param name="HeadingRow">The row of headings, from 1; null to find it.</param>
-/// <param name="Columns">What each column holds, in order; null to recognise them.</param>
-/// <param name="Answers">Answers to questions, by id.</param>
-/// <param name="Corrections">Cells that were put right.</param>
-/// <param name="Enclosure">The enclosure of ends that name none.</param>
-/// <param name="Drawing">The drawing that the list was made from.</param>
-/// <param name="Revision">That drawing's revision.</param>
-/// <param name="Replaces">Whether wires of the list's enclosures that are not in it are taken out.</param>
-public sealed record ImportSettings(
-    Guid? JobId = null,
-    string? Sheet = null,
-    int? HeadingRow = null,
-    IReadOnlyList<ColumnMeaning>? Columns = null,
-    IReadOnlyDictionary<string, string>? Answers = null,
-    IReadOnlyList<CellCorrection>? Corrections = null,
-    string Enclosure = "Panel",
-    string? Drawing = null,
-    string? Revision = null,
-    bool Replaces = false);
-
-/// <summary>A cell that was put right.</summary>
-public sealed record CellCorrection(int Row, ColumnMeaning Column, string Text);
-
 /// <summary>Text that was pasted from a spreadsheet.</summary>
 /// <param name="Text">The cells, parted by tabs, commas or semicolons.</param>
 /// <param name="JobId">The job that it goes into; null for a new one.</param>
 public sealed record PastedList(string Text, Guid? JobId = null);
 
-/// <summary>An import that is taken.</summary>
-/// <param name="Id">Made by the client, so that sending twice imports once.</param>
-/// <param name="PersonId">Who.</param>
-/// <param name="JobName">The new job's name; null where it goes into one that is there.</param>
-/// <param name="HouseRules">The new job's house rules.</param>
-/// <param name="OnlyGood">Whether rows that are wrong may be left out.</param>
-public sealed record AcceptImport(
-    Guid Id, Guid PersonId, string? JobName = null, Exchange.Documents.HouseRulesDocument? HouseRules = null, bool OnlyGood = false);
-
-/// <summary>What an import did.</summary>
-/// <param name="JobId">The job.</param>
-/// <param name="CommandId">By which it is undone.</param>
-/// <param name="Added">Wires that are new.</param>
-/// <param name="Changed">Wires that were changed.</param>
-/// <param name="Removed">Wires that were taken out.</param>
-/// <param name="LeftOut">Rows that were wrong.</param>
-public sealed record ImportAccepted(Guid JobId, Guid CommandId, int Added, int Changed, int Removed, int LeftOut);

@@ -6,8 +6,8 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
-using Lacet.Web.Rework;
-using Lacet.Web.Splices;
+using Lacet.Workshop.Jobs;
+using Lacet.Workshop.Records;
 
 namespace Lacet.Web.Jobs;
 
@@ -18,23 +18,6 @@ namespace Lacet.Web.Jobs;
 /// <param name="HouseRules">The house rules that it is done by; its maker's.</param>
 /// <param name="Id">Made by the client, so that sending twice makes one; null lets the server make it.</param>
 public sealed record NewJob(Guid PersonId, string Name, JobPurpose Purpose = JobPurpose.Work, HouseRulesDocument? HouseRules = null, Guid? Id = null);
-
-/// <summary>What a card of a job shows.</summary>
-/// <param name="Name">Its name.</param>
-/// <param name="Purpose">work or survey.</param>
-/// <param name="Wires">How many wires.</param>
-/// <param name="Lace">Its ends by state, in their wires' order: neighbours alike stand together.</param>
-/// <param name="Stops">Findings that stop.</param>
-/// <param name="Fixes">Findings to put right.</param>
-/// <param name="Notes">Findings to know.</param>
-/// <param name="Worst">The worst finding, in its sentence; null where there is none.</param>
-public sealed record JobSummary(
-    string Name, JobPurpose Purpose, int Wires, IReadOnlyList<LaceRun> Lace, int Stops, int Fixes, int Notes, string? Worst);
-
-/// <summary>Stitches of a lace that are alike.</summary>
-/// <param name="State">The state.</param>
-/// <param name="Ends">How many ends.</param>
-public sealed record LaceRun(EndState State, int Ends);
 
 /// <summary>A job in the list.</summary>
 public sealed record JobCard(Guid Id, DateTimeOffset ChangedAt, JobSummary Summary);
@@ -86,17 +69,6 @@ public sealed record WireRow(
     EndProgress B,
     Severity? Worst);
 
-/// <summary>How far an end is.</summary>
-/// <param name="State">Its state.</param>
-/// <param name="OlderPlan">Whether it was landed to a plan that was changed since.</param>
-/// <param name="Park">Why it is set aside; left out where it is not.</param>
-/// <param name="LastRecord">The event that set it aside or rejected it, for taking it back.</param>
-public sealed record EndProgress(
-    EndState State,
-    bool OlderPlan,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Guid? LastRecord = null);
-
 /// <summary>A page of wires.</summary>
 /// <param name="Items">The wires, in order.</param>
 /// <param name="Next">From where to go on; null at the end.</param>
@@ -121,67 +93,16 @@ public sealed record LandingPage(IReadOnlyList<LandingRow> Items, int? Next, int
 /// <param name="Changes">The changes.</param>
 public sealed record NewCommand(Guid Id, Guid PersonId, IReadOnlyList<PartChange> Changes, string? Says = null);
 
-/// <summary>A change of one part.</summary>
-/// <param name="Put">The part as it is to be; null to take one out.</param>
-/// <param name="Remove">The part that is taken out; null to put one in.</param>
-/// <param name="Version">The version that was seen; null for one that is new.</param>
-public sealed record PartChange(JobPartDocument? Put = null, Guid? Remove = null, long? Version = null);
-
-/// <summary>What a command did.</summary>
-/// <param name="CommandId">By which it is undone.</param>
-/// <param name="Sequence">The job's last command.</param>
-/// <param name="Says">What it did, in a line.</param>
-/// <param name="Changed">The parts that are there now, with their versions.</param>
-/// <param name="Stops">Findings that stop.</param>
-/// <param name="Fixes">Findings to put right.</param>
-/// <param name="Notes">Findings to know.</param>
-public sealed record CommandDone(Guid CommandId, long Sequence, string Says, IReadOnlyList<PartVersion> Changed, int Stops, int Fixes, int Notes);
-
-/// <summary>A part and its version; 0 where it was taken out.</summary>
-public sealed record PartVersion(Guid Id, long Version);
-
 /// <summary>A command in a job's history.</summary>
 public sealed record CommandItem(Guid Id, long Sequence, string Person, DateTimeOffset At, string Says, Guid? Undoes, bool Undone, int Parts);
 
 /// <summary>A page of commands, newest first.</summary>
 public sealed record CommandPage(IReadOnlyList<CommandItem> Items, long? Next);
 
-/// <summary>Who acts.</summary>
+/// <summary>Undoes a command.</summary>
 /// <param name="PersonId">Who.</param>
-public sealed record ByPerson(Guid PersonId);
-
-/// <summary>Rows as somebody types or pastes them into the list.</summary>
-/// <param name="Id">Made by the client, so that sending twice changes once.</param>
-/// <param name="PersonId">Who.</param>
-/// <param name="Rows">The rows.</param>
-/// <param name="Enclosure">The enclosure of ends that name none.</param>
-public sealed record TypedWires(Guid Id, Guid PersonId, IReadOnlyList<TypedWire> Rows, string Enclosure = "Panel");
-
-/// <summary>A wire in one line.</summary>
-/// <param name="Id">Made by the client, so that sending twice adds once.</param>
-/// <param name="PersonId">Who.</param>
-/// <param name="Line">The line: its name, where it goes, and what else is said of it.</param>
-/// <param name="Enclosure">The enclosure of ends that name none.</param>
-public sealed record TypedLine(Guid Id, Guid PersonId, string Line, string Enclosure = "Panel");
-
-/// <summary>A row as it is typed: each cell is read as the import reads it; null leaves the cell as it is, "" empties it.</summary>
-/// <param name="WireId">The wire that is changed; null for a new one.</param>
-/// <param name="Version">The version that was seen; null for a new one.</param>
-public sealed record TypedWire(
-    Guid? WireId = null,
-    long? Version = null,
-    string? Name = null,
-    string? From = null,
-    string? FromLanding = null,
-    string? To = null,
-    string? ToLanding = null,
-    string? Size = null,
-    string? Type = null,
-    string? Colour = null,
-    string? Function = null,
-    string? Circuit = null,
-    string? Length = null,
-    string? Run = null);
+/// <param name="Id">Made by the client, so that sending twice undoes once; null lets the server make it.</param>
+public sealed record UndoCommand(Guid PersonId, Guid? Id = null);
 
 /// <summary>A finding in a job.</summary>
 /// <param name="Key">What it is about and which check: stable while both are.</param>

@@ -8,8 +8,9 @@ using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
-using Lacet.Web.Bench;
-using Lacet.Web.Splices;
+using Lacet.Web.Http;
+using Lacet.Workshop.Jobs;
+using Lacet.Workshop.Lists;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -18,8 +19,6 @@ namespace Lacet.Web.Jobs;
 /// <summary>Jobs: listed, read in pages, changed by commands.</summary>
 internal static class JobEndpoints
 {
-    private const int LargestPage = 1000;
-
     /// <summary>Hundreds of parts at once.</summary>
     private const int LargestCommand = 4 * 1024 * 1024;
 
@@ -43,50 +42,11 @@ internal static class JobEndpoints
         jobs.MapPost("/{id:guid}/commands/{command:guid}/undo", Undo).WithSummary("Undoes a command, by a new one").Changes();
     }
 
-    internal static RouteHandlerBuilder Changes(this RouteHandlerBuilder endpoint) => endpoint
-        .ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
-
-    internal static ProblemHttpResult NoJob() => TypedResults.Problem("There is no such job.", statusCode: StatusCodes.Status404NotFound);
-
-    /// <summary>The answer to somebody whose part has moved on: what it is now, so that nothing of either is lost.</summary>
-    internal static ProblemHttpResult Conflict(JobConflictException conflict) => TypedResults.Problem(
-        conflict.Message,
-        statusCode: StatusCodes.Status409Conflict,
-        extensions: new Dictionary<string, object?>(StringComparer.Ordinal)
-        {
-            ["partId"] = conflict.Part,
-            ["now"] = conflict.Now is { } now ? JobPartDocument.Parse(now.Body) : null,
-            ["version"] = conflict.Now?.Version,
-        });
-
-    /// <summary>The outcome of a change: done, no such job, or a part that has moved on.</summary>
-    internal static async Task<Results<Ok<T>, ProblemHttpResult>> AnswerAsync<T>(Task<T?> change)
-        where T : class
-    {
-        try
-        {
-            return await change is { } done ? TypedResults.Ok(done) : NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return Conflict(conflict);
-        }
-    }
-
-    internal static int CheckedLimit(int limit, int most = LargestPage) => limit >= 1 && limit <= most
-        ? limit
-        : throw new ImpossibleInputException("limit", $"A page has 1 to {most} items.");
-
-    /// <summary>Where an end lands, as people write it.</summary>
-    internal static string Place(OpenJob job, JobEnd end) => end.LandingId is { } id && job.Job.Landings.TryGetValue(id, out var landing)
-        ? $"{job.Job.Enclosures[landing.EnclosureId].Name}/{landing.Name}"
-        : "";
-
-    internal static WireRow Row(OpenJob job, JobWire wire) => new(
+    internal static WireRow Row(JobSession job, JobWire wire) => new(
         (WireDocument)job.Part(wire.Id),
         job.Version(wire.Id),
-        Place(job, wire.A),
-        Place(job, wire.B),
+        job.Job.PlaceOf(wire.A),
+        job.Job.PlaceOf(wire.B),
         wire.Conductor?.Size.Name ?? "",
         wire.Conductor is { } conductor ? $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}" : "",
         wire.Length is { } length ? Distance(length) : null,
@@ -95,11 +55,11 @@ internal static class JobEndpoints
         job.Progress(new(wire, EndSide.B)),
         Worst(job, [new(CheckScope.Wire, wire.Id), new(CheckScope.End, wire.Id, EndSide.A), new(CheckScope.End, wire.Id, EndSide.B), .. AtLanding(job, wire.A), .. AtLanding(job, wire.B)]));
 
-    private static IEnumerable<Subject> AtLanding(OpenJob job, JobEnd end) => end.LandingId is not { } id ? []
+    private static IEnumerable<Subject> AtLanding(JobSession job, JobEnd end) => end.LandingId is not { } id ? []
         : job.Job.Landings[id].DeviceId is { } device ? [new(CheckScope.Landing, id), new(CheckScope.Device, device)]
         : [new(CheckScope.Landing, id)];
 
-    private static Severity? Worst(OpenJob job, IEnumerable<Subject> subjects) =>
+    private static Severity? Worst(JobSession job, IEnumerable<Subject> subjects) =>
         subjects.SelectMany(job.Judged.About).Select(f => (Severity?)f.Finding.Severity).Min();
 
     /// <summary>A wire's length is told in metres and feet.</summary>
@@ -116,13 +76,13 @@ internal static class JobEndpoints
             throw new ImpossibleInputException("offset", "A page begins at 0 or later.");
         }
 
-        var rows = await jobs.ListAsync(offset, CheckedLimit(limit, 200) + 1);
+        var rows = await jobs.ListAsync(offset, Endpoints.CheckedLimit(limit, 200) + 1);
         return TypedResults.Ok(new JobPage(
             [.. rows.Take(limit).Select(r => new JobCard(r.Id, r.ChangedAt, System.Text.Json.JsonSerializer.Deserialize<JobSummary>(r.Summary, Json.Options)!))],
             rows.Count > limit ? offset + limit : null));
     }
 
-    private static async Task<Results<Created<JobOverview>, Ok<JobOverview>, ProblemHttpResult>> Add(NewJob request, JobDesk desk, CancellationToken cancellation)
+    private static async Task<Results<Created<JobOverview>, Ok<JobOverview>, ProblemHttpResult>> Add(NewJob request, NewJobs jobs, OpenJobs open, CancellationToken cancellation)
     {
         var title = new TitleDocument
         {
@@ -133,37 +93,37 @@ internal static class JobEndpoints
             HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
         };
         _ = new Job(title.Read(), []).Apply([EntityChange.Put(title.Read())]);
-        var made = await desk.CreateAsync(JobDocument.Of(title, []), request.PersonId, $"Made {title.Name}.", cancellation);
-        var overview = await desk.ReadAsync(title.Id, OverviewOf, cancellation);
+        var made = await jobs.CreateAsync(JobDocument.Of(title, []), request.PersonId, $"Made {title.Name}.", cancellation);
+        var overview = await open.ReadAsync(title.Id, OverviewOf, cancellation);
         return (made, overview) switch
         {
             (true, { } job) => TypedResults.Created($"/api/jobs/{title.Id}", job),
             (false, { } same) when string.Equals(same.Title.Name, title.Name, StringComparison.Ordinal) => TypedResults.Ok(same),
-            _ => TypedResults.Problem("Another job has this id already. Nothing was stored.", statusCode: StatusCodes.Status409Conflict),
+            _ => Answers.Conflict(NewJobs.IdIsTaken),
         };
     }
 
-    private static async Task<Results<Ok<JobOverview>, ProblemHttpResult>> Overview(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        await desk.ReadAsync(id, OverviewOf, cancellation) is { } job ? TypedResults.Ok(job) : NoJob();
+    private static async Task<Results<Ok<JobOverview>, ProblemHttpResult>> Overview(Guid id, OpenJobs open, CancellationToken cancellation) =>
+        await open.ReadAsync(id, OverviewOf, cancellation) is { } job ? TypedResults.Ok(job) : Answers.NoJob();
 
-    private static JobOverview OverviewOf(OpenJob job)
+    private static JobOverview OverviewOf(JobSession job)
     {
         IReadOnlyList<Versioned<T>> All<T>()
-            where T : JobPartDocument => [.. job.Parts.OfType<T>().OrderBy(p => p.Order).ThenBy(p => p.Id).Select(p => job.Versioned<T>(p.Id))];
-        return new(job.Title, job.Version(job.Id), job.Sequence, JobDesk.Summary(job), All<EnclosureDocument>(), All<DeviceDocument>(), All<CircuitDocument>(), All<CordPartDocument>(), All<PinMapPartDocument>());
+            where T : JobPartDocument => [.. job.Parts.OfType<T>().OrderBy(p => p.Order).ThenBy(p => p.Id).Select(p => new Versioned<T>(p, job.Version(p.Id)))];
+        return new(job.Title, job.Version(job.Id), job.Sequence, JobSummary.Of(job), All<EnclosureDocument>(), All<DeviceDocument>(), All<CircuitDocument>(), All<CordPartDocument>(), All<PinMapPartDocument>());
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        await desk.SetRemovedAsync(id, removed: true, cancellation) ? TypedResults.NoContent() : NoJob();
+    private static async Task<Results<NoContent, ProblemHttpResult>> Remove(Guid id, JobEditor editor, CancellationToken cancellation) =>
+        await editor.SetRemovedAsync(id, removed: true, cancellation) ? TypedResults.NoContent() : Answers.NoJob();
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        await desk.SetRemovedAsync(id, removed: false, cancellation) ? TypedResults.NoContent() : NoJob();
+    private static async Task<Results<NoContent, ProblemHttpResult>> Restore(Guid id, JobEditor editor, CancellationToken cancellation) =>
+        await editor.SetRemovedAsync(id, removed: false, cancellation) ? TypedResults.NoContent() : Answers.NoJob();
 
     private static async Task<Results<Ok<WirePage>, ProblemHttpResult>> Wires(
-        Guid id, JobDesk desk, CancellationToken cancellation, string q = "", Guid? enclosure = null, Guid? circuit = null, int offset = 0, int limit = 200)
+        Guid id, OpenJobs open, CancellationToken cancellation, string q = "", Guid? enclosure = null, Guid? circuit = null, int offset = 0, int limit = 200)
     {
-        CheckedLimit(limit);
-        return await desk.ReadAsync(
+        Endpoints.CheckedLimit(limit);
+        return await open.ReadAsync(
             id,
             job =>
             {
@@ -171,19 +131,19 @@ internal static class JobEndpoints
                 var wires = job.WiresInOrder
                     .Where(w => circuit is null || w.CircuitId == circuit)
                     .Where(w => enclosure is null || In(w.A) || In(w.B))
-                    .Where(w => q.Length == 0 || $"{w.Name} {Place(job, w.A)} {Place(job, w.B)} {w.Colour} {w.Conductor} {w.Function.Say()} {(w.CircuitId is { } c ? job.Job.Circuits[c].Name : "")}"
+                    .Where(w => q.Length == 0 || $"{w.Name} {job.Job.PlaceOf(w.A)} {job.Job.PlaceOf(w.B)} {w.Colour} {w.Conductor} {w.Function.Say()} {(w.CircuitId is { } c ? job.Job.Circuits[c].Name : "")}"
                         .Contains(q.Trim(), StringComparison.OrdinalIgnoreCase))
                     .ToList();
                 return new WirePage([.. wires.Skip(offset).Take(limit).Select(w => Row(job, w))], offset + limit < wires.Count ? offset + limit : null, wires.Count);
             },
-            cancellation) is { } page ? TypedResults.Ok(page) : NoJob();
+            cancellation) is { } page ? TypedResults.Ok(page) : Answers.NoJob();
     }
 
     private static async Task<Results<Ok<LandingPage>, ProblemHttpResult>> Landings(
-        Guid id, JobDesk desk, CancellationToken cancellation, Guid? enclosure = null, string q = "", int offset = 0, int limit = 200)
+        Guid id, OpenJobs open, CancellationToken cancellation, Guid? enclosure = null, string q = "", int offset = 0, int limit = 200)
     {
-        CheckedLimit(limit);
-        return await desk.ReadAsync(
+        Endpoints.CheckedLimit(limit);
+        return await open.ReadAsync(
             id,
             job =>
             {
@@ -194,41 +154,32 @@ internal static class JobEndpoints
                     .ToList();
                 return new LandingPage([.. landings.Skip(offset).Take(limit).Select(l => LandingRowOf(job, l))], offset + limit < landings.Count ? offset + limit : null, landings.Count);
             },
-            cancellation) is { } page ? TypedResults.Ok(page) : NoJob();
+            cancellation) is { } page ? TypedResults.Ok(page) : Answers.NoJob();
     }
 
-    private static LandingRow LandingRowOf(OpenJob job, JobLanding landing) => new(
+    private static LandingRow LandingRowOf(JobSession job, JobLanding landing) => new(
         (JobLandingDocument)job.Part(landing.Id),
         job.Version(landing.Id),
-        SayLanding(landing),
+        landing.Describe(),
         [.. job.Job.EndsAt(landing.Id).Select(e => e.Wire.Name)],
         Worst(job, [new(CheckScope.Landing, landing.Id), .. job.Job.EndsAt(landing.Id).Select(e => new Subject(CheckScope.End, e.Wire.Id, e.Side))]));
 
-    /// <summary>What a landing is, in a line.</summary>
-    internal static string SayLanding(JobLanding landing) => landing switch
-    {
-        { Splice: { } splice } => $"splice, {splice.Name}",
-        { Landing: PrintedLanding printed } => FormattableString.Invariant($"{printed.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm²"),
-        { Landing: { } known } => known.SaidAs,
-        _ => "not said",
-    };
-
     private static async Task<Results<Ok<EndOpened>, ProblemHttpResult>> End(
-        Guid id, Guid wire, string side, JobDesk desk, CancellationToken cancellation, string lead = "metric")
+        Guid id, Guid wire, string side, OpenJobs open, CancellationToken cancellation, string lead = "metric")
     {
-        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), BenchEndpoints.LeadOf(lead));
-        return await desk.ReadAsync(
+        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
+        return await open.ReadAsync(
             id,
             job => job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired ? Open(job, new(found, which), unitLead) : null,
-            cancellation) is { } end ? TypedResults.Ok(end) : NoJob();
+            cancellation) is { } end ? TypedResults.Ok(end) : Answers.NoJob();
     }
 
-    private static EndOpened Open(OpenJob job, EndOfWire end, UnitLead lead)
+    private static EndOpened Open(JobSession job, EndOfWire end, UnitLead lead)
     {
         var atHand = job.Judged.Plan(end.Wire.Id, end.Side)?.AtHand;
         return new(
             Row(job, end.Wire),
-            end.End.LandingId is null ? null : Place(job, end.End),
+            end.End.LandingId is null ? null : job.Job.PlaceOf(end.End),
             job.Progress(end),
             atHand is null ? null : RecipeDocument.Of(Core.Recipes.RecipeBook.For(atHand), lead),
             atHand is null ? null : SceneDocument.Of(Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)), lead),
@@ -236,63 +187,40 @@ internal static class JobEndpoints
             end.End.LandingId is { } at ? JobSpliceDocument.Of(job, job.Job.Landings[at], lead) : null);
     }
 
-    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobDesk desk, CancellationToken cancellation) => AnswerAsync(
-        desk.ChangeAsync(id, request.Id, request.PersonId, job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes), cancellation, asked: request.Changes));
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(Guid id, NewCommand request, JobEditor editor, CancellationToken cancellation) => Answers.Of(
+        await editor.ChangeAsync(id, request.Id, request.PersonId, job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes), cancellation, asked: request.Changes));
 
-    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> TypeWires(Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation) =>
-        AnswerAsync(typing.ChangeAsync(id, request, desk, cancellation));
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> TypeWires(Guid id, TypedWires request, WireRows rows, CancellationToken cancellation) =>
+        Answers.Of(await rows.ChangeAsync(id, request, cancellation));
 
-    private static Task<Results<Ok<Difference>, ProblemHttpResult>> TryWires(
-        Guid id, TypedWires request, JobDesk desk, WireTyping typing, CancellationToken cancellation, string lead = "metric") =>
-        AnswerAsync(typing.TryAsync(id, request, desk, BenchEndpoints.LeadOf(lead), cancellation));
+    private static async Task<Results<Ok<Difference>, ProblemHttpResult>> TryWires(
+        Guid id, TypedWires request, WireRows rows, CancellationToken cancellation, string lead = "metric") =>
+        Answers.Of(await rows.TryAsync(id, request, Leads.LeadOf(lead), cancellation));
 
-    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> AddLine(Guid id, TypedLine request, JobDesk desk, WireTyping typing, CancellationToken cancellation) =>
-        AnswerAsync(typing.AddLineAsync(id, request, desk, cancellation));
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> AddLine(Guid id, TypedLine request, WireRows rows, CancellationToken cancellation) =>
+        Answers.Of(await rows.AddLineAsync(id, request, cancellation));
 
     private static async Task<Results<Ok<CommandPage>, ProblemHttpResult>> Commands(Guid id, JobsTable jobs, long? before = null, int limit = 50)
     {
         if (!await jobs.ExistsAsync(id))
         {
-            return NoJob();
+            return Answers.NoJob();
         }
 
-        var rows = await jobs.CommandsAsync(id, before ?? long.MaxValue, CheckedLimit(limit, 200));
+        var rows = await jobs.CommandsAsync(id, before ?? long.MaxValue, Endpoints.CheckedLimit(limit, 200));
         return TypedResults.Ok(new CommandPage(
             [.. rows.Select(r => new CommandItem(r.Id, r.Sequence, r.Person, r.At, r.Says, r.Undoes, r.Undone, r.Parts))],
             rows.Count == limit && rows[^1].Sequence > 1 ? rows[^1].Sequence : null));
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Undo(
-        Guid id, Guid command, ByPerson by, JobsTable jobs, JobDesk desk, CancellationToken cancellation)
-    {
-        if (await jobs.UndoOfAsync(id, command) is not var (says, edits))
-        {
-            return TypedResults.Problem("There is no such change, or it was undone already.", statusCode: StatusCodes.Status404NotFound);
-        }
-
-        if (edits.Exists(e => e.Kind is "title" && e.Body is null))
-        {
-            throw new ImpossibleInputException("command", "This made the job. Put the job away instead.");
-        }
-
-        var changes = edits.ConvertAll(e => e.Body is { } body ? new PartChange(JobPartDocument.Parse(body), null, e.Version) : new PartChange(null, e.Id, e.Version));
-        try
-        {
-            return await desk.ChangeAsync(id, Guid.CreateVersion7(), by.PersonId, _ => ($"Undid: {says}", changes), cancellation, undoes: command) is { } done
-                ? TypedResults.Ok(done)
-                : NoJob();
-        }
-        catch (JobConflictException)
-        {
-            return TypedResults.Problem("Something of it was changed again since, so it cannot be undone. Nothing was changed.", statusCode: StatusCodes.Status409Conflict);
-        }
-    }
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Undo(Guid id, Guid command, UndoCommand by, JobEditor editor, CancellationToken cancellation) =>
+        Answers.Of(await editor.UndoAsync(id, command, by.PersonId, by.Id ?? Guid.CreateVersion7(), cancellation));
 
     private static string? CheckedSays(string? says) => says is null || says.Trim().Length is > 0 and <= 200
         ? says?.Trim()
         : throw new ImpossibleInputException("says", "Say what it does in 1 to 200 characters, or leave it out.");
 
-    private static string Say(OpenJob job, IReadOnlyList<PartChange> changes) => changes switch
+    private static string Say(JobSession job, IReadOnlyList<PartChange> changes) => changes switch
     {
         [{ Put: { } put }] => $"{(job.FindPart(put.Id) is null ? "Added" : "Changed")} {NameOf(put)}.",
         [{ Remove: { } id }] => job.FindPart(id) is { } part ? $"Took out {NameOf(part)}." : "Took something out.",

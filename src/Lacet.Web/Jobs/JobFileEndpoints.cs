@@ -1,5 +1,6 @@
 using Lacet.Exchange.Jobs;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
+using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -22,20 +23,20 @@ internal static class JobFileEndpoints
             .WithMetadata(new RequestSizeLimitAttribute(LargestDocument)).ProducesInputProblems().ProducesProblem(StatusCodes.Status409Conflict);
     }
 
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Json(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        FileAsync(id, desk, job => job.Write(), "application/json; charset=utf-8", "job.json", cancellation);
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Json(Guid id, OpenJobs open, CancellationToken cancellation) =>
+        FileAsync(id, open, job => job.Write(), "application/json; charset=utf-8", "job.json", cancellation);
 
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Csv(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        FileAsync(id, desk, WireListFile.Csv, "text/csv; charset=utf-8", "wires.csv", cancellation);
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Csv(Guid id, OpenJobs open, CancellationToken cancellation) =>
+        FileAsync(id, open, WireListFile.Csv, "text/csv; charset=utf-8", "wires.csv", cancellation);
 
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Xlsx(Guid id, JobDesk desk, CancellationToken cancellation) =>
-        FileAsync(id, desk, WireListFile.Xlsx, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "wires.xlsx", cancellation);
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Xlsx(Guid id, OpenJobs open, CancellationToken cancellation) =>
+        FileAsync(id, open, WireListFile.Xlsx, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "wires.xlsx", cancellation);
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
-        Guid id, JobDesk desk, Func<JobDocument, byte[]> write, string type, string name, CancellationToken cancellation) =>
-        await desk.ReadAsync(id, job => job.Document(), cancellation) is { } document
+        Guid id, OpenJobs open, Func<JobDocument, byte[]> write, string type, string name, CancellationToken cancellation) =>
+        await open.ReadAsync(id, job => job.Document(), cancellation) is { } document
             ? TypedResults.File(write(document), type, $"{FileName(document.Job.Name)} {name}")
-            : JobEndpoints.NoJob();
+            : Answers.NoJob();
 
     /// <summary>A job's name as every file system takes it: letters, digits and single spaces.</summary>
     private static string FileName(string name)
@@ -45,14 +46,14 @@ internal static class JobFileEndpoints
         return words.Length == 0 ? "job" : words[..Math.Min(words.Length, 60)].TrimEnd();
     }
 
-    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> Import(HttpRequest request, Guid personId, JobDesk desk, CancellationToken cancellation)
+    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> Import(HttpRequest request, Guid personId, NewJobs jobs, CancellationToken cancellation)
     {
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancellation);
         var document = JobDocument.Read(body.ToArray());
-        return await desk.CreateAsync(document, personId, $"Took in {document.Job.Name}.", cancellation)
+        return await jobs.CreateAsync(document, personId, $"Took in {document.Job.Name}.", cancellation)
             ? TypedResults.Created($"/api/jobs/{document.Job.Id}", new JobTaken(document.Job.Id))
-            : TypedResults.Problem($"The job “{document.Job.Name}” is here already, or was put away here. Nothing was stored.", statusCode: StatusCodes.Status409Conflict);
+            : Answers.Conflict($"The job “{document.Job.Name}” is here already, or was put away here. Nothing was stored.");
     }
 }
 

@@ -5,7 +5,9 @@ using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
+using Lacet.Workshop.Findings;
+using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Jobs;
@@ -21,66 +23,27 @@ internal static class RemedyEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<RemedyDocument>>, ProblemHttpResult>> List(
-        Guid id, Guid wire, string side, JobDesk desk, CancellationToken cancellation, string lead = "metric")
+        Guid id, Guid wire, string side, OpenJobs open, CancellationToken cancellation, string lead = "metric")
     {
-        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), BenchEndpoints.LeadOf(lead));
-        return await desk.ReadAsync<IReadOnlyList<RemedyDocument>>(
-            id, job => End(job, wire, which) is { } end ? [.. EndRemedies.For(job.Judged, end, Guid.CreateVersion7).Select(r => Document(job, end, r, unitLead))] : null, cancellation) is { } found
+        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
+        return await open.ReadAsync<IReadOnlyList<RemedyDocument>>(
+            id, job => Remedies.End(job, wire, which) is { } end ? [.. Remedies.Of(job, end).Select(r => Document(job, end, r, unitLead))] : null, cancellation) is { } found
             ? TypedResults.Ok(found)
-            : JobEndpoints.NoJob();
+            : Answers.NoJob();
     }
 
-    private static Task<Results<Ok<CommandDone>, ProblemHttpResult>> Take(Guid id, Guid wire, string side, TakeRemedy request, JobDesk desk, CancellationToken cancellation)
-    {
-        var which = QueryWord.Read<EndSide>(side, "side");
-        return JobEndpoints.AnswerAsync(desk.ChangeAsync(
-            id,
-            request.Id,
-            request.PersonId,
-            job =>
-            {
-                // Worked out anew: what is taken is what puts the job right as it is now.
-                var remedy = (End(job, wire, which) is { } end ? EndRemedies.For(job.Judged, end, Guid.CreateVersion7) : [])
-                    .FirstOrDefault(r => string.Equals(Key(r), request.Key, StringComparison.Ordinal))
-                    ?? throw new ImpossibleInputException("key", "That puts nothing right any more: something was changed. Look again.");
-                return (remedy.Says, [.. remedy.Changes.Select(c => new PartChange(Written(job, c.After!), null, job.Version(c.Id)))]);
-            },
-            cancellation));
-    }
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Take(Guid id, Guid wire, string side, TakeRemedy request, Remedies remedies, CancellationToken cancellation) =>
+        Answers.Of(await remedies.TakeAsync(id, request.Id, request.PersonId, wire, QueryWord.Read<EndSide>(side, "side"), request.Key, cancellation));
 
-    private static EndOfWire? End(OpenJob job, Guid wire, EndSide side) => job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired ? new(found, side) : null;
-
-    private static string Key(EndRemedy remedy) => $"{remedy.Id}/{remedy.At}/{remedy.Says}";
-
-    private static RemedyDocument Document(OpenJob job, EndOfWire end, EndRemedy remedy, UnitLead lead)
+    private static RemedyDocument Document(JobSession job, EndOfWire end, EndRemedy remedy, UnitLead lead)
     {
         var undo = job.Judged.Apply(remedy.Changes).Undo;
         var scene = job.Judged.Plan(end.Wire.Id, end.Side) is { } plan
             ? SceneDocument.Of(EndSection.Of(plan.AtHand, job.Job.Wires[end.Wire.Id][end.Side].Found ?? new AsMade(null, null)), lead)
             : null;
         job.Judged.Apply(undo);
-        return new(Key(remedy), remedy.Id, remedy.Says, remedy.At, Difference.Short(remedy.Gone, lead), Difference.Short(remedy.Come, lead), scene);
+        return new(Remedies.Key(remedy), remedy.Id, remedy.Says, remedy.At, Difference.Short(remedy.Gone, lead), Difference.Short(remedy.Come, lead), scene);
     }
-
-    /// <summary>A part as it is written, with what a remedy changed; whatever else is written of it stays.</summary>
-    private static JobPartDocument Written(OpenJob job, IJobEntity after) => (job.FindPart(after.Id), after) switch
-    {
-        (WireDocument before, JobWire wire) => before with { A = Written(before.A, wire.A), B = Written(before.B, wire.B) },
-        (DeviceDocument before, Device device) => before with { RatingAmps = device.RatingAmps },
-        (CircuitDocument before, Circuit circuit) => before with { OcpdAmps = circuit.OcpdAmps },
-        (null, _) => PartDocuments.Of(after),
-        var (before, _) => throw new ArgumentException($"No remedy changes a {before?.Kind}.", nameof(after)),
-    };
-
-    private static EndDocument Written(EndDocument before, JobEnd end) => before with
-    {
-        LandingId = end.LandingId,
-        FreeLengthMm = end.FreeLength?.Millimetres,
-        Condition = end.Condition,
-        Ferrule = end.Ferrule is null ? null : before.Ferrule,
-        SaidBare = end.SaidBare,
-        CrimpShape = end.CrimpShape,
-    };
 }
 
 /// <summary>Something that puts an end right.</summary>

@@ -7,7 +7,9 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
+using Lacet.Workshop.Findings;
+using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Jobs;
@@ -26,80 +28,21 @@ internal static class SurveyEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
     }
 
-    private static async Task<Results<Ok<SurveyDocument>, ProblemHttpResult>> Get(Guid id, JobDesk desk, CancellationToken cancellation, string lead = "metric")
+    private static async Task<Results<Ok<SurveyDocument>, ProblemHttpResult>> Get(Guid id, OpenJobs open, CancellationToken cancellation, string lead = "metric")
     {
-        var unitLead = BenchEndpoints.LeadOf(lead);
-        return await desk.ReadAsync(id, job => Document(job, unitLead), cancellation) is { } survey ? TypedResults.Ok(survey) : JobEndpoints.NoJob();
+        var unitLead = Leads.LeadOf(lead);
+        return await open.ReadAsync(id, job => Document(job, unitLead), cancellation) is { } survey ? TypedResults.Ok(survey) : Answers.NoJob();
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Add(Guid id, NewSurvey request, JobDesk desk, CancellationToken cancellation)
-    {
-        if (request.Devices.Count is 0 or > MostAtOnce)
-        {
-            throw new ImpossibleInputException("devices", $"Add 1 to {MostAtOnce} devices at once.");
-        }
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Add(Guid id, NewSurvey request, Surveys surveys, CancellationToken cancellation) =>
+        request.Devices.Count is 0 or > MostAtOnce
+            ? throw new ImpossibleInputException("devices", $"Add 1 to {MostAtOnce} devices at once.")
+            : Answers.Of(await surveys.AddAsync(id, request.Id, request.PersonId, [.. request.Devices.Select(d => d.Read())], cancellation));
 
-        var read = request.Devices.Select(d => d.Read()).ToList();
-        try
-        {
-            return await desk.ChangeAsync(id, request.Id, request.PersonId, job => Plan(job, read), cancellation) is { } done ? TypedResults.Ok(done) : JobEndpoints.NoJob();
-        }
-        catch (JobConflictException conflict)
-        {
-            return JobEndpoints.Conflict(conflict);
-        }
-    }
+    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> MakeJob(Guid id, NewRemedyJob request, Surveys surveys, CancellationToken cancellation) => Answers.OfNew(
+        await surveys.MakeJobAsync(id, request.Id ?? Guid.CreateVersion7(), request.Name, request.PersonId, cancellation), made => $"/api/jobs/{made}", made => new JobTaken(made));
 
-    private static (string Says, IReadOnlyList<PartChange> Changes) Plan(OpenJob job, List<SurveyedDevice> devices)
-    {
-        if (job.Title.Purpose != JobPurpose.Survey)
-        {
-            throw new ImpossibleInputException("id", "This job is no survey. Begin a survey first.");
-        }
-
-        // Each is put in a copy, so that the next finds the circuit that the one before brought.
-        var copy = new Job(job.Job.Title, job.Job.Parts);
-        var changes = new List<PartChange>();
-        foreach (var device in devices)
-        {
-            var parts = device.Parts(copy, Guid.CreateVersion7);
-            copy.Apply([.. parts.Select(EntityChange.Put)]);
-            changes.AddRange(parts.Select(p => new PartChange(PartDocuments.Of(p))));
-        }
-
-        return (devices.Count == 1 ? $"Surveyed {devices[0].Name}." : $"Surveyed {devices.Count} devices.", changes);
-    }
-
-    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> MakeJob(Guid id, NewRemedyJob request, JobDesk desk, CancellationToken cancellation)
-    {
-        if (request.Name.Trim().Length is 0 or > 200)
-        {
-            throw new ImpossibleInputException("name", "Name the job, in 1 to 200 characters.");
-        }
-
-        var document = await desk.ReadAsync(id, job => Remedy(job, request), cancellation);
-        return document is null ? JobEndpoints.NoJob()
-            : await desk.CreateAsync(document, request.PersonId, $"Made {document.Job.Name} from a survey.", cancellation)
-                ? TypedResults.Created($"/api/jobs/{document.Job.Id}", new JobTaken(document.Job.Id))
-                : TypedResults.Problem("Another job has this id already. Nothing was stored.", statusCode: StatusCodes.Status409Conflict);
-    }
-
-    private static JobDocument Remedy(OpenJob survey, NewRemedyJob request)
-    {
-        var remedy = SurveyRemedy.For(survey.Judged);
-        if (remedy.Devices.Count == 0)
-        {
-            throw new ImpossibleInputException("id", "Nothing is to be put right: the survey found nothing but notes.");
-        }
-
-        var title = new TitleDocument { Id = request.Id ?? Guid.CreateVersion7(), Order = 1, Name = request.Name.Trim(), HouseRules = survey.Title.HouseRules, Note = NoteOf(remedy) };
-        return JobDocument.Of(title, remedy.Job(survey.Judged, title.Read(), Guid.CreateVersion7).Parts.Select(PartDocuments.Of));
-    }
-
-    private static string NoteOf(SurveyRemedy remedy) => FormattableString.Invariant(
-        $"About {remedy.Minutes / 60:0.0} h. Bring: {string.Join("; ", remedy.Parts.Select(p => FormattableString.Invariant($"{p.Count:0.#} {p.Unit} of {p.Name}")))}.");
-
-    private static SurveyDocument Document(OpenJob job, UnitLead lead)
+    private static SurveyDocument Document(JobSession job, UnitLead lead)
     {
         var remedy = SurveyRemedy.For(job.Judged);
         var byDevice = remedy.Devices.ToDictionary(d => d.DeviceId);
@@ -113,7 +56,7 @@ internal static class SurveyEndpoints
             remedy.Minutes);
     }
 
-    private static IEnumerable<Finding> Findings(OpenJob job, Device device)
+    private static IEnumerable<Finding> Findings(JobSession job, Device device)
     {
         var landings = job.Job.LandingsOf(device.Id).ToList();
         var ends = landings.SelectMany(l => job.Job.EndsAt(l.Id)).ToList();

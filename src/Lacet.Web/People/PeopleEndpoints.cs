@@ -1,6 +1,6 @@
 using Lacet.Core.Quantities;
 using Lacet.Store;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.People;

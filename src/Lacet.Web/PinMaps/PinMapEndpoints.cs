@@ -3,7 +3,7 @@ using Lacet.Core.PinMaps;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.PinMaps;
 
@@ -13,7 +13,7 @@ internal static class PinMapEndpoints
     internal static void MapPinMaps(this WebApplication app)
     {
         var maps = app.MapGroup("/api/pin-maps").WithTags("Pin maps");
-        maps.MapPost("/check", (PinMapDocument map, string lead = "metric") => TypedResults.Ok(PinMapChecked.Of(map.Read(), BenchEndpoints.LeadOf(lead))))
+        maps.MapPost("/check", (PinMapDocument map, string lead = "metric") => TypedResults.Ok(PinMapChecked.Of(map.Read(), Leads.LeadOf(lead))))
             .WithSummary("What is wrong with a pin map, and how it is tested").ProducesInputProblems();
         maps.MapPost("/read", (PinMapText csv) => TypedResults.Ok(PinMapFile.Read(csv.Text))).WithSummary("Reads pins from CSV").ProducesInputProblems();
         maps.MapPost("/write", (PinMapDocument map) => TypedResults.Ok(new PinMapText(PinMapFile.Write(map.Pins)))).WithSummary("Writes pins as CSV").ProducesInputProblems();

@@ -4,18 +4,10 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Rework;
 using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
+using Lacet.Workshop.Records;
 
 namespace Lacet.Web.Rework;
-
-/// <summary>What is wrong with an end that was made.</summary>
-/// <param name="Faults">What is wrong; may be empty where strands are lost.</param>
-/// <param name="Strands">How many strands there are, counted; null for as many as such a wire usually has.</param>
-/// <param name="Damaged">How many of them are nicked or cut off.</param>
-public sealed record FaultsFound(IReadOnlyList<Fault>? Faults = null, int? Strands = null, int Damaged = 0)
-{
-    internal AsMade Read() => (Faults ?? []).Aggregate(new AsMade(null, null) { Strands = Strands, StrandsLost = Damaged }, (made, fault) => made.With(fault));
-}
 
 /// <summary>An end with something wrong, without a job.</summary>
 /// <param name="Conductor">The wire.</param>

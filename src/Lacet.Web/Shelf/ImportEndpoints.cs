@@ -1,7 +1,7 @@
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 

@@ -1,6 +1,7 @@
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Shelf;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Shelf;
 

@@ -5,7 +5,8 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
+using Lacet.Workshop.Shelf;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -108,7 +109,7 @@ internal static class ShelfEndpoints
     private static async Task<FileContentHttpResult> ExportJson(ShelfTable shelf)
     {
         var rows = await shelf.AllAsync();
-        var document = new ShelfDocument(ShelfDocument.FormatName, [.. rows.Select(ShelfEntries.Read)]);
+        var document = new ShelfDocument(ShelfDocument.FormatName, [.. rows.Select(ShelfLandings.Read)]);
         return TypedResults.File(
             JsonSerializer.SerializeToUtf8Bytes(document, new JsonSerializerOptions(Json.Options) { WriteIndented = true }),
             "application/json; charset=utf-8",
@@ -116,7 +117,7 @@ internal static class ShelfEndpoints
     }
 
     private static async Task<FileContentHttpResult> ExportCsv(string kind, ShelfTable shelf) => TypedResults.File(
-        Encoding.UTF8.GetBytes(ShelfCsv.Write(CheckedKind(kind), (await shelf.AllAsync(kind)).Select(ShelfEntries.Read))),
+        Encoding.UTF8.GetBytes(ShelfCsv.Write(CheckedKind(kind), (await shelf.AllAsync(kind)).Select(ShelfLandings.Read))),
         "text/csv; charset=utf-8",
         $"lacet-shelf-{kind}.csv");
 

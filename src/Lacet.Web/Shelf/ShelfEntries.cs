@@ -7,28 +7,13 @@ using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
+using Lacet.Workshop.Shelf;
 
 namespace Lacet.Web.Shelf;
 
 /// <summary>Items between the store, the wire and the Bench.</summary>
-internal sealed class ShelfEntries(ShelfTable shelf, TimeProvider time)
+internal sealed class ShelfEntries(TimeProvider time)
 {
-    /// <summary>A landing as the Bench reads it: one that is named by its id is taken from the Shelf.</summary>
-    internal async Task<LandingDocument> ResolveAsync(LandingDocument landing) => landing.Id is not { } id
-        ? landing
-        : await shelf.FindAsync(id) is { } row && Read(row) is LandingItem item
-            ? item.ForTheBench(id)
-            : throw new ImpossibleInputException("landing.id", "There is no such landing on the Shelf.");
-
-    /// <summary>Finds landings by their code, whatever its case.</summary>
-    internal async Task<Func<string, LandingDocument?>> LandingsByCodeAsync()
-    {
-        var landings = (await shelf.AllAsync("landing")).ToDictionary(r => r.Code, StringComparer.OrdinalIgnoreCase);
-        return code => landings.TryGetValue(code.Trim(), out var row) && Read(row) is LandingItem item ? item.ForTheBench(row.Id) : null;
-    }
-
-    internal static ShelfItemDocument Read(ShelfItemRow row) => JsonSerializer.Deserialize<ShelfItemDocument>(row.Body, Json.Options)!;
-
     /// <summary>The change that puts an item on the Shelf.</summary>
     internal static ShelfEdit Edit(ShelfItemDocument item, Guid? id = null, long? version = null)
     {
@@ -47,7 +32,7 @@ internal sealed class ShelfEntries(ShelfTable shelf, TimeProvider time)
 
     internal ShelfEntry Entry(ShelfItemRow row)
     {
-        var item = Read(row);
+        var item = ShelfLandings.Read(row);
         var (says, drawing) = item switch
         {
             LandingItem { Landing: var document } when document.Read() is var landing =>

@@ -7,7 +7,7 @@ using Lacet.Core.Recipes;
 using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
-using Lacet.Web.Bench;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Splices;
 

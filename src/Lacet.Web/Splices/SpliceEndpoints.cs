@@ -6,8 +6,8 @@ using Lacet.Core.Splices;
 using Lacet.Exchange.Jobs;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
-using Lacet.Web.Bench;
-using Lacet.Web.Shelf;
+using Lacet.Web.Http;
+using Lacet.Workshop.Shelf;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Splices;
@@ -18,7 +18,7 @@ internal static class SpliceEndpoints
     internal static void MapSplices(this WebApplication app)
     {
         var splices = app.MapGroup("/api/splices").WithTags("Splices");
-        splices.MapPost("/assess", (SpliceRequest request) => TypedResults.Ok(SpliceDocument.Of(request.Read(), Rules(request.HouseRules), BenchEndpoints.Of(request.Lead))))
+        splices.MapPost("/assess", (SpliceRequest request) => TypedResults.Ok(SpliceDocument.Of(request.Read(), Rules(request.HouseRules), request.Lead.Unit())))
             .WithSummary("How ends are joined in a connector, and whether they may be").ProducesInputProblems();
         splices.MapPost("/choose", Choose).WithSummary("The connectors of the Shelf for the same ends, the best first, and why the others do not fit").ProducesInputProblems();
         splices.MapPost("/hand", Hand).WithSummary("A hand splice: what to bare, how to wind and tape it").ProducesInputProblems();
@@ -31,12 +31,12 @@ internal static class SpliceEndpoints
 
     private static async Task<Ok<IReadOnlyList<RankedConnectorDocument>>> Choose(SpliceRequest request, ShelfTable shelf)
     {
-        var lead = BenchEndpoints.Of(request.Lead);
+        var lead = request.Lead.Unit();
         var join = request.Read();
         var codes = new Dictionary<SpliceConnector, string>(ReferenceEqualityComparer.Instance);
         foreach (var row in await shelf.AllAsync("connector"))
         {
-            codes[((ConnectorItem)ShelfEntries.Read(row)).Read()] = row.Code;
+            codes[((ConnectorItem)ShelfLandings.Read(row)).Read()] = row.Code;
         }
 
         return TypedResults.Ok<IReadOnlyList<RankedConnectorDocument>>([.. RankedConnector.Rank(join, codes.Keys, Rules(request.HouseRules)).Select(r => new RankedConnectorDocument(
@@ -45,7 +45,7 @@ internal static class SpliceEndpoints
 
     private static Ok<HandSpliceDocument> Hand(HandSpliceRequest request) => TypedResults.Ok(HandSpliceDocument.Of(
         HandSplice.Of(request.Form, request.Conductor.Read(), request.Turns is { } turns ? new(turns.Open, turns.Tight) : Turns.Usual, Rules(request.HouseRules).PigtailStrip),
-        BenchEndpoints.Of(request.Lead)));
+        request.Lead.Unit()));
 
     private static Ok<PigtailDocument> Pigtail(PigtailRequest request)
     {

@@ -2398,7 +2398,7 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["ByPerson"];
+                    "application/json": components["schemas"]["UndoCommand"];
                 };
             };
             responses: {
@@ -5769,10 +5769,6 @@ export interface components {
          * @enum {unknown}
          */
         Build: "solid" | "stranded" | "fine-stranded";
-        ByPerson: {
-            /** Format: uuid */
-            personId: string;
-        };
         /**
          * @description Which conductor of a flat twin cable it is.
          * @enum {unknown}
@@ -8534,6 +8530,12 @@ export interface components {
             rows: components["schemas"]["TypedWire"][];
             /** @default Panel */
             enclosure: string;
+        };
+        UndoCommand: {
+            /** Format: uuid */
+            personId: string;
+            /** Format: uuid */
+            id?: null | string;
         };
         /** @enum {unknown} */
         UnitSystem: "metric" | "imperial" | null;

@@ -1,0 +1,223 @@
+using System.Text.Json;
+using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
+using Lacet.Devices;
+using Lacet.Exchange;
+using Lacet.Exchange.Jobs;
+using Lacet.Store;
+
+namespace Lacet.Workshop.Jobs;
+
+/// <summary>Changes jobs, each with its gate held, all or nothing, once. No job is changed but through here.</summary>
+public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people, ChangeResolver resolver, Feed<JobChanged> feed)
+{
+    /// <summary>What is said where there is no such job.</summary>
+    public const string NoSuchJob = "There is no such job.";
+
+    /// <summary>
+    /// Changes a job. <paramref name="plan"/> is asked with the gate held, so what it reads is what is changed. A command that
+    /// was stored before is answered as the first time; with other changes than <paramref name="asked"/>, or in another job,
+    /// its id is taken.
+    /// </summary>
+    public async Task<Outcome<CommandDone>> ChangeAsync(Guid id, Guid command, Guid person, PlanChange plan, CancellationToken cancellation, IReadOnlyList<PartChange>? asked = null, CommandKind kind = CommandKind.Change)
+    {
+        try
+        {
+            return await StoreAsync(
+                new(id, command, person, plan, Kind: kind), change => jobs.ApplyAsync(change, cancellation), cancellation, () => RepeatedAsync(id, command, asked)) is { } done
+                ? new Outcome<CommandDone>.Done(done)
+                : new Outcome<CommandDone>.Missing(NoSuchJob);
+        }
+        catch (JobConflictException conflict)
+        {
+            return new Outcome<CommandDone>.Conflict(conflict.Message, MovedPart.Of(conflict));
+        }
+        catch (CommandIdTakenException taken)
+        {
+            return new Outcome<CommandDone>.Conflict(taken.Message);
+        }
+    }
+
+    /// <summary>Undoes a command by a new one; sent again under the same id, it is answered as the first time.</summary>
+    public async Task<Outcome<CommandDone>> UndoAsync(Guid id, Guid undone, Guid person, Guid command, CancellationToken cancellation)
+    {
+        var before = await jobs.FindCommandAsync(command);
+        if (before is not null && (before.Job != id || before.Undoes != undone))
+        {
+            return new Outcome<CommandDone>.Conflict(new CommandIdTakenException(before.Says).Message);
+        }
+
+        var undo = await jobs.UndoOfAsync(id, undone);
+        if (before is null && undo is null)
+        {
+            return new Outcome<CommandDone>.Missing("There is no such change, or it was undone already.");
+        }
+
+        // Sent again, there is nothing left to undo: it is answered by what was stored.
+        var (says, edits) = undo ?? ("", []);
+        if (edits.Exists(e => e.Kind is "title" && e.Body is null))
+        {
+            throw new ImpossibleInputException("command", "This made the job. Put the job away instead.");
+        }
+
+        var changes = edits.ConvertAll(e => e.Body is { } body ? new PartChange(JobPartDocument.Parse(body), null, e.Version) : new PartChange(null, e.Id, e.Version));
+        try
+        {
+            return await StoreAsync(
+                new(id, command, person, _ => ($"Undid: {says}", changes), undone), change => jobs.ApplyAsync(change, cancellation), cancellation, () => RepeatedAsync(id, command, null)) is { } done
+                ? new Outcome<CommandDone>.Done(done)
+                : new Outcome<CommandDone>.Missing(NoSuchJob);
+        }
+        catch (JobConflictException)
+        {
+            return new Outcome<CommandDone>.Conflict("Something of it was changed again since, so it cannot be undone. Nothing was changed.");
+        }
+    }
+
+    /// <summary>
+    /// Changes a job, kept by <paramref name="store"/>, which may keep something else with it in one transaction; null where
+    /// there is no such job. The store gives the job’s sequence, or null where nothing was stored: then the job is as it was.
+    /// What it keeps tells it whether it was sent before, unless <paramref name="repeated"/> does. Throws
+    /// <see cref="JobConflictException"/> where a part has moved on.
+    /// </summary>
+    internal async Task<CommandDone?> StoreAsync(PlannedCommand planned, Func<JobChange, Task<long?>> store, CancellationToken cancellation, Func<Task<StoredCommand?>>? repeated = null)
+    {
+        var who = await KnownAsync(planned.Person);
+        if (await open.HoldAsync(planned.Job, cancellation) is not { } job)
+        {
+            return null;
+        }
+
+        try
+        {
+            if (repeated is not null && await repeated() is { } before)
+            {
+                return CommandDone.Of(job, planned.Id, before.Says, [.. before.Edits.Select(e => new PartVersion(e.Part, job.Version(e.Part)))]);
+            }
+
+            var (says, changes) = planned.Plan(job);
+            if (changes.Count == 0)
+            {
+                throw new ImpossibleInputException("changes", "That changes nothing.");
+            }
+
+            var resolved = await resolver.ResolveAsync(job, changes);
+            return await ApplyAsync(job, planned, says, who, resolved, store);
+        }
+        finally
+        {
+            job.Gate.Release();
+        }
+    }
+
+    private async Task<CommandDone> ApplyAsync(JobSession job, PlannedCommand planned, string says, PersonRow who, IReadOnlyList<ResolvedChange> resolved, Func<JobChange, Task<long?>> store)
+    {
+        var (undo, judged) = job.Judged.Apply([.. resolved.Select(r => r.Change)]);
+        IJobEntity[] reached = [.. undo.Concat(resolved.Select(r => r.Change)).Select(c => c.After).OfType<IJobEntity>()];
+        job.MarkChanged(reached, judged);
+        long? sequence;
+        try
+        {
+            var summary = JobSummary.Of(job, resolved.Select(r => r.Document).OfType<TitleDocument>().LastOrDefault());
+            sequence = await store(new(
+                new JobCommand(planned.Id, planned.Job, planned.Person, says, [.. resolved.Select(r => r.Edit)], planned.Undoes, planned.Kind),
+                JsonSerializer.Serialize(summary, Json.Options)));
+        }
+        catch
+        {
+            TakeBack();
+            throw;
+        }
+
+        if (sequence is not { } stored)
+        {
+            // Sent before, and stored then.
+            TakeBack();
+            return CommandDone.Of(job, planned.Id, says, []);
+        }
+
+        var changed = await KeepAsync(job, planned, resolved);
+        // Whether an end is landed to the plan as it is now, is told by what is written.
+        job.MarkChanged(reached, judged);
+        job.Sequence = stored;
+        feed.Tell(new JobChanged(planned.Job, stored, says, who.Name, planned.Id));
+        return CommandDone.Of(job, planned.Id, says, changed);
+
+        void TakeBack() => job.MarkChanged(reached, job.Judged.Apply(undo).Judged);
+    }
+
+    /// <summary>Takes what was stored into the open job.</summary>
+    private async Task<List<PartVersion>> KeepAsync(JobSession job, PlannedCommand planned, IReadOnlyList<ResolvedChange> resolved)
+    {
+        // What is put back goes on counting where the store left off.
+        var versions = planned.Undoes is null ? null : (await jobs.PartsAsync(planned.Job)).ToDictionary(p => p.Id, p => p.Version);
+        var changed = new List<PartVersion>(resolved.Count);
+        foreach (var (_, edit, document) in resolved)
+        {
+            if (document is null)
+            {
+                job.Forget(edit.Id);
+            }
+            else
+            {
+                job.Keep(document, versions?[document.Id] ?? (job.Version(edit.Id) + 1));
+            }
+
+            changed.Add(new(edit.Id, document is null ? 0 : job.Version(edit.Id)));
+        }
+
+        return changed;
+    }
+
+    /// <summary>Who acts; throws where nobody has this id.</summary>
+    internal async Task<PersonRow> KnownAsync(Guid person) =>
+        await people.FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
+
+    /// <summary>The command as it was stored before; null where it is new. Throws where its id is that of another one.</summary>
+    private async Task<StoredCommand?> RepeatedAsync(Guid id, Guid command, IReadOnlyList<PartChange>? asked) => await jobs.FindCommandAsync(command) switch
+    {
+        null => null,
+        { } before when before.Job == id && (asked is null || RepeatedCommands.IsSame(asked, before)) => before,
+        { Says: var says } => throw new CommandIdTakenException(says),
+    };
+
+    /// <summary>What is recorded of a job's ends has changed.</summary>
+    internal async Task RecordedAsync(Guid id, string says, string person, CancellationToken cancellation)
+    {
+        if (await open.HoldAsync(id, cancellation) is not { } job)
+        {
+            return;
+        }
+
+        try
+        {
+            job.Recorded(await open.HistoryAsync(id));
+            await jobs.SummariseAsync(id, JsonSerializer.Serialize(JobSummary.Of(job), Json.Options), cancellation);
+            feed.Tell(new JobChanged(id, job.Sequence, says, person));
+        }
+        finally
+        {
+            job.Gate.Release();
+        }
+    }
+
+    /// <summary>
+    /// Puts a job away or takes it out again, once nobody changes it any more; false where there is none, or it is so already.
+    /// </summary>
+    public async Task<bool> SetRemovedAsync(Guid id, bool removed, CancellationToken cancellation)
+    {
+        if (!removed || await open.HoldAsync(id, cancellation) is not { } job)
+        {
+            return await jobs.SetRemovedAsync(id, removed, cancellation);
+        }
+
+        try
+        {
+            return await jobs.SetRemovedAsync(id, removed, cancellation);
+        }
+        finally
+        {
+            open.Close(job);
+        }
+    }
+}

@@ -1,0 +1,65 @@
+using System.Text.Json;
+using Lacet.Core.Quantities;
+using Lacet.Exchange;
+using Lacet.Exchange.Jobs;
+using Lacet.Store;
+
+namespace Lacet.Workshop.Jobs;
+
+/// <summary>Makes jobs.</summary>
+public sealed class NewJobs(JobsTable jobs, JobEditor editor, ChangeResolver resolver)
+{
+    /// <summary>What is said where a new job’s id is that of another.</summary>
+    public const string IdIsTaken = "Another job has this id already. Nothing was stored.";
+
+    /// <summary>Makes a job of a document; false where a job of that id is there already.</summary>
+    public async Task<bool> CreateAsync(JobDocument document, Guid person, string says, CancellationToken cancellation)
+    {
+        await editor.KnownAsync(person);
+        if (await jobs.ExistsAsync(document.Job.Id, removedToo: true))
+        {
+            return false;
+        }
+
+        var (edits, summary) = await MadeAsync([document.Job, .. document.Parts()]);
+        await jobs.ApplyAsync(new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), summary), cancellation);
+        return true;
+    }
+
+    /// <summary>
+    /// Makes a job and puts into it what comes with it, in one transaction: two commands, so that the second alone can be
+    /// undone: an import. Gives the job; the one that was made by this command before, where it is sent again.
+    /// </summary>
+    internal async Task<Guid> CreateAsync(TitleDocument title, Guid person, Guid command, string says, IReadOnlyList<JobPartDocument> with, CancellationToken cancellation)
+    {
+        await editor.KnownAsync(person);
+        if (with.Count == 0)
+        {
+            throw new ImpossibleInputException("changes", "That changes nothing.");
+        }
+
+        var (edits, summary) = await MadeAsync([title, .. with]);
+        var stored = await jobs.ApplyAsync(
+            new(new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]), summary),
+            new(new JobCommand(command, title.Id, person, says, [.. edits.Skip(1)], Kind: CommandKind.Import), summary),
+            cancellation);
+        return stored ? title.Id : (await jobs.FindCommandAsync(command))!.Job;
+    }
+
+    /// <summary>
+    /// A job’s parts as they are stored, its title first, and what its card shows. It is opened as it will be read, so that
+    /// nothing is stored that could not be.
+    /// </summary>
+    private async Task<(List<JobEdit> Edits, string Summary)> MadeAsync(IReadOnlyList<JobPartDocument> parts)
+    {
+        var edits = new List<JobEdit>(parts.Count);
+        foreach (var part in parts)
+        {
+            var whole = await resolver.WithLandingAsync(part);
+            edits.Add(new(whole.Id, ChangeResolver.Word(whole.Kind), whole.Write(), 0));
+        }
+
+        using var job = new JobSession(edits.Select(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), 1);
+        return (edits, JsonSerializer.Serialize(JobSummary.Of(job), Json.Options));
+    }
+}

@@ -1,0 +1,56 @@
+using Lacet.Exchange.Import;
+
+namespace Lacet.Workshop.Lists;
+
+/// <summary>A file that somebody sent, read step by step; nothing of it is stored.</summary>
+public sealed class PendingImport : IDisposable
+{
+    private readonly CancellationTokenSource _cancel = new();
+
+    /// <summary>By which it is asked for.</summary>
+    public Guid Id { get; } = Guid.CreateVersion7();
+
+    /// <summary>How far it is.</summary>
+    public ImportState State { get; internal set; } = ImportState.Reading;
+
+    /// <summary>How many rows were read.</summary>
+    public int RowsRead { get; internal set; }
+
+    /// <summary>Why it cannot be read, in a sentence.</summary>
+    public string? Refusal { get; internal set; }
+
+    /// <summary>What is in the file.</summary>
+    public IReadOnlyList<Sheet> Sheets { get; internal set; } = [];
+
+    /// <summary>What somebody said of it.</summary>
+    public ImportSettings Settings { get; internal set; } = new();
+
+    internal DateTimeOffset TouchedAt { get; set; }
+
+    /// <summary>It as it is read; null until it is.</summary>
+    public ListReading? Read { get; internal set; }
+
+    /// <summary>Ends when it is read, or cannot be.</summary>
+    public Task Work { get; internal set; } = Task.CompletedTask;
+
+    internal CancellationToken Cancellation => _cancel.Token;
+
+    internal SemaphoreSlim Gate { get; } = new(1, 1);
+
+    /// <summary>Held while it is accepted.</summary>
+    internal SemaphoreSlim Accepting { get; } = new(1, 1);
+
+    internal void Cancel()
+    {
+        State = ImportState.Cancelled;
+        _cancel.Cancel();
+    }
+
+    /// <inheritdoc/>
+    public void Dispose()
+    {
+        _cancel.Dispose();
+        Gate.Dispose();
+        Accepting.Dispose();
+    }
+}
