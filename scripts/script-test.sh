@@ -27,7 +27,7 @@ port=$(sed 's/.*://' "$folder/out")
 
 refuses "a port in use" "Port $port is in use" dotnet "$program" serve --port "$port" --data "$folder/other"
 refuses "a data folder that is a file" "cannot be used" dotnet "$program" serve --port 0 --data "$folder/out"
-refuses "a flag nobody knows" "not understood" dotnet "$program" serve --colour
+refuses "a flag nobody knows" "Unrecognized" dotnet "$program" serve --colour
 refuses "a port that is no number" "needs a number" dotnet "$program" serve --port many
 refuses "a backup of nothing" "no Lacet data" dotnet "$program" backup "$folder/b.zip" --data "$folder/none"
 refuses "a missing SDK" "SDK is missing" env PATH=/nowhere /bin/bash -c 'PATH=/nowhere; dirname() { echo .; }; source ./lacet demo'
@@ -36,6 +36,9 @@ refuses "a missing SDK" "SDK is missing" env PATH=/nowhere /bin/bash -c 'PATH=/n
 dotnet "$program" backup "$folder/b.zip" --data "$folder/data" >/dev/null || { echo "no backup while running"; bad=1; }
 dotnet "$program" restore "$folder/b.zip" --data "$folder/back" >/dev/null || { echo "no restore"; bad=1; }
 [[ -f $folder/back/lacet.db ]] || { echo "the restored folder is empty"; bad=1; }
+refuses "a backup into the data folder" "inside the data folder" dotnet "$program" backup "$folder/data/b.zip" --data "$folder/data"
+refuses "a head that is none" "needs the first 8 digits" dotnet "$program" verify --head nope --data "$folder/data"
+dotnet "$program" verify --data "$folder/data" >"$folder/verified" || { echo "no verify while running"; cat "$folder/verified"; bad=1; }
 refuses "a restore over data" "holds data already" dotnet "$program" restore "$folder/b.zip" --data "$folder/data"
 
 kill -INT "$server"

@@ -34,7 +34,7 @@ internal static class JobBench
         var folder = Directory.CreateTempSubdirectory("lacet-bench-").FullName;
         using var database = LacetDatabase.Open(folder);
         var jobs = new JobsTable(database, TimeProvider.System);
-        var person = (await new PeopleTable(database, TimeProvider.System).EnsureAsync("bench", default)).Id;
+        var person = (await new PeopleTable(database, TimeProvider.System).EnsureAsync("bench", name => name, default)).Id;
         var title = new TitleDocument { Id = Guid.NewGuid(), Order = 1, Name = "bench" };
         var edits = Parts(wires).Prepend(title).Select(p => new JobEdit(p.Id, p.Kind.ToString().ToLowerInvariant(), p.Write(), 0)).ToList();
         await jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), title.Id, person, "bench", edits), "{}"), default);

@@ -20,6 +20,13 @@ public sealed partial class DeviceHub(
     private const int Protocol = 1;
     private const int MostTools = 16;
     private static readonly TimeSpan HelloWithin = TimeSpan.FromSeconds(5);
+    private static readonly TimeSpan AfterRefusal = TimeSpan.FromMilliseconds(200);
+
+    /// <summary>Of its scale: a tool that says more than it could have read is not to be believed.</summary>
+    private const double MostOfScale = 2;
+
+    /// <summary>N·m: no screw of this trade asks for so much.</summary>
+    private const double LargestScale = 1000;
 
     private readonly ConcurrentDictionary<string, (ConnectedTool Tool, LineChannel Channel)> _tools = new(StringComparer.Ordinal);
     private readonly TaskCompletionSource<IPEndPoint> _listening = new(TaskCreationOptions.RunContinuationsAsynchronously);
@@ -62,8 +69,15 @@ public sealed partial class DeviceHub(
         _listening.TrySetResult((IPEndPoint)listener.LocalEndpoint);
         while (!stoppingToken.IsCancellationRequested)
         {
-            var client = await listener.AcceptTcpClientAsync(stoppingToken);
-            _ = ServeAsync(client, stoppingToken);
+            try
+            {
+                _ = ServeAsync(await listener.AcceptTcpClientAsync(stoppingToken), stoppingToken);
+            }
+            catch (SocketException)
+            {
+                // No descriptor is left for it, or it went away again: the next is waited for.
+                await Task.Delay(AfterRefusal, stoppingToken);
+            }
         }
     }
 
@@ -113,6 +127,11 @@ public sealed partial class DeviceHub(
         try
         {
             var connected = new ConnectedTool(tool, Torque.From(tool.RangeMost, TorqueUnits.Read(tool.Unit, "unit")));
+            if (connected.Scale.NewtonMetres > LargestScale)
+            {
+                return null;
+            }
+
             await channel.SendAsync(new DeviceLine.Welcome(Protocol), cancellation);
             return connected;
         }
@@ -137,12 +156,13 @@ public sealed partial class DeviceHub(
                     DeviceLine.Peak peak => peak.Torque,
                     _ => double.NaN,
                 };
-                if (!double.IsFinite(torque) || torque < 0)
+                var read = Torque.From(torque, TorqueUnits.Read(tool.Identity.Unit, "unit"));
+                if (!(read.NewtonMetres >= 0 && read.NewtonMetres <= tool.Scale.NewtonMetres * MostOfScale))
                 {
                     return;
                 }
 
-                await TakeAsync(tool, line, Torque.From(torque, TorqueUnits.Read(tool.Identity.Unit, "unit")), cancellation);
+                await TakeAsync(tool, line, read, cancellation);
             }
         }
         finally

@@ -7,9 +7,11 @@ namespace Lacet.Exchange;
 public static class JsonBody
 {
     /// <summary>Throws <see cref="ImpossibleInputException"/> with the way to the first of them.</summary>
-    public static void Check(JsonElement body) => Check(body, "");
+    /// <param name="body">The body.</param>
+    /// <param name="anyText">Whether texts in it may hold anything: a list that is pasted is cleaned cell by cell.</param>
+    public static void Check(JsonElement body, bool anyText = false) => Check(body, "", anyText);
 
-    private static void Check(JsonElement element, string path)
+    private static void Check(JsonElement element, string path, bool anyText)
     {
         switch (element.ValueKind)
         {
@@ -23,22 +25,75 @@ public static class JsonBody
                         throw new ImpossibleInputException(here, $"{here} is empty: fill it in, or take it out of the list.");
                     }
 
-                    Check(item, here);
+                    Check(item, here, anyText);
                 }
 
                 break;
             case JsonValueKind.Object:
                 foreach (var member in element.EnumerateObject())
                 {
-                    Check(member.Value, path.Length == 0 ? member.Name : $"{path}.{member.Name}");
+                    Check(member.Value, path.Length == 0 ? member.Name : $"{path}.{member.Name}", anyText);
                 }
 
                 break;
-            case JsonValueKind.String when element.GetString()!.Any(IsUnseen):
+            case JsonValueKind.String when !anyText && element.GetString()!.Any(PlainText.IsUnseen):
                 throw new ImpossibleInputException(path, $"{path} has a character that cannot be shown. Type it again.");
         }
     }
 
-    /// <summary>Line ends and tabs are typed; other control characters come by accident, or worse.</summary>
-    private static bool IsUnseen(char c) => char.IsControl(c) && c is not ('\n' or '\r' or '\t');
+    /// <summary>
+    /// The same body with every text composed, so that what looks the same is the same wherever it is compared; null where all
+    /// of them are already, as nearly always.
+    /// </summary>
+    public static byte[]? Composed(JsonElement body)
+    {
+        if (IsComposed(body))
+        {
+            return null;
+        }
+
+        using var stream = new MemoryStream();
+        using (var writer = new Utf8JsonWriter(stream, new JsonWriterOptions { Encoder = Json.Options.Encoder }))
+        {
+            Write(body, writer);
+        }
+
+        return stream.ToArray();
+    }
+
+    private static bool IsComposed(JsonElement element) => element.ValueKind switch
+    {
+        JsonValueKind.Array => element.EnumerateArray().All(IsComposed),
+        JsonValueKind.Object => element.EnumerateObject().All(m => IsComposed(m.Value)),
+        JsonValueKind.String => element.GetString()! is var text && string.Equals(PlainText.Composed(text), text, StringComparison.Ordinal),
+        _ => true,
+    };
+
+    private static void Write(JsonElement element, Utf8JsonWriter writer)
+    {
+        switch (element.ValueKind)
+        {
+            case JsonValueKind.Array:
+                writer.WriteStartArray();
+                element.EnumerateArray().ToList().ForEach(item => Write(item, writer));
+                writer.WriteEndArray();
+                break;
+            case JsonValueKind.Object:
+                writer.WriteStartObject();
+                foreach (var member in element.EnumerateObject())
+                {
+                    writer.WritePropertyName(member.Name);
+                    Write(member.Value, writer);
+                }
+
+                writer.WriteEndObject();
+                break;
+            case JsonValueKind.String:
+                writer.WriteStringValue(PlainText.Composed(element.GetString()!));
+                break;
+            default:
+                element.WriteTo(writer);
+                break;
+        }
+    }
 }

@@ -1,8 +1,8 @@
-using System.IO.Compression;
+using Microsoft.Data.Sqlite;
 
 namespace Lacet.Store;
 
-/// <summary>One archive (zip) of a data folder, taken while Lacet runs.</summary>
+/// <summary>One archive of a data folder, taken while Lacet runs.</summary>
 public static class Backup
 {
     /// <summary>Writes the archive; what stood at that place before is replaced only once the new one is whole.</summary>
@@ -13,49 +13,41 @@ public static class Backup
             throw new DataFolderException($"There is no Lacet data in {folder}.", null);
         }
 
-        var copy = Path.Combine(Path.GetTempPath(), $"lacet-{Guid.NewGuid():N}.db");
-        var part = file + ".part";
+        var target = Path.GetFullPath(file);
+        if (IsInside(target, folder))
+        {
+            throw new DataFolderException("A backup inside the data folder would be lost with it. Choose another place.", null);
+        }
+
+        // Beside the target, and nowhere that others read: half of a database must not lie about.
+        var (copy, part) = (target + ".copy.part", target + ".part");
         try
         {
+            RemoveLeftovers(copy, part);
+            DataFiles.Open(copy, FileMode.CreateNew).Dispose();
             LacetDatabase.Copy(folder, copy);
-            using (var archive = ZipFile.Open(part, ZipArchiveMode.Create))
-            {
-                archive.CreateEntryFromFile(copy, LacetDatabase.FileName);
-            }
-
-            File.Move(part, file, overwrite: true);
+            BackupArchive.Write(copy, part);
+            File.Move(part, target, overwrite: true);
         }
-        catch (Exception exception) when (exception is IOException or UnauthorizedAccessException)
+        catch (Exception exception) when (exception is IOException or UnauthorizedAccessException or SqliteException)
         {
             throw new DataFolderException($"The backup {file} cannot be written: {exception.Message}", exception);
         }
         finally
         {
-            File.Delete(copy);
-            File.Delete(part);
+            RemoveLeftovers(copy, part);
         }
     }
 
-    /// <summary>Puts an archive back into a folder that holds no data yet.</summary>
-    public static void Restore(string file, string folder)
-    {
-        try
-        {
-            var database = Path.Combine(folder, LacetDatabase.FileName);
-            if (File.Exists(database))
-            {
-                throw new DataFolderException($"{folder} holds data already. Restore into an empty folder: --data DIR.", null);
-            }
+    private static bool IsInside(string target, string folder) =>
+        target.StartsWith(Path.TrimEndingDirectorySeparator(Path.GetFullPath(folder)) + Path.DirectorySeparatorChar, StringComparison.Ordinal);
 
-            using var archive = ZipFile.OpenRead(file);
-            var entry = archive.GetEntry(LacetDatabase.FileName)
-                ?? throw new DataFolderException($"{file} is no Lacet backup.", null);
-            Directory.CreateDirectory(folder);
-            entry.ExtractToFile(database);
-        }
-        catch (Exception exception) when (exception is IOException or UnauthorizedAccessException or InvalidDataException)
+    /// <summary>What a backup that was killed left behind.</summary>
+    private static void RemoveLeftovers(string copy, string part)
+    {
+        foreach (var file in new[] { copy, copy + "-journal", copy + "-wal", copy + "-shm", part })
         {
-            throw new DataFolderException($"The backup {file} cannot be restored: {exception.Message}", exception);
+            File.Delete(file);
         }
     }
 }

@@ -10,9 +10,10 @@ public sealed class LacetDatabase : IDisposable
 {
     private readonly string _connectionString;
     private readonly SemaphoreSlim _writer = new(1, 1);
-    private readonly FileStream _taken;
+    private long _heldSince = long.MinValue / 2;
+    private readonly FileStream? _taken;
 
-    private LacetDatabase(string connectionString, FileStream taken) => (_connectionString, _taken) = (connectionString, taken);
+    private LacetDatabase(string connectionString, FileStream? taken) => (_connectionString, _taken) = (connectionString, taken);
 
     /// <summary>Name of the database file in the data folder.</summary>
     public const string FileName = "lacet.db";
@@ -30,15 +31,19 @@ public sealed class LacetDatabase : IDisposable
         FileStream? taken = null;
         try
         {
-            Directory.CreateDirectory(folder);
+            DataFiles.MakeFolder(folder);
             taken = Take(folder);
             var file = Path.Combine(folder, FileName);
+            // SQLite gives what it makes beside a database the database’s own rights.
+            DataFiles.Open(file, FileMode.OpenOrCreate, FileShare.ReadWrite).Dispose();
+            DataFiles.Keep(file, file + "-wal", file + "-shm", Path.Combine(folder, LockName));
             var database = new LacetDatabase(new SqliteConnectionStringBuilder
             {
                 DataSource = file,
                 ForeignKeys = true,
-                DefaultTimeout = 30,
+                DefaultTimeout = LongestWaitSeconds,
             }.ToString(), taken);
+            database.CheckVersion(file);
             database.Migrate();
             database.CheckIntegrity(file);
             return database;
@@ -55,17 +60,50 @@ public sealed class LacetDatabase : IDisposable
         }
     }
 
+    /// <summary>
+    /// Opens the database of a data folder only to read it, whether or not a server uses it. Throws
+    /// <see cref="DataFolderException"/> with a sentence where it cannot be read, is damaged, or is of another version.
+    /// </summary>
+    public static LacetDatabase OpenToRead(string folder)
+    {
+        var file = Path.Combine(folder, FileName);
+        if (!File.Exists(file))
+        {
+            throw new DataFolderException($"There is no Lacet data in {folder}.", null);
+        }
+
+        var database = new LacetDatabase(
+            new SqliteConnectionStringBuilder { DataSource = file, Mode = SqliteOpenMode.ReadOnly, DefaultTimeout = LongestWaitSeconds, Pooling = false }.ToString(), null);
+        try
+        {
+            database.CheckVersion(file);
+            database.CheckIntegrity(file);
+            database.CheckMigrated(file);
+            return database;
+        }
+        catch (SqliteException exception)
+        {
+            throw new DataFolderException($"The database {file} cannot be read: {exception.Message}. Nothing was changed.", exception);
+        }
+    }
+
     private static FileStream Take(string folder)
     {
         try
         {
-            return new FileStream(Path.Combine(folder, LockName), FileMode.OpenOrCreate, FileAccess.ReadWrite, FileShare.None);
+            return DataFiles.Open(Path.Combine(folder, LockName), FileMode.OpenOrCreate);
         }
         catch (IOException exception) when (File.Exists(Path.Combine(folder, LockName)))
         {
             throw new DataFolderException($"Another Lacet uses the data folder {folder}. Stop it first, or give this one a folder of its own: --data DIR.", exception);
         }
     }
+
+    /// <summary>SQLITE_BUSY: sqlite.org/rescode.html.</summary>
+    private const int SqliteBusy = 5;
+
+    /// <summary>So long somebody waits for a database that another program holds; then it is said.</summary>
+    private const int LongestWaitSeconds = 4;
 
     /// <summary>Reads with a connection of its own.</summary>
     public async Task<T> ReadAsync<T>(Func<SqliteConnection, Task<T>> read)
@@ -74,12 +112,16 @@ public sealed class LacetDatabase : IDisposable
         return await read(connection);
     }
 
+    /// <summary>Told of each connection before it is used; tests let it fail there as a disk would.</summary>
+    internal Action<SqliteConnection>? Opened { get; set; }
+
     /// <summary>A connection for reading on for a while, such as an export; the caller disposes it.</summary>
     public async Task<SqliteConnection> ConnectAsync()
     {
         var connection = new SqliteConnection(_connectionString);
         await connection.OpenAsync();
-        await connection.ExecuteAsync("PRAGMA synchronous = FULL; PRAGMA busy_timeout = 5000");
+        await connection.ExecuteAsync("PRAGMA synchronous = FULL");
+        Opened?.Invoke(connection);
         return connection;
     }
 
@@ -90,8 +132,7 @@ public sealed class LacetDatabase : IDisposable
         try
         {
             await using var connection = await ConnectAsync();
-            // Immediate: the lock is taken before anything is read that the write rests on.
-            await using var transaction = connection.BeginTransaction(deferred: false);
+            await using var transaction = Begin(connection);
             var result = await write(connection, transaction);
             await transaction.CommitAsync(cancellation);
             return result;
@@ -99,6 +140,27 @@ public sealed class LacetDatabase : IDisposable
         finally
         {
             _writer.Release();
+        }
+    }
+
+    /// <summary>
+    /// Immediate: the lock is taken before anything is read that the write rests on. Whoever comes while another program
+    /// has just been waited for in vain does not wait for it once more.
+    /// </summary>
+    private SqliteTransaction Begin(SqliteConnection connection)
+    {
+        var now = Environment.TickCount64;
+        connection.DefaultTimeout = now - _heldSince < LongestWaitSeconds * 1000 ? 1 : LongestWaitSeconds;
+        try
+        {
+            var transaction = connection.BeginTransaction(deferred: false);
+            _heldSince = long.MinValue / 2;
+            return transaction;
+        }
+        catch (SqliteException exception) when (exception.SqliteErrorCode == SqliteBusy)
+        {
+            _heldSince = Environment.TickCount64;
+            throw;
         }
     }
 
@@ -125,8 +187,39 @@ public sealed class LacetDatabase : IDisposable
         _writer.Dispose();
         using var connection = new SqliteConnection(_connectionString);
         SqliteConnection.ClearPool(connection);
-        _taken.Dispose();
+        _taken?.Dispose();
     }
+
+    /// <summary>Refuses a database that a later version has changed: what that added would be lost here without a word.</summary>
+    private void CheckVersion(string file)
+    {
+        var unknown = Applied().Except(Migrations(), StringComparer.Ordinal).ToList();
+        if (unknown is [var newer, ..])
+        {
+            throw new DataFolderException($"The database {file} was written by a newer Lacet ({newer}). Start that one; nothing was changed.", null);
+        }
+    }
+
+    private void CheckMigrated(string file)
+    {
+        if (Migrations().Except(Applied(), StringComparer.Ordinal).Any())
+        {
+            throw new DataFolderException($"The database {file} is of an older version. Start Lacet on it once, which brings it up to date.", null);
+        }
+    }
+
+    private List<string> Applied()
+    {
+        using var connection = new SqliteConnection(_connectionString);
+        connection.Open();
+        return connection.ExecuteScalar<bool>("SELECT EXISTS (SELECT 1 FROM sqlite_schema WHERE name = 'SchemaVersions')")
+            ? [.. connection.Query<string>("SELECT ScriptName FROM SchemaVersions")]
+            : [];
+    }
+
+    private static IEnumerable<string> Migrations() => typeof(LacetDatabase).Assembly.GetManifestResourceNames().Where(IsMigration);
+
+    private static bool IsMigration(string name) => name.EndsWith(".sql", StringComparison.Ordinal);
 
     private void Migrate()
     {
@@ -138,7 +231,7 @@ public sealed class LacetDatabase : IDisposable
 
         var result = DeployChanges.To
             .SqliteDatabase(_connectionString)
-            .WithScriptsEmbeddedInAssembly(typeof(LacetDatabase).Assembly, name => name.EndsWith(".sql", StringComparison.Ordinal))
+            .WithScriptsEmbeddedInAssembly(typeof(LacetDatabase).Assembly, IsMigration)
             .WithTransactionPerScript()
             .LogTo(new NoOpUpgradeLog())
             .Build()

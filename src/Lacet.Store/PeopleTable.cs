@@ -6,18 +6,32 @@ namespace Lacet.Store;
 /// <summary>The table of people.</summary>
 public sealed class PeopleTable(LacetDatabase database, TimeProvider time)
 {
-    /// <summary>The person of that name, made if new. The same name typed twice is the same person.</summary>
-    public Task<PersonRow> EnsureAsync(string name, CancellationToken cancellation) => database.WriteAsync(
+    /// <summary>
+    /// The person of that name, made if new. Names of one key are one person: the one who was there first.
+    /// </summary>
+    /// <param name="name">As it was typed.</param>
+    /// <param name="keyOf">What names are compared by.</param>
+    /// <param name="cancellation">Stops it.</param>
+    public Task<PersonRow> EnsureAsync(string name, Func<string, string> keyOf, CancellationToken cancellation) => database.WriteAsync(
         async (connection, transaction) =>
         {
-            var id = Guid.CreateVersion7(time.GetUtcNow()).ToString();
+            foreach (var old in await connection.QueryAsync<Row>("SELECT id, name FROM person WHERE name_key IS NULL", transaction: transaction))
+            {
+                await connection.ExecuteAsync("UPDATE person SET name_key = @key WHERE id = @Id", new { key = keyOf(old.Name), old.Id }, transaction);
+            }
+
+            const string Known = "SELECT id, name, proved, salt FROM person WHERE name = @name OR name_key = @key ORDER BY name <> @name, created_at LIMIT 1";
+            var named = new { name, key = keyOf(name) };
+            if (await connection.QuerySingleOrDefaultAsync<Row>(Known, named, transaction) is { } row)
+            {
+                return row.Read();
+            }
+
             await connection.ExecuteAsync(
-                "INSERT INTO person (id, name, salt, created_at) VALUES (@id, @name, @salt, @at) ON CONFLICT (name) DO NOTHING",
-                new { id, name, salt = RandomNumberGenerator.GetBytes(16), at = time.GetUtcNow().ToString("O") },
+                "INSERT INTO person (id, name, name_key, salt, created_at) VALUES (@id, @name, @key, @salt, @at)",
+                new { id = Guid.CreateVersion7(time.GetUtcNow()).ToString(), named.name, named.key, salt = RandomNumberGenerator.GetBytes(16), at = time.GetUtcNow().ToString("O") },
                 transaction);
-            var row = await connection.QuerySingleAsync<Row>(
-                "SELECT id, name, proved, salt FROM person WHERE name = @name", new { name }, transaction);
-            return row.Read();
+            return (await connection.QuerySingleAsync<Row>(Known, named, transaction)).Read();
         },
         cancellation);
 

@@ -165,5 +165,5 @@ public sealed class JobsTableTests : IAsyncDisposable
         return id;
     }
 
-    private async Task<Guid> PersonAsync() => (await new PeopleTable(_database, TimeProvider.System).EnsureAsync("bench", default)).Id;
+    private async Task<Guid> PersonAsync() => (await new PeopleTable(_database, TimeProvider.System).EnsureAsync("bench", name => name, default)).Id;
 }

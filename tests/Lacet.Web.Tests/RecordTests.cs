@@ -220,15 +220,28 @@ public sealed class RecordTests
         Assert.Equal(0.5, item.GetProperty("termination").GetProperty("recipe").GetProperty("ferrule").GetProperty("size").GetProperty("value").GetDouble());
     }
 
+    /// <summary>It refuses nothing and blames nobody; whoever reads the Log is told.</summary>
     [Fact]
-    public async Task A_device_whose_clock_runs_days_ahead_is_told()
+    public async Task A_clock_that_is_ahead_or_goes_backwards_is_noted_in_the_event()
     {
         await using var server = await RunningServer.StartAsync();
-        var record = Requests.Termination(await server.PersonAsync("Ines Okafor"), Requests.Typed());
+        var person = await server.PersonAsync("Ines Okafor");
+        async Task<string?[]> OddAsync(int sequence, DateTimeOffset claimed)
+        {
+            var record = new { id = Guid.NewGuid(), device = "tablet", deviceSequence = sequence, personId = person, claimedAt = claimed, conductor = new { size = "12 AWG", build = "solid" }, landing = new { kind = "binding-screw" }, tightening = Requests.Typed() };
+            var (status, item) = await server.PostAsync("/api/records", record);
+            Assert.Equal(HttpStatusCode.Created, status);
+            return [.. item.GetProperty("clock").EnumerateArray().Select(c => c.GetString())];
+        }
+
+        Assert.Empty(await OddAsync(1, RunningServer.Now));
+        Assert.Equal(["ahead"], await OddAsync(2, RunningServer.Now.AddYears(80)));
+        Assert.Equal(["backwards"], await OddAsync(3, RunningServer.Now));
+        // One that was made before and arrives late is no clock that went backwards.
+        Assert.Empty(await OddAsync(2, RunningServer.Now.AddDays(-1)));
         server.Time.AdjustTime(RunningServer.Now.AddDays(-3));
-        var (status, problem) = await server.PostAsync("/api/records", record);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
-        Assert.Equal("claimedAt", problem.GetProperty("field").GetString());
+        Assert.Equal(["ahead", "server-backwards"], await OddAsync(4, RunningServer.Now.AddHours(1)));
+        Assert.True((await server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
     }
 
     [Fact]

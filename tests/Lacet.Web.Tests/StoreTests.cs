@@ -135,7 +135,7 @@ public sealed class StoreTests
         var writing = Task.WhenAll(Enumerable.Range(0, 10).Select(_ => server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed()))));
         Backup.Write(server.Folder, archive);
         await writing;
-        Backup.Restore(archive, server.Folder + "-back");
+        await Restore.FromAsync(archive, server.Folder + "-back", CancellationToken.None);
         await using var restored = await RunningServer.StartAsync(server.Folder + "-back");
         var (_, seal) = await restored.GetAsync("/api/records/seal");
         Assert.True(seal.GetProperty("isWhole").GetBoolean());

@@ -221,13 +221,13 @@ public sealed partial record ConductorClues
         }
     }
 
-    [GeneratedRegex(@"(?<size>(?:\d+\s*/\s*0|\d{1,2})\s*AWG|\d{3}\s*kcmil)", RegexOptions.IgnoreCase, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"(?<size>(?:[0-9]+\s*/\s*0|[0-9]{1,2})\s*AWG|[0-9]{3}\s*kcmil)", RegexOptions.IgnoreCase, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Gauge();
 
-    [GeneratedRegex(@"(?<size>\d+(?:[.,]\d+)?)\s*(?:mm²|mm2|sq\s*mm)", RegexOptions.IgnoreCase, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"(?<size>[0-9]+(?:[.,][0-9]+)?)\s*(?:mm²|mm2|sq\s*mm)", RegexOptions.IgnoreCase, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Square();
 
-    [GeneratedRegex(@"\b\d+\s*[GX×]\s*(?<size>\d+(?:[.,]\d+)?)\b", RegexOptions.IgnoreCase, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"\b[0-9]+\s*[GX×]\s*(?<size>[0-9]+(?:[.,][0-9]+)?)\b", RegexOptions.IgnoreCase, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Cores();
 
     [GeneratedRegex(@"\b(?<size>18|16|14|12|10|8|6)\s*[/-]\s*[2-9]\b", RegexOptions.None, matchTimeoutMilliseconds: 1000)]

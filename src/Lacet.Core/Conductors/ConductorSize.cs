@@ -164,7 +164,7 @@ public sealed partial record ConductorSize
     }
 
     [GeneratedRegex(
-        @"^(?:(?<awg>AWG|\#|NO\.?)\s*)?(?:(?<ought>[1-4])/0\s*(?:AWG|GA|GAUGE)?|(?<number>\d{1,4}(?:[.,]\d{1,4})?)\s*(?<unit>AWG|GA|GAUGE|KCMIL|MCM|MM²|MM2|MM\^2|SQ\.?\s?MM|QMM|MM|²)?)$",
+        @"^(?:(?<awg>AWG|\#|NO\.?)\s*)?(?:(?<ought>[1-4])/0\s*(?:AWG|GA|GAUGE)?|(?<number>[0-9]{1,4}(?:[.,][0-9]{1,4})?)\s*(?<unit>AWG|GA|GAUGE|KCMIL|MCM|MM²|MM2|MM\^2|SQ\.?\s?MM|QMM|MM|²)?)$",
         RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
         matchTimeoutMilliseconds: 1000)]
     private static partial Regex Written();

@@ -103,7 +103,7 @@ public static partial class ConductorText
     private static partial Regex ClassWithSpace();
 
     [GeneratedRegex(
-        @"^(?:od\s*(?<od>\d{1,3}(?:[.,]\d{1,3})?)\s*(?:mm)?|(?<size>(?:(?:awg|\#|no\.?)\s*)?\d[\d.,/]*\s*(?:awg|gauge|ga|kcmil|mcm|mm²|mm2|mm\^2|sq\.?\s?mm|qmm|mm|²)?)|(?<word>\S+))(?:[\s;]+|$)",
+        @"^(?:od\s*(?<od>[0-9]{1,3}(?:[.,][0-9]{1,3})?)\s*(?:mm)?|(?<size>(?:(?:awg|\#|no\.?)\s*)?[0-9][0-9.,/]*\s*(?:awg|gauge|ga|kcmil|mcm|mm²|mm2|mm\^2|sq\.?\s?mm|qmm|mm|²)?)|(?<word>\S+))(?:[\s;]+|$)",
         RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
         matchTimeoutMilliseconds: 1000)]
     private static partial Regex Token();

@@ -105,6 +105,6 @@ public static partial class LandingWords
     [GeneratedRegex(@"^(?:=\S*)?\+(?<where>[^-+:/]+)-(?<device>[^:+]+)(?::(?<terminal>.+))?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Reference();
 
-    [GeneratedRegex(@"\b(?<amps>\d{1,3}(?:[.,]\d)?)\s*A\b", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"\b(?<amps>[0-9]{1,3}(?:[.,][0-9])?)\s*A\b", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Rating();
 }

@@ -101,6 +101,6 @@ internal sealed partial class ListCells(Doubts doubts)
     [GeneratedRegex(@"^(?:yes|y|x|ferrule|both)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Yes();
 
-    [GeneratedRegex(@"^(?:ferrule\s*)?(?<size>\d{1,3}(?:[.,]\d{1,2})?)\s*(?:mm²|mm2)?(?:\s*[/x-]\s*(?<pin>\d{1,2}))?\s*(?:mm)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^(?:ferrule\s*)?(?<size>[0-9]{1,3}(?:[.,][0-9]{1,2})?)\s*(?:mm²|mm2)?(?:\s*[/x-]\s*(?<pin>[0-9]{1,2}))?\s*(?:mm)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex FerruleSize();
 }

@@ -146,7 +146,7 @@ public static class SheetReader
         var kept = new string[last + 1];
         for (var i = 0; i <= last; i++)
         {
-            var cell = cells[i].Trim();
+            var cell = PlainText.Cell(cells[i]);
             kept[i] = cell.Length <= ImportLimits.Cell ? cell
                 : throw Refused($"A cell of row {rows.Count + 1} has more than {ImportLimits.Cell} characters: that is no wire list.");
             if (kept[i].Contains('\0', StringComparison.Ordinal))

@@ -156,9 +156,9 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
         return string.Join(' ', words.Contains("fine", StringComparer.OrdinalIgnoreCase) ? words.Where(w => !w.StartsWith("strand", StringComparison.OrdinalIgnoreCase)) : words);
     }
 
-    [GeneratedRegex(@"^(?<count>\d{1,2})\s*(?:[xX×*]|G(?=\d))\s*(?<size>\d.*)$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^(?<count>[0-9]{1,2})\s*(?:[xX×*]|G(?=[0-9]))\s*(?<size>[0-9].*)$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex SeveralCores();
 
-    [GeneratedRegex(@"^\d{1,3}[.,]\d|mm", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^[0-9]{1,3}[.,][0-9]|mm", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Metric();
 }

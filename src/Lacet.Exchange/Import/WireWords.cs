@@ -103,20 +103,20 @@ internal static partial class WireWords
     internal static double? Number(string text) =>
         double.TryParse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number) ? number : null;
 
-    [GeneratedRegex(@"^(?:\d\s*P\s*)?[BCDK]?\s*(?<amps>\d{1,4}(?:[.,]\d{1,2})?)\s*(?:A|AMPS?)?(?:\s*/?\s*[1-4]\s*P)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^(?:[0-9]\s*P\s*)?[BCDK]?\s*(?<amps>[0-9]{1,4}(?:[.,][0-9]{1,2})?)\s*(?:A|AMPS?)?(?:\s*/?\s*[1-4]\s*P)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Ampere();
 
-    [GeneratedRegex(@"^(?<volts>\d{1,4}(?:[.,]\d{1,2})?)\s*V?\s*(?:AC|DC)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^(?<volts>[0-9]{1,4}(?:[.,][0-9]{1,2})?)\s*V?\s*(?:AC|DC)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex Voltage();
 
-    [GeneratedRegex(@"(?<whole>\d),(?<part>\d{1,2})(?!\d)", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"(?<whole>[0-9]),(?<part>[0-9]{1,2})(?![0-9])", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex DecimalComma();
 
-    [GeneratedRegex(@"^(?<feet>\d{1,3})-(?<inches>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^(?<feet>[0-9]{1,3})-(?<inches>[0-9]{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex FeetDashInches();
 
     /// <summary>A number and nothing else.</summary>
-    [GeneratedRegex(@"^\d{1,9}(?:[.,]\d{1,4})?$", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(@"^[0-9]{1,9}(?:[.,][0-9]{1,4})?$", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
     internal static partial Regex BareNumber();
 
     /// <summary>A cell as a sentence shows it.</summary>

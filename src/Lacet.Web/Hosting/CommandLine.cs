@@ -1,3 +1,4 @@
+using System.CommandLine;
 using System.Net;
 using System.Net.Sockets;
 using System.Text.Json;
@@ -8,9 +9,13 @@ using Lacet.Store;
 
 namespace Lacet.Web.Hosting;
 
-/// <summary>What the <c>lacet</c> script calls: serve, backup, restore; and the published schemas. One clear sentence and a non-zero exit where it can't.</summary>
+/// <summary>What the <c>lacet</c> script calls. One clear sentence and a non-zero exit where it can't.</summary>
 internal static class CommandLine
 {
+    private const int WrongUse = 2;
+
+    private static readonly Option<string> Data = new("--data") { Description = "The data folder.", DefaultValueFactory = _ => new ServerOptions().DataFolder };
+
     internal static async Task<int> RunAsync(string[] args)
     {
         if (Server.IsDocumentBuild)
@@ -20,37 +25,107 @@ internal static class CommandLine
             return 0;
         }
 
+        var root = new RootCommand("Lacet") { Serve(), BackupTo(), RestoreFrom(), Verify(), Schema("shelf-schema", ShelfDocument.Schema), Schema("job-schema", JobDocument.Schema) };
+        var parsed = root.Parse(args.Length == 0 ? ["serve"] : args);
+        if (parsed.Errors is [var error, ..])
+        {
+            return await SayAsync(error.Message);
+        }
+
         try
         {
-            var (command, files, options) = Read(args);
-            switch (command)
-            {
-                case "backup" when files.Count == 1:
-                    Backup.Write(options.DataFolder, files[0]);
-                    Console.WriteLine($"Backup written to {files[0]}.");
-                    return 0;
-                case "restore" when files.Count == 1:
-                    Backup.Restore(files[0], options.DataFolder);
-                    Console.WriteLine($"Restored into {options.DataFolder}.");
-                    return 0;
-                case "serve" when files.Count == 0:
-                    await ServeAsync(options);
-                    return 0;
-                case "shelf-schema" when files.Count == 0:
-                    Console.WriteLine(ShelfDocument.Schema().ToJsonString(new JsonSerializerOptions(Json.Options) { WriteIndented = true }));
-                    return 0;
-                case "job-schema" when files.Count == 0:
-                    Console.WriteLine(JobDocument.Schema().ToJsonString(new JsonSerializerOptions(Json.Options) { WriteIndented = true }));
-                    return 0;
-                default:
-                    throw new UsageException("Say serve, backup FILE or restore FILE.");
-            }
+            return await parsed.InvokeAsync(new InvocationConfiguration { EnableDefaultExceptionHandler = false });
         }
         catch (Exception exception) when (exception is UsageException or DataFolderException)
         {
-            await Console.Error.WriteLineAsync("lacet: " + exception.Message);
-            return 2;
+            return await SayAsync(exception.Message);
         }
+    }
+
+    private static async Task<int> SayAsync(string sentence)
+    {
+        await Console.Error.WriteLineAsync("lacet: " + sentence);
+        return WrongUse;
+    }
+
+    private static Command Serve()
+    {
+        var port = Port("--port", "Port of the page on this machine; 0 takes a free one.", new ServerOptions().Port);
+        var devicePort = Port("--device-port", "Port for tools on this machine; 0 takes a free one.", 0);
+        var demo = new Option<string?>("--demo") { Description = "A folder of demo data for an empty data folder." };
+        var standIns = new Option<bool>("--stand-ins") { Description = "Simulated tools." };
+        var command = new Command("serve", "Works with it.") { port, Data, devicePort, demo, standIns };
+        command.SetAction(async (parsed, _) =>
+        {
+            await ServeAsync(new ServerOptions
+            {
+                Port = parsed.GetValue(port),
+                DevicePort = parsed.GetValue(devicePort),
+                DataFolder = parsed.GetValue(Data)!,
+                DemoFolder = parsed.GetValue(demo),
+                StandIns = parsed.GetValue(standIns),
+            });
+            return 0;
+        });
+        return command;
+    }
+
+    private static Command BackupTo()
+    {
+        var file = new Argument<string>("FILE");
+        var command = new Command("backup", "Copies the data while Lacet runs.") { file, Data };
+        command.SetAction(parsed =>
+        {
+            Backup.Write(parsed.GetValue(Data)!, parsed.GetValue(file)!);
+            Console.WriteLine($"Backup written to {parsed.GetValue(file)}.");
+            return 0;
+        });
+        return command;
+    }
+
+    private static Command RestoreFrom()
+    {
+        var file = new Argument<string>("FILE");
+        var command = new Command("restore", "Puts a copy back into an empty data folder.") { file, Data };
+        command.SetAction(async (parsed, cancellation) =>
+        {
+            await Restore.FromAsync(parsed.GetValue(file)!, parsed.GetValue(Data)!, cancellation);
+            Console.WriteLine($"Restored into {parsed.GetValue(Data)}.");
+            return 0;
+        });
+        return command;
+    }
+
+    private static Command Verify()
+    {
+        var head = new Option<string?>("--head") { Description = "A head that was kept outside, from a paper or an export; its first 8 digits or more." };
+        var command = new Command("verify", "Walks the whole record, with what its events are found by.") { Data, head };
+        command.SetAction((parsed, cancellation) => ChainCheck.RunAsync(parsed.GetValue(Data)!, parsed.GetValue(head), Console.Out, Console.Error, cancellation));
+        return command;
+    }
+
+    private static Command Schema(string name, Func<System.Text.Json.Nodes.JsonNode> schema)
+    {
+        var command = new Command(name, "Prints a format’s JSON Schema.");
+        command.SetAction(_ =>
+        {
+            Console.WriteLine(schema().ToJsonString(new JsonSerializerOptions(Json.Options) { WriteIndented = true }));
+            return 0;
+        });
+        return command;
+    }
+
+    private static Option<int> Port(string name, string description, int usual)
+    {
+        var port = new Option<int>(name) { Description = description, DefaultValueFactory = _ => usual };
+        port.Validators.Add(result =>
+        {
+            if (result.Tokens is [{ Value: var text }] && (!int.TryParse(text, out var number) || number is < 0 or > 65535))
+            {
+                result.AddError($"{name} needs a number from 0 to 65535.");
+            }
+        });
+        return port;
     }
 
     private static async Task ServeAsync(ServerOptions options)
@@ -74,49 +149,5 @@ internal static class CommandLine
         await app.StartAsync();
         Console.WriteLine($"Lacet is at {app.Urls.First()}");
         await app.WaitForShutdownAsync();
-    }
-
-    private static (string Command, List<string> Files, ServerOptions Options) Read(string[] args)
-    {
-        var options = new ServerOptions();
-        var command = args.Length > 0 && !args[0].StartsWith('-') ? args[0] : "serve";
-        var files = new List<string>();
-        for (var i = args.Length > 0 && ReferenceEquals(command, args[0]) ? 1 : 0; i < args.Length; i++)
-        {
-            string Next() => i + 1 < args.Length ? args[++i] : throw new UsageException($"{args[i]} needs a value after it.");
-            int Port()
-            {
-                var flag = args[i];
-                return int.TryParse(Next(), out var port) && port is >= 0 and <= 65535
-                    ? port
-                    : throw new UsageException($"{flag} needs a number from 0 to 65535.");
-            }
-
-            switch (args[i])
-            {
-                case "--port":
-                    options.Port = Port();
-                    break;
-                case "--device-port":
-                    options.DevicePort = Port();
-                    break;
-                case "--data":
-                    options.DataFolder = Next();
-                    break;
-                case "--demo":
-                    options.DemoFolder = Next();
-                    break;
-                case "--stand-ins":
-                    options.StandIns = true;
-                    break;
-                case var flag when flag.StartsWith('-'):
-                    throw new UsageException($"{flag} is not understood. There are --port, --data, --device-port and --stand-ins.");
-                default:
-                    files.Add(args[i]);
-                    break;
-            }
-        }
-
-        return (command, files, options);
     }
 }

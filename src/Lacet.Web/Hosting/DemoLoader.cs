@@ -6,13 +6,14 @@ using Lacet.Store;
 using Lacet.Web.Jobs;
 using Lacet.Web.People;
 using Lacet.Workshop.Jobs;
+using Lacet.Workshop.People;
 using Lacet.Workshop.Records;
 
 namespace Lacet.Web.Hosting;
 
 /// <summary>Fills an empty data folder with the demo, in the shapes that the product itself takes.</summary>
 internal sealed class DemoLoader(
-    string folder, string dataFolder, Recorder recorder, NewJobs jobs, JobEditor editor, EventsTable events, PeopleTable people, ReadingsTable readings) : IHostedService
+    string folder, string dataFolder, Recorder recorder, NewJobs jobs, JobEditor editor, EventsTable events, TypedPeople people, ReadingsTable readings) : IHostedService
 {
     /// <summary>The demo opens on this one.</summary>
     private const string JobFile = "dome.job.json";

@@ -18,6 +18,7 @@ using Lacet.Workshop.Boards;
 using Lacet.Workshop.Findings;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Lists;
+using Lacet.Workshop.People;
 using Lacet.Workshop.Records;
 using Lacet.Workshop.Shelf;
 
@@ -115,6 +116,7 @@ internal static class Server
 
     private static void AddWorkshop(this IServiceCollection services)
     {
+        services.AddSingleton<TypedPeople>();
         services.AddSingleton<ShelfLandings>();
         services.AddSingleton<Feed<JobChanged>>();
         services.AddSingleton<OpenJobs>();
@@ -158,7 +160,7 @@ internal static class Server
                 provider.GetRequiredService<NewJobs>(),
                 provider.GetRequiredService<JobEditor>(),
                 provider.GetRequiredService<EventsTable>(),
-                provider.GetRequiredService<PeopleTable>(),
+                provider.GetRequiredService<TypedPeople>(),
                 provider.GetRequiredService<ReadingsTable>()));
         }
     }

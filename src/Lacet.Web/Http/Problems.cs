@@ -9,12 +9,21 @@ using Lacet.Store;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.Data.Sqlite;
 
 namespace Lacet.Web.Http;
 
 /// <summary>Errors as problem details (RFC 9457): one sentence, and the field where it is one field's fault.</summary>
 internal static partial class Problems
 {
+    // SQLite’s own result codes: sqlite.org/rescode.html.
+    private const int SqliteBusy = 5;
+    private const int SqliteLocked = 6;
+    private const int SqliteFull = 13;
+
+    /// <summary>ENOSPC of Linux.</summary>
+    private const int NoSpace = 28;
+
     internal static void AddProblems(this IServiceCollection services)
     {
         services.AddProblemDetails(options => options.CustomizeProblemDetails = context =>
@@ -58,6 +67,8 @@ internal static partial class Problems
     {
         CommandIdTakenException taken => (StatusCodes.Status409Conflict, taken.Message, "id"),
         ImpossibleInputException impossible => (StatusCodes.Status422UnprocessableEntity, impossible.Message, impossible.Field),
+        SqliteException { SqliteErrorCode: SqliteFull } or IOException { HResult: NoSpace } => (StatusCodes.Status507InsufficientStorage, SentenceOf(StatusCodes.Status507InsufficientStorage), null),
+        SqliteException { SqliteErrorCode: SqliteBusy or SqliteLocked } => (StatusCodes.Status503ServiceUnavailable, SentenceOf(StatusCodes.Status503ServiceUnavailable), null),
         BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
             (StatusCodes.Status413PayloadTooLarge, SentenceOf(StatusCodes.Status413PayloadTooLarge), null),
         BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
@@ -78,6 +89,9 @@ internal static partial class Problems
         StatusCodes.Status405MethodNotAllowed => "This address takes no such request.",
         StatusCodes.Status413PayloadTooLarge => "That is far more than Lacet reads at once. Nothing was stored.",
         StatusCodes.Status415UnsupportedMediaType => "Send JSON, with the content type application/json.",
+        StatusCodes.Status429TooManyRequests => "That is more at once than Lacet takes. Nothing of this was stored; wait a moment, and send it again.",
+        StatusCodes.Status503ServiceUnavailable => "Another program holds the database. Nothing of this was stored; close that program, and send it again.",
+        StatusCodes.Status507InsufficientStorage => "The disk is full. Nothing of this was stored; make room, and send it again.",
         >= 500 => "Lacet failed here, and stored nothing of this request. The log says more.",
         _ => "The request is not understood.",
     };
@@ -159,6 +173,9 @@ internal static partial class Problems
         StatusCodes.Status409Conflict => "Conflict",
         StatusCodes.Status413PayloadTooLarge => "Too large",
         StatusCodes.Status422UnprocessableEntity => "Understood, but impossible",
+        StatusCodes.Status429TooManyRequests => "Too many",
+        StatusCodes.Status503ServiceUnavailable => "Busy",
+        StatusCodes.Status507InsufficientStorage => "No room",
         >= 500 => "Lacet failed",
         _ => "Not understood",
     };

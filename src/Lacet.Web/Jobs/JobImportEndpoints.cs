@@ -25,7 +25,7 @@ internal static class JobImportEndpoints
         import.MapPost("/preview", PreviewFile).WithSummary("Reads a wire list from a file: CSV, TSV or XLSX as it is, in the body").Accepts<byte[]>("application/octet-stream")
             .WithMetadata(new RequestSizeLimitAttribute(ImportLimits.Bytes)).ProducesInputProblems();
         import.MapPost("/preview/text", PreviewText).WithSummary("Reads a wire list that was pasted")
-            .WithMetadata(new RequestSizeLimitAttribute(ImportLimits.Bytes)).ProducesInputProblems();
+            .WithMetadata(new RequestSizeLimitAttribute(ImportLimits.Bytes), new AnyText()).ProducesInputProblems();
         import.MapGet("/{id:guid}", Get).WithSummary("What an import would do, row by row").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         import.MapPut("/{id:guid}", Change).WithSummary("Says what the columns hold, answers questions, puts cells right")
             .WithMetadata(new RequestSizeLimitAttribute(ImportLimits.Bytes)).ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);

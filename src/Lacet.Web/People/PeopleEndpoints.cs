@@ -1,6 +1,6 @@
-using Lacet.Core.Quantities;
 using Lacet.Store;
 using Lacet.Web.Http;
+using Lacet.Workshop.People;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.People;
@@ -8,7 +8,6 @@ namespace Lacet.Web.People;
 /// <summary>Who works here.</summary>
 internal static class PeopleEndpoints
 {
-    private const int LongestName = 80;
     private const int MostListed = 200;
 
     internal static void MapPeople(this WebApplication app)
@@ -18,16 +17,8 @@ internal static class PeopleEndpoints
         people.MapGet("", List).WithSummary("People by name");
     }
 
-    private static async Task<Ok<Person>> Add(NewPerson request, PeopleTable people, CancellationToken cancellation)
-    {
-        var name = string.Join(' ', request.Name.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
-        if (name.Length is 0 or > LongestName || name.Any(char.IsControl))
-        {
-            throw new ImpossibleInputException("name", $"A name has 1 to {LongestName} characters.");
-        }
-
-        return TypedResults.Ok(Person.Of(await people.EnsureAsync(name, cancellation)));
-    }
+    private static async Task<Ok<Person>> Add(NewPerson request, TypedPeople people, CancellationToken cancellation) =>
+        TypedResults.Ok(Person.Of(await people.EnsureAsync(request.Name, cancellation)));
 
     private static async Task<Ok<List<Person>>> List(PeopleTable people) =>
         TypedResults.Ok((await people.ListAsync(MostListed)).ConvertAll(Person.Of));

@@ -5845,6 +5845,16 @@ export interface components {
          * @enum {unknown}
          */
         Certainty: "sure" | "likely" | "meter-it";
+        /** @description An event that is not as it was received. */
+        ChainFault: {
+            /**
+             * Format: int64
+             * @description Where.
+             */
+            sequence: number;
+            /** @description What is wrong, in a sentence. */
+            says: string;
+        };
         /** @description What a walk along the chain found. */
         ChainReport: {
             /**
@@ -5852,17 +5862,19 @@ export interface components {
              * @description How many events were read.
              */
             events: number;
-            /** @description Hash of the last whole event; what a sign-off or a paper prints. */
+            /** @description Hash of the last event; what a sign-off or a paper prints. */
             head: string;
-            /**
-             * Format: int64
-             * @description Sequence of the first event that does not hold; null when all do.
-             */
-            brokenAt: null | number;
+            /** @description Events that are not as they were received, in their order; at most int ChainReport.MostFaults. */
+            faults: components["schemas"]["ChainFault"][];
             /** @description One sentence. */
             says: string;
             /** @description Whether every event is as it was received, in its place. */
             isWhole?: boolean;
+            /**
+             * Format: int64
+             * @description Sequence of the first event that does not hold; null when all do.
+             */
+            brokenAt?: null | number;
         };
         /**
          * @description What a check looks at as a whole, and what its finding is about.
@@ -5888,6 +5900,11 @@ export interface components {
             /** Format: int32 */
             order?: number;
         };
+        /**
+         * @description What is odd about the time of an event. It refuses nothing and blames nobody: clocks go wrong.
+         * @enum {unknown}
+         */
+        ClockOddity: "ahead" | "backwards" | "server-backwards";
         /**
          * @description The plastic collar of a ferrule.
          * @enum {unknown}
@@ -6389,7 +6406,7 @@ export interface components {
             reachMm: number;
         };
         /** @enum {unknown} */
-        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park" | "continuity";
+        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park" | "continuity" | null;
         EventSubject: {
             /** Format: uuid */
             job: null | string;
@@ -7817,13 +7834,13 @@ export interface components {
             sequence: number;
             /** Format: uuid */
             id: string;
-            kind: components["schemas"]["EventKind"];
+            kind: null | components["schemas"]["EventKind"];
             state: components["schemas"]["RecordState"];
             /** Format: date-time */
-            claimedAt: string;
+            claimedAt: null | string;
             /** Format: date-time */
-            receivedAt: string;
-            person: components["schemas"]["Person"];
+            receivedAt: null | string;
+            person: null | components["schemas"]["Person"];
             device: string;
             /** Format: uuid */
             corrects: null | string;
@@ -7837,6 +7854,8 @@ export interface components {
             rework: null | components["schemas"]["ReworkRecordDocument"];
             park: null | components["schemas"]["ParkReason"];
             continuity: null | components["schemas"]["ContinuityRecordDocument"];
+            clock: components["schemas"]["ClockOddity"][];
+            damage: null | string;
         };
         RecordPage: {
             items: components["schemas"]["RecordItem"][];
@@ -7849,7 +7868,7 @@ export interface components {
          * @description The state of a recorded termination, folded from its events.
          * @enum {unknown}
          */
-        RecordState: "landed" | "wanting" | "withdrawn" | "checked" | "signed" | "parked" | "rejected" | "put-right";
+        RecordState: "landed" | "wanting" | "withdrawn" | "checked" | "signed" | "parked" | "rejected" | "put-right" | "damaged";
         RecordSubject: {
             /** Format: uuid */
             jobId: string;

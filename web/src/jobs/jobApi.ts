@@ -9,6 +9,15 @@ export type Import = Schemas["ImportDocument"];
 const at = (id: string) => ({ path: { id } });
 
 /** Everything that the pages of jobs ask of the server. */
+const undoIds = new Map<string, string>();
+
+/** Undone again because no answer came, a change is undone once: its undoing has one id. */
+function undoIdOf(command: string): string {
+  const id = undoIds.get(command) ?? crypto.randomUUID();
+  undoIds.set(command, id);
+  return id;
+}
+
 export const jobApi = {
   list: (offset: number) => take(http.GET("/api/jobs", { params: { query: { offset } } })),
   make: (body: Schemas["NewJob"]) => take(http.POST("/api/jobs", { body })),
@@ -65,7 +74,7 @@ export const jobApi = {
     take(
       http.POST("/api/jobs/{id}/commands/{command}/undo", {
         params: { path: { id, command } },
-        body: { personId },
+        body: { personId, id: undoIdOf(command) },
       }),
     ),
   history: (id: string, before: number | undefined) =>

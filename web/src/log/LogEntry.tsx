@@ -1,5 +1,13 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
-import { BadgeCheck, CircleCheck, CirclePause, CircleSlash, CircleX, TriangleAlert } from "lucide-react";
+import {
+  BadgeCheck,
+  CircleCheck,
+  CirclePause,
+  CircleSlash,
+  CircleX,
+  ShieldX,
+  TriangleAlert,
+} from "lucide-react";
 import { Link } from "react-router";
 import { SimulatedBadge } from "../bench/Driver";
 import { sayLanding } from "../bench/benchState";
@@ -20,7 +28,15 @@ const states = {
   rejected: { icon: CircleX, word: "rejected", colour: "stop" },
   "put-right": { icon: CircleCheck, word: "looked at", colour: "go" },
   withdrawn: { icon: CircleSlash, word: "taken back", colour: "ink.soft" },
+  damaged: { icon: ShieldX, word: "damaged", colour: "stop" },
 } as const;
+
+/** What is odd about the time of an event; nobody is blamed, clocks go wrong. */
+const clocks: Record<Schemas["ClockOddity"], string> = {
+  ahead: "The device’s clock was ahead of the server’s.",
+  backwards: "The device’s clock went backwards before this.",
+  "server-backwards": "The server’s clock went backwards before this.",
+};
 
 const ToWire = chakra(Link, {
   base: {
@@ -50,6 +66,17 @@ function sayTest({ readings }: Schemas["ContinuityRecordDocument"]) {
   );
 }
 
+const sayHappened = (item: Item, kind: NonNullable<Item["kind"]>): string =>
+  ({
+    check: "A landed end was looked at and tugged.",
+    "sign-off": "Signed for by another.",
+    withdrawal: "An earlier event was taken back.",
+    termination: "",
+    rework: item.rework ? sayRework(item.rework) : "",
+    continuity: item.continuity ? sayTest(item.continuity) : "",
+    park: item.park ? `Set aside: ${parkReasons[item.park]}.` : "",
+  })[kind];
+
 /** One event, judged against the windows that it was made to. */
 export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => void) | null }) {
   const { icon: Icon, word, colour } = states[item.state];
@@ -69,12 +96,14 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
           </Flex>
           <Box fontSize="14px" color="ink.soft">
             <chakra.span fontFamily="numerals">{item.sequence}</chakra.span> ·{" "}
-            {when.format(new Date(item.claimedAt))}
+            {item.claimedAt && when.format(new Date(item.claimedAt))}
           </Box>
-          <Box fontSize="15px">
-            {item.person.name}
-            {!item.person.proved && <chakra.span color="ink.soft">, not proved</chakra.span>}
-          </Box>
+          {item.person && (
+            <Box fontSize="15px">
+              {item.person.name}
+              {!item.person.proved && <chakra.span color="ink.soft">, not proved</chakra.span>}
+            </Box>
+          )}
         </Box>
         {made ? (
           <>
@@ -88,19 +117,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             <Torque made={made} />
           </>
         ) : (
-          <Box gridColumn={{ md: "2 / span 2" }}>
-            {
-              {
-                check: "A landed end was looked at and tugged.",
-                "sign-off": "Signed for by another.",
-                withdrawal: "An earlier event was taken back.",
-                termination: "",
-                rework: item.rework ? sayRework(item.rework) : "",
-                continuity: item.continuity ? sayTest(item.continuity) : "",
-                park: item.park ? `Set aside: ${parkReasons[item.park]}.` : "",
-              }[item.kind]
-            }
-          </Box>
+          <Box gridColumn={{ md: "2 / span 2" }}>{item.kind ? sayHappened(item, item.kind) : null}</Box>
         )}
         <Flex justifyContent={{ md: "flex-end" }} alignItems="start" flexWrap="wrap">
           {item.subject.job && item.subject.wire && (
@@ -128,6 +145,11 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             )}
         </Flex>
       </Grid>
+      {[...(item.damage ? [item.damage] : []), ...item.clock.map((odd) => clocks[odd])].map((says) => (
+        <Box key={says} mt={2} fontSize="15px" color={item.damage ? "stop" : "ink.soft"}>
+          {says}
+        </Box>
+      ))}
       {item.findings
         .filter((finding) => finding.severity !== "note")
         .map((finding) => (
