@@ -47,6 +47,29 @@ public sealed partial class BadBodyTests
         Assert.True(sent > 1000);
     }
 
+    /// <summary>JSON is UTF-8 (RFC 8259, 8.1): whatever else is said of a body is refused by every route, and not a fault of the server.</summary>
+    [Theory]
+    [InlineData("application/json; charset=klingon", HttpStatusCode.UnsupportedMediaType)]
+    [InlineData("application/json; charset=utf-16", HttpStatusCode.UnsupportedMediaType)]
+    [InlineData("text/html", HttpStatusCode.UnsupportedMediaType)]
+    [InlineData("application/json; charset=\"UTF-8\"", null)]
+    public async Task A_body_in_no_known_writing_is_refused(string type, HttpStatusCode? refused)
+    {
+        await using var server = await RunningServer.StartAsync();
+        var (_, document) = await server.GetAsync("/openapi/v1.json");
+        foreach (var (verb, path, _) in Bodies(document))
+        {
+            using var content = new ByteArrayContent("{}"u8.ToArray());
+            content.Headers.TryAddWithoutValidation("Content-Type", type);
+            using var request = new HttpRequestMessage(new(verb.ToUpperInvariant()), new Uri(Address(path), UriKind.Relative)) { Content = content };
+            using var response = await server.Client.SendAsync(request, TestContext.Current.CancellationToken);
+            // A file comes as it is, whatever it is said to be.
+            Assert.True(
+                refused is { } status ? response.StatusCode == status || path.EndsWith("/document", StringComparison.Ordinal) : (int)response.StatusCode < 500,
+                $"{(int)response.StatusCode} {verb} {path}");
+        }
+    }
+
     private static IEnumerable<(string Verb, string Path, JsonElement Schema)> Bodies(JsonElement document) =>
         from path in document.GetProperty("paths").EnumerateObject()
         from operation in path.Value.EnumerateObject()
@@ -70,6 +93,9 @@ public sealed partial class BadBodyTests
                 ("a list of null", n => n is JsonArray ? new JsonArray((JsonNode?)null) : n, true),
                 ("a control character", n => n is JsonValue v && v.TryGetValue<string>(out _) ? JsonValue.Create("a\u0000b") : n, true),
                 ("an unknown member", n => n is JsonObject o ? With(o, "wibble") : n, true),
+                ("digits of another script", n => n is JsonValue v && v.TryGetValue<string>(out _) ? JsonValue.Create("١٢ mm²") : n, false),
+                ("a number beyond all measure", n => n is JsonValue v && v.GetValueKind() == JsonValueKind.Number ? JsonValue.Create(1e308) : n, false),
+                ("a number below nothing", n => n is JsonValue v && v.GetValueKind() == JsonValueKind.Number ? JsonValue.Create(-1e300) : n, false),
                 ("a number", n => n is JsonObject or JsonArray ? JsonValue.Create(7) : n, true),
                 ("left out", n => n, false),
             })

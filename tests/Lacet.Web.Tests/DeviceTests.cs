@@ -75,6 +75,8 @@ public sealed class DeviceTests
 
     [Theory]
     [InlineData("""{"type":"reading","turn":"4d1d3cde-51e2-4a57-a3a9-9a4f5a0ecd12","torque":-1}""")]
+    [InlineData("""{"type":"peak","turn":"4d1d3cde-51e2-4a57-a3a9-9a4f5a0ecd12","torque":1e308}""")]
+    [InlineData("""{"type":"peak","turn":"4d1d3cde-51e2-4a57-a3a9-9a4f5a0ecd12","torque":100}""")]
     [InlineData("""{"type":"hello"}""")]
     [InlineData("garbage")]
     public async Task Nonsense_after_the_welcome_closes_the_connection(string line)
@@ -85,6 +87,9 @@ public sealed class DeviceTests
         await tool.ReceiveAsync();
         await tool.SendAsync(line);
         Assert.True(await tool.IsClosedAsync());
+        var tightening = new { method = "reading", readingId = "4d1d3cde-51e2-4a57-a3a9-9a4f5a0ecd12" };
+        var (status, _) = await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("Ines Okafor"), tightening));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
     }
 
     [Fact]

@@ -1,4 +1,5 @@
 using System.Text;
+using Lacet.Workshop.Lists;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Lacet.Web.Tests;
@@ -6,6 +7,32 @@ namespace Lacet.Web.Tests;
 /// <summary>Wire lists over HTTP: previewed, mapped, put right, accepted, undone, refused.</summary>
 public sealed class JobImportTests
 {
+    /// <summary>One cell that nobody can read is its row’s fault: the row says so, and the others come in.</summary>
+    [Fact]
+    public async Task An_unreadable_cell_names_its_row_and_the_list_comes_in()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var preview = await bench.PreviewAsync($"{JobBench.List}3;DCP/X1:3;;DCP/X2:3;;2.5 fine;{new string('9', 5000)};C1;16\r\n");
+        Assert.Equal(1, preview.GetProperty("preview").GetProperty("wrong").GetInt32());
+        var wrong = preview.GetProperty("preview").GetProperty("rows")[0];
+        Assert.Equal(4, wrong.GetProperty("row").GetInt32());
+        Assert.Contains("500 characters", wrong.GetProperty("problems")[0].GetProperty("says").GetString(), StringComparison.Ordinal);
+        var (status, taken) = await bench.AcceptAsync(preview, new { jobName = "Dome", onlyGood = true });
+        Assert.Equal((HttpStatusCode.OK, 2, 1), (status, taken.GetProperty("added").GetInt32(), taken.GetProperty("leftOut").GetInt32()));
+    }
+
+    /// <summary>What is copied along from pages and other programs is no part of a name, nor of a size.</summary>
+    [Fact]
+    public async Task What_cannot_be_seen_in_a_pasted_cell_is_left_out()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var (status, preview) = await bench.Server.PostAsync("/api/jobs/import/preview/text", new { text = "Wire\tFrom\tSize\n\u200E1\u200B\tX1\u200D:1\t2.5\u00AD fine\u0007\n" });
+        Assert.Equal(HttpStatusCode.OK, status);
+        var row = preview.GetProperty("preview").GetProperty("rows")[0];
+        Assert.Equal("1", row.GetProperty("wire").GetString());
+        Assert.StartsWith("2.5 mm²", row.GetProperty("conductor").GetString(), StringComparison.Ordinal);
+    }
+
     /// <summary>A page that heard no answer sends again, four at once: it is one job with all its wires, and all are told of it alike.</summary>
     [Fact]
     public async Task A_list_that_is_accepted_several_times_is_one_job_with_all_its_wires()
@@ -264,9 +291,10 @@ public sealed class JobImportTests
     }
 
     [Fact]
-    public async Task Of_many_at_once_the_last_looked_at_are_kept()
+    public async Task Of_many_at_once_as_many_of_the_last_are_kept_as_there_is_room_for()
     {
         await using var bench = await JobBench.StartAsync();
+        bench.Server.Services.GetRequiredService<PendingImports>().MostBytes = 6 * 1024 * 1024;
         var ids = new List<Guid>();
         for (var i = 0; i < 10; i++)
         {

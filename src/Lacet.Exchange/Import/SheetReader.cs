@@ -146,13 +146,9 @@ public static class SheetReader
         var kept = new string[last + 1];
         for (var i = 0; i <= last; i++)
         {
+            // One cell that nobody can read is one row’s fault: it is kept as too long, and its row says so.
             var cell = PlainText.Cell(cells[i]);
-            kept[i] = cell.Length <= ImportLimits.Cell ? cell
-                : throw Refused($"A cell of row {rows.Count + 1} has more than {ImportLimits.Cell} characters: that is no wire list.");
-            if (kept[i].Contains('\0', StringComparison.Ordinal))
-            {
-                throw Refused($"A cell of row {rows.Count + 1} holds a zero byte: it is no text.");
-            }
+            kept[i] = cell.Length <= ImportLimits.Cell ? cell : cell[..(ImportLimits.Cell + 1)];
         }
 
         rows.Add(kept);

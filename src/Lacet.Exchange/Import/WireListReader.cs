@@ -112,7 +112,9 @@ public sealed partial class WireListReader
 
     private void ReadRow(int number, Dictionary<ColumnMeaning, string> cells, List<ListRow> rows)
     {
-        var problems = new List<CellProblem>();
+        var unread = cells.Where(c => c.Value.Length > ImportLimits.Cell).Select(c => c.Key).ToList();
+        var problems = unread.ConvertAll(column => new CellProblem(column, $"This cell has more than {ImportLimits.Cell} characters: it is not read. Shorten it."));
+        unread.ForEach(column => cells.Remove(column));
         var name = cells.GetValueOrDefault(ColumnMeaning.Wire);
         if (name is null)
         {

@@ -23,7 +23,7 @@ internal static class DeviceEndpoints
         devices.MapPost("/{id}/release", Release).WithSummary("Lets a stand-in go").ProducesProblem(StatusCodes.Status404NotFound);
         app.MapGet("/api/stream", (DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobChanged> jobs, IHostApplicationLifetime host) =>
                 TypedResults.ServerSentEvents(StreamAsync(hub, feed, jobs, host.ApplicationStopping)))
-            .WithTags("Devices").WithSummary("One stream a page: tools, readings, peaks, jobs that were changed")
+            .RequireRateLimiting(Limits.Streams).WithTags("Devices").WithSummary("One stream a page: tools, readings, peaks, jobs that were changed")
             .Produces<StreamMessage>(StatusCodes.Status200OK, "text/event-stream");
     }
 

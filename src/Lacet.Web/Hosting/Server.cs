@@ -42,6 +42,7 @@ internal static class Server
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Limits.MaxRequestBodySize = Endpoints.LargestBody;
+            kestrel.Limits.MaxConcurrentConnections = Limits.MostConnections;
             kestrel.AddServerHeader = false;
         });
         builder.WebHost.UseUrls($"http://127.0.0.1:{options.Port}");
@@ -56,6 +57,7 @@ internal static class Server
             json.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
         });
         builder.Services.AddProblems();
+        builder.Services.AddLimits();
         builder.Services.AddLacetOpenApi();
         builder.Services.AddResponseCompression(compression => compression.EnableForHttps = true);
         builder.Services.Configure<HostOptions>(host => host.ShutdownTimeout = TimeSpan.FromSeconds(3));
@@ -78,6 +80,7 @@ internal static class Server
         app.UseOwnHostOnly();
         app.UseSecurityHeaders();
         app.UseProblems();
+        app.UseRateLimiter();
         app.UseWholeBodies();
         app.UseResponseCompression();
         app.UseFirstPage(DemoLoader.FirstPage(options));

@@ -46,9 +46,11 @@ internal static partial class Problems
         app.UseStatusCodePages();
         // An import says for itself how large it may be.
         app.Use((context, next) => context.Request.ContentLength > (context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? Endpoints.LargestBody)
-            ? WriteAsync(context, StatusCodes.Status413PayloadTooLarge, SentenceOf(StatusCodes.Status413PayloadTooLarge))
+            ? WriteAsync(context, StatusCodes.Status413PayloadTooLarge)
             : next(context));
     }
+
+    internal static Task WriteAsync(HttpContext context, int status) => WriteAsync(context, status, SentenceOf(status));
 
     internal static Task WriteAsync(HttpContext context, int status, string sentence, string? field = null)
     {

@@ -10,6 +10,15 @@ internal static class WholeBodies
     {
         if (context.Request.HasJsonContentType())
         {
+            // JSON is UTF-8 (RFC 8259, 8.1). What else is said of it is not passed on: the framework would take it for a fault of its own.
+            var charset = context.Request.GetTypedHeaders().ContentType!.Charset;
+            if (charset.HasValue && !charset.Value.Trim('"').Equals("utf-8", StringComparison.OrdinalIgnoreCase))
+            {
+                await Problems.WriteAsync(context, StatusCodes.Status415UnsupportedMediaType, "Send JSON in UTF-8, which is what JSON is written in.");
+                return;
+            }
+
+            context.Request.ContentType = "application/json";
             context.Request.EnableBuffering();
             byte[]? composed = null;
             try

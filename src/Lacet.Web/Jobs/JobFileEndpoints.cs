@@ -19,7 +19,7 @@ internal static class JobFileEndpoints
         jobs.MapGet("/{id:guid}/export/wires.csv", Csv).WithSummary("The wires as CSV").Produces(StatusCodes.Status200OK, contentType: "text/csv").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/{id:guid}/export/wires.xlsx", Xlsx).WithSummary("The wires as a workbook")
             .Produces(StatusCodes.Status200OK, contentType: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet").ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapPost("/document", Import).WithSummary("Takes in a job from its document, in the body").Accepts<byte[]>("application/octet-stream", "application/json")
+        jobs.MapPost("/document", Import).RequireRateLimiting(Limits.Uploads).WithSummary("Takes in a job from its document, in the body").Accepts<byte[]>("application/octet-stream", "application/json")
             .WithMetadata(new RequestSizeLimitAttribute(LargestDocument)).ProducesInputProblems().ProducesProblem(StatusCodes.Status409Conflict);
     }
 

@@ -22,15 +22,15 @@ internal static class JobImportEndpoints
     internal static void MapJobImports(this WebApplication app)
     {
         var import = app.MapGroup("/api/jobs/import").WithTags("Import");
-        import.MapPost("/preview", PreviewFile).WithSummary("Reads a wire list from a file: CSV, TSV or XLSX as it is, in the body").Accepts<byte[]>("application/octet-stream")
+        import.MapPost("/preview", PreviewFile).RequireRateLimiting(Limits.Uploads).WithSummary("Reads a wire list from a file: CSV, TSV or XLSX as it is, in the body").Accepts<byte[]>("application/octet-stream")
             .WithMetadata(new RequestSizeLimitAttribute(ImportLimits.Bytes)).ProducesInputProblems();
-        import.MapPost("/preview/text", PreviewText).WithSummary("Reads a wire list that was pasted")
+        import.MapPost("/preview/text", PreviewText).RequireRateLimiting(Limits.Uploads).WithSummary("Reads a wire list that was pasted")
             .WithMetadata(new RequestSizeLimitAttribute(ImportLimits.Bytes), new AnyText()).ProducesInputProblems();
         import.MapGet("/{id:guid}", Get).WithSummary("What an import would do, row by row").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         import.MapPut("/{id:guid}", Change).WithSummary("Says what the columns hold, answers questions, puts cells right")
             .WithMetadata(new RequestSizeLimitAttribute(ImportLimits.Bytes)).ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
         import.MapGet("/{id:guid}/progress", (Guid id, PendingImports imports, IHostApplicationLifetime host) => TypedResults.ServerSentEvents(ProgressAsync(id, imports, host.ApplicationStopping)))
-            .WithSummary("How far it is, until it is read").Produces<ImportDocument>(StatusCodes.Status200OK, "text/event-stream");
+            .RequireRateLimiting(Limits.Streams).WithSummary("How far it is, until it is read").Produces<ImportDocument>(StatusCodes.Status200OK, "text/event-stream");
         import.MapPost("/{id:guid}/accept", Accept).WithSummary("Takes an import into its job, as one command that can be undone").Changes();
         import.MapDelete("/{id:guid}", Cancel).WithSummary("Stops an import; nothing of it was stored").ProducesProblem(StatusCodes.Status404NotFound);
     }

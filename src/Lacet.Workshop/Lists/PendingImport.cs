@@ -5,6 +5,12 @@ namespace Lacet.Workshop.Lists;
 /// <summary>A file that somebody sent, read step by step; nothing of it is stored.</summary>
 public sealed class PendingImport : IDisposable
 {
+    /// <summary>One that nobody has read yet takes its file at least.</summary>
+    private const long Least = 1024 * 1024;
+
+    /// <summary>A cell, the row’s share of what is read of it, and the wire that it becomes, beside the letters themselves.</summary>
+    private const int EachCell = 120;
+
     private readonly CancellationTokenSource _cancel = new();
 
     /// <summary>By which it is asked for.</summary>
@@ -20,7 +26,10 @@ public sealed class PendingImport : IDisposable
     public string? Refusal { get; internal set; }
 
     /// <summary>What is in the file.</summary>
-    public IReadOnlyList<Sheet> Sheets { get; internal set; } = [];
+    public IReadOnlyList<Sheet> Sheets { get; private set; } = [];
+
+    /// <summary>About what it takes of memory, with what is read of it and planned.</summary>
+    internal long Bytes { get; private set; } = Least;
 
     /// <summary>What somebody said of it.</summary>
     public ImportSettings Settings { get; internal set; } = new();
@@ -39,6 +48,12 @@ public sealed class PendingImport : IDisposable
 
     /// <summary>Held while it is accepted.</summary>
     internal SemaphoreSlim Accepting { get; } = new(1, 1);
+
+    internal void Keep(IReadOnlyList<Sheet> sheets)
+    {
+        Sheets = sheets;
+        Bytes = Least + sheets.SelectMany(s => s.Rows).SelectMany(r => r).Sum(cell => EachCell + (4L * cell.Length));
+    }
 
     internal void Cancel()
     {

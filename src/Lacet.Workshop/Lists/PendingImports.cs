@@ -10,7 +10,9 @@ namespace Lacet.Workshop.Lists;
 /// <summary>Imports that somebody looks at: kept in memory for a while, and gone when they are accepted, cancelled or forgotten.</summary>
 public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvider time)
 {
-    private const int MostPending = 8;
+    /// <summary>What previews may take in all, bytes; the newest is kept whatever it takes.</summary>
+    internal long MostBytes { get; set; } = 256L * 1024 * 1024;
+
     private static readonly TimeSpan KeptFor = TimeSpan.FromHours(2);
 
     private readonly ConcurrentDictionary<Guid, PendingImport> _pending = new();
@@ -35,7 +37,7 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         _pending[pending.Id] = pending;
         pending.Work = Task.Run(() => RunAsync(pending, async progress =>
         {
-            pending.Sheets = sheets(progress, pending.Cancellation);
+            pending.Keep(sheets(progress, pending.Cancellation));
             await ReadAsync(pending, progress);
         }));
         return pending;
@@ -140,12 +142,18 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         return (sheet, heading, [.. given.Select((meaning, i) => new ListColumn(i, i < sheet.Rows[heading].Count ? sheet.Rows[heading][i] : "", meaning, Sure: true))]);
     }
 
+    /// <summary>Forgets what is old, and of what is left the oldest until the rest takes no more than there is room for.</summary>
     private void Forget()
     {
         var now = time.GetUtcNow();
-        foreach (var old in _pending.Values.Where(p => now - p.TouchedAt > KeptFor).Concat(_pending.Values.OrderByDescending(p => p.TouchedAt).Skip(MostPending - 1)).ToList())
+        var bytes = 0L;
+        foreach (var pending in _pending.Values.OrderByDescending(p => p.TouchedAt).ToList())
         {
-            Drop(old);
+            bytes += pending.Bytes;
+            if (now - pending.TouchedAt > KeptFor || bytes > MostBytes)
+            {
+                Drop(pending);
+            }
         }
     }
 

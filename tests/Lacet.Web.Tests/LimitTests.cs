@@ -1,0 +1,50 @@
+namespace Lacet.Web.Tests;
+
+/// <summary>A program that runs wild is refused with a sentence; everybody else goes on.</summary>
+public sealed class LimitTests
+{
+    [Fact]
+    public async Task More_streams_than_there_are_pages_are_refused_and_the_page_still_answers()
+    {
+        await using var server = await RunningServer.StartAsync();
+        using var handler = new SocketsHttpHandler { MaxConnectionsPerServer = 400 };
+        using var client = new HttpClient(handler) { BaseAddress = server.Client.BaseAddress };
+        var open = new List<HttpResponseMessage>();
+        try
+        {
+            for (var i = 0; i < 200; i++)
+            {
+                open.Add(await client.GetAsync(new Uri("/api/stream", UriKind.Relative), HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken));
+            }
+
+            Assert.All(open, r => Assert.Equal(HttpStatusCode.OK, r.StatusCode));
+            using var refused = await client.GetAsync(new Uri("/api/stream", UriKind.Relative), HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken);
+            Assert.Equal(HttpStatusCode.TooManyRequests, refused.StatusCode);
+            Assert.Contains("more at once", await refused.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+            Assert.Equal(HttpStatusCode.OK, (await server.GetAsync("/api/house-rules")).Status);
+        }
+        finally
+        {
+            open.ForEach(r => r.Dispose());
+        }
+    }
+
+    /// <summary>What is refused leaves nothing behind: memory comes back to where it was, within a third.</summary>
+    [Fact]
+    public async Task Bad_requests_leave_no_memory_behind()
+    {
+        await using var server = await RunningServer.StartAsync();
+        await SendBadAsync(500);
+        var before = GC.GetTotalMemory(forceFullCollection: true);
+        await SendBadAsync(4000);
+        var after = GC.GetTotalMemory(forceFullCollection: true);
+        Assert.True(after < before * 4 / 3, $"{before / 1024} kB before, {after / 1024} kB after");
+
+        Task SendBadAsync(int count) => Parallel.ForEachAsync(Enumerable.Range(0, count), new ParallelOptions { MaxDegreeOfParallelism = 8 }, async (i, _) =>
+        {
+            var (status, _) = await server.PostAsync("/api/jobs/import/preview/text", $$"""{ "text": "no list {{i}}", "wibble": {{i}} }""");
+            Assert.InRange((int)status, 400, 499);
+            await server.PostAsync("/api/jobs/import/preview/text", new { text = $"no list {i}" });
+        });
+    }
+}
