@@ -49,6 +49,19 @@ unit_tests() {
   fi
 }
 
+front_end_units() {
+  local report="$PWD/$logs/vitest.json"
+  say "front end units…"
+  rm -f "$report"
+  (cd web && npx vitest run --dir src --reporter=default --reporter=json --outputFile="$report") >"$logs/vitest.log" 2>&1 || cat "$logs/vitest.log" >&2
+  if [[ -f $report ]]; then
+    add_up "$(node scripts/count.mjs vitest "$report")"
+  else
+    failed=$((failed + 1))
+    say "the front end's units did not finish."
+  fi
+}
+
 browser_tests() {
   local report="$PWD/$logs/e2e.json" folder port
   folder=$(mktemp -d)
@@ -85,6 +98,7 @@ check "front end formatting" npm --prefix web run format:check
 check "front end lint" npm --prefix web run lint
 check "client as the HTTP interface has it" npm --prefix web run api:check
 check "the script's own edges" bash scripts/script-test.sh
+front_end_units
 unit_tests Lacet.Core.Tests
 unit_tests Lacet.Web.Tests
 browser_tests

@@ -72,7 +72,7 @@ internal static class JobBench
     }
 
     /// <summary>Panels of a hundred landings, circuits of twenty wires, most of it right and some of it not.</summary>
-    private static IEnumerable<JobPartDocument> Parts(int wires)
+    internal static IEnumerable<JobPartDocument> Parts(int wires)
     {
         var block = new ScrewClampBlockDocument { LeastMm2 = 0.5, MostMm2 = 4, StripDepthMm = 9, TorqueMarking = new TorqueMarkingDocument("N·m", Least: 0.5, Most: 0.8) };
         Guid enclosure = default, device = default, circuit = default;

@@ -10,6 +10,13 @@ var (program, webRoot) = (args[0], args[1]);
 if (args is [_, _, "jobs"])
 {
     await JobBench.RunAsync();
+    await DeedBench.RunAsync(program);
+    return;
+}
+
+if (args is [_, _, "deeds"])
+{
+    await DeedBench.RunAsync(program);
     return;
 }
 
@@ -27,6 +34,7 @@ foreach (var report in summary.Reports.Where(r => r.ResultStatistics is not null
 }
 
 await JobBench.RunAsync();
+await DeedBench.RunAsync(program);
 await StartUp.RunAsync(program);
 var (server, address) = await StartUp.StartAsync(program);
 await HttpLoad.RunAsync(address);

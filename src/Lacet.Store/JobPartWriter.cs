@@ -49,10 +49,11 @@ internal sealed class JobPartWriter : IDisposable
         _change.Parameters.AddWithValue("$command", command.Id.ToString());
     }
 
-    /// <summary>Writes all of them. Throws <see cref="JobConflictException"/> where one has moved on.</summary>
-    internal async Task WriteAsync()
+    /// <summary>Writes all of them, and gives their versions. Throws <see cref="JobConflictException"/> where one has moved on.</summary>
+    internal async Task<IReadOnlyList<long>> WriteAsync()
     {
         var known = await KnownAsync();
+        var versions = new List<long>(_command.Edits.Count);
         for (var position = 0; position < _command.Edits.Count; position++)
         {
             var edit = _command.Edits[position];
@@ -64,6 +65,7 @@ internal sealed class JobPartWriter : IDisposable
 
             var version = 1 + (before is null && _command.Undoes is not null ? await LastVersionAsync(edit.Id) : before?.Version ?? 0);
             Write(position, edit, before, version);
+            versions.Add(edit.Body is null ? 0 : version);
             if (edit.Body is null)
             {
                 known.Remove(edit.Id);
@@ -73,6 +75,8 @@ internal sealed class JobPartWriter : IDisposable
                 known[edit.Id] = new(edit.Id, edit.Kind, edit.Body, version);
             }
         }
+
+        return versions;
     }
 
     private void Write(int position, JobEdit edit, JobPartRow? before, long version)

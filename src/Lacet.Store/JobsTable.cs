@@ -27,10 +27,10 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         "SELECT coalesce(max(sequence), 0) FROM job_command WHERE job = @job", new { job = job.ToString() }));
 
     /// <summary>
-    /// Changes a job, made if it is new, all or nothing. Gives its sequence, or null where this command was stored before.
+    /// Changes a job, made if it is new, all or nothing. Null where this command was stored before.
     /// Throws <see cref="JobConflictException"/> where a part has moved on.
     /// </summary>
-    public Task<long?> ApplyAsync(JobChange change, CancellationToken cancellation) =>
+    public Task<AppliedChange?> ApplyAsync(JobChange change, CancellationToken cancellation) =>
         database.WriteAsync((connection, transaction) => ApplyAsync(connection, transaction, change), cancellation);
 
     /// <summary>Two changes one after the other, both or none; false where the second was stored before.</summary>
@@ -49,7 +49,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         cancellation);
 
     /// <summary>The same, as a part of a transaction that stores something else with it.</summary>
-    internal async Task<long?> ApplyAsync(SqliteConnection connection, SqliteTransaction transaction, JobChange change)
+    internal async Task<AppliedChange?> ApplyAsync(SqliteConnection connection, SqliteTransaction transaction, JobChange change)
     {
         var (command, summary) = change;
         var keys = new { id = command.Id.ToString(), job = command.Job.ToString() };
@@ -72,9 +72,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             new { keys.id, keys.job, sequence, person = command.Person.ToString(), at, command.Says, undoes = command.Undoes?.ToString(), kind = Word(command.Kind) },
             transaction);
         using var writer = new JobPartWriter(connection, transaction, command);
-        await writer.WriteAsync();
-
-        return sequence;
+        return new(sequence, await writer.WriteAsync());
     }
 
     /// <summary>A command as it was stored, in whichever job; null where there is none of this id.</summary>

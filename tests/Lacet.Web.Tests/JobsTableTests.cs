@@ -47,7 +47,7 @@ public sealed class JobsTableTests : IAsyncDisposable
     {
         var part = Guid.NewGuid();
         var command = new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "says", [new JobEdit(part, "wire", "{}", 0)]);
-        Assert.Equal(1, await _jobs.ApplyAsync(new(command, "{}"), default));
+        Assert.Equal(1, (await _jobs.ApplyAsync(new(command, "{}"), default))!.Sequence);
         Assert.Null(await _jobs.ApplyAsync(new(command, "{}"), default));
         Assert.Equal(1, (await _jobs.PartsAsync(_job)).Single().Version);
     }

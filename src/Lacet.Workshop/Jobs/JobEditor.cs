@@ -1,3 +1,4 @@
+using System.Data.Common;
 using System.Text.Json;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
@@ -76,11 +77,11 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
 
     /// <summary>
     /// Changes a job, kept by <paramref name="store"/>, which may keep something else with it in one transaction; null where
-    /// there is no such job. The store gives the job’s sequence, or null where nothing was stored: then the job is as it was.
+    /// there is no such job. The store gives null where nothing was stored: then the job is as it was.
     /// What it keeps tells it whether it was sent before, unless <paramref name="repeated"/> does. Throws
     /// <see cref="JobConflictException"/> where a part has moved on.
     /// </summary>
-    internal async Task<CommandDone?> StoreAsync(PlannedCommand planned, Func<JobChange, Task<long?>> store, CancellationToken cancellation, Func<Task<StoredCommand?>>? repeated = null)
+    internal async Task<CommandDone?> StoreAsync(PlannedCommand planned, Func<JobChange, Task<AppliedChange?>> store, CancellationToken cancellation, Func<Task<StoredCommand?>>? repeated = null)
     {
         var who = await KnownAsync(planned.Person);
         if (await open.HoldAsync(planned.Job, cancellation) is not { } job)
@@ -110,16 +111,16 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         }
     }
 
-    private async Task<CommandDone> ApplyAsync(JobSession job, PlannedCommand planned, string says, PersonRow who, IReadOnlyList<ResolvedChange> resolved, Func<JobChange, Task<long?>> store)
+    private async Task<CommandDone> ApplyAsync(JobSession job, PlannedCommand planned, string says, PersonRow who, IReadOnlyList<ResolvedChange> resolved, Func<JobChange, Task<AppliedChange?>> store)
     {
         var (undo, judged) = job.Judged.Apply([.. resolved.Select(r => r.Change)]);
         IJobEntity[] reached = [.. undo.Concat(resolved.Select(r => r.Change)).Select(c => c.After).OfType<IJobEntity>()];
         job.MarkChanged(reached, judged);
-        long? sequence;
+        AppliedChange? applied;
         try
         {
             var summary = JobSummary.Of(job, resolved.Select(r => r.Document).OfType<TitleDocument>().LastOrDefault());
-            sequence = await store(new(
+            applied = await store(new(
                 new JobCommand(planned.Id, planned.Job, planned.Person, says, [.. resolved.Select(r => r.Edit)], planned.Undoes, planned.Kind),
                 JsonSerializer.Serialize(summary, Json.Options)));
         }
@@ -129,30 +130,28 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
             throw;
         }
 
-        if (sequence is not { } stored)
+        if (applied is not { } stored)
         {
             // Sent before, and stored then.
             TakeBack();
             return CommandDone.Of(job, planned.Id, says, []);
         }
 
-        var changed = await KeepAsync(job, planned, resolved);
+        // From here on nothing can fail any more: what was stored is what the open job is.
+        var changed = Keep(job, resolved, stored.Versions);
         // Whether an end is landed to the plan as it is now, is told by what is written.
         job.MarkChanged(reached, judged);
-        job.Sequence = stored;
-        feed.Tell(new JobChanged(planned.Job, stored, says, who.Name, planned.Id));
+        job.Sequence = stored.Sequence;
+        feed.Tell(new JobChanged(planned.Job, stored.Sequence, says, who.Name, planned.Id));
         return CommandDone.Of(job, planned.Id, says, changed);
 
         void TakeBack() => job.MarkChanged(reached, job.Judged.Apply(undo).Judged);
     }
 
     /// <summary>Takes what was stored into the open job.</summary>
-    private async Task<List<PartVersion>> KeepAsync(JobSession job, PlannedCommand planned, IReadOnlyList<ResolvedChange> resolved)
+    private static List<PartVersion> Keep(JobSession job, IReadOnlyList<ResolvedChange> resolved, IReadOnlyList<long> versions)
     {
-        // What is put back goes on counting where the store left off.
-        var versions = planned.Undoes is null ? null : (await jobs.PartsAsync(planned.Job)).ToDictionary(p => p.Id, p => p.Version);
-        var changed = new List<PartVersion>(resolved.Count);
-        foreach (var (_, edit, document) in resolved)
+        foreach (var ((_, edit, document), version) in resolved.Zip(versions))
         {
             if (document is null)
             {
@@ -160,13 +159,11 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
             }
             else
             {
-                job.Keep(document, versions?[document.Id] ?? (job.Version(edit.Id) + 1));
+                job.Keep(document, version);
             }
-
-            changed.Add(new(edit.Id, document is null ? 0 : job.Version(edit.Id)));
         }
 
-        return changed;
+        return [.. resolved.Zip(versions).Select(r => new PartVersion(r.First.Edit.Id, r.Second))];
     }
 
     /// <summary>Who acts; throws where nobody has this id.</summary>
@@ -181,10 +178,13 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         { Says: var says } => throw new CommandIdTakenException(says),
     };
 
-    /// <summary>What is recorded of a job's ends has changed.</summary>
-    internal async Task RecordedAsync(Guid id, string says, string person, CancellationToken cancellation)
+    /// <summary>
+    /// What is recorded of a job’s ends has changed, and is stored: whatever becomes of this, and whether or not somebody
+    /// still waits for it, the record stands. A job that cannot take it in now is closed, and read again when it is asked for.
+    /// </summary>
+    internal async Task RecordedAsync(Guid id, string says, string person)
     {
-        if (await open.HoldAsync(id, cancellation) is not { } job)
+        if (await open.HoldAsync(id, CancellationToken.None) is not { } job)
         {
             return;
         }
@@ -192,13 +192,16 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         try
         {
             job.Recorded(await open.HistoryAsync(id));
-            await jobs.SummariseAsync(id, JsonSerializer.Serialize(JobSummary.Of(job), Json.Options), cancellation);
-            feed.Tell(new JobChanged(id, job.Sequence, says, person));
+            await jobs.SummariseAsync(id, JsonSerializer.Serialize(JobSummary.Of(job), Json.Options), CancellationToken.None);
         }
-        finally
+        catch (Exception exception) when (exception is DbException or IOException)
         {
-            job.Gate.Release();
+            open.Close(job);
+            return;
         }
+
+        job.Gate.Release();
+        feed.Tell(new JobChanged(id, job.Sequence, says, person));
     }
 
     /// <summary>

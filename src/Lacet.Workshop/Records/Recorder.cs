@@ -50,7 +50,7 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
         if (appended.Appended == Appended.Stored && (happened.JobOf(request) ?? takenBack?.Subject.Job) is { } changed)
         {
             await editor.RecordedAsync(
-                changed, at is not null ? $"Recorded {at.Says}." : happened.Continuity is not null ? "Recorded a test of a pin map." : "Took a record back.", person.Name, cancellation);
+                changed, at is not null ? $"Recorded {at.Says}." : happened.Continuity is not null ? "Recorded a test of a pin map." : "Took a record back.", person.Name);
         }
 
         return appended;
@@ -111,7 +111,7 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
         {
             await editor.StoreAsync(
                 new(length.Job, added.Id, person, length.Plan, length.Undoes),
-                async change => (stored = await events.AppendAsync(added, cancellation, change)).JobSequence,
+                async change => (stored = await events.AppendAsync(added, cancellation, change)).Change,
                 cancellation);
         }
 
