@@ -74,7 +74,7 @@ internal static class DeedBench
         (put.Transaction, put.CommandText) = (transaction, "INSERT INTO part VALUES ($job, $id, $body)");
         using var change = connection.CreateCommand();
         (change.Transaction, change.CommandText) = (transaction, "INSERT INTO change VALUES ($job, $at, $id, $body)");
-        var (job, id, body, at) = (new SqliteParameter("$job", Guid.NewGuid().ToString()), new SqliteParameter("$id", ""), new SqliteParameter("$body", ""), new SqliteParameter("$at", 0));
+        var (job, id, body, at) = (new SqliteParameter("$job", Guid.NewGuid().ToString()), new SqliteParameter("$id", ""), new SqliteParameter("$body", ""), new SqliteParameter("$at", SqliteType.Integer));
         put.Parameters.AddRange([job, id, body]);
         change.Parameters.AddRange([new SqliteParameter("$job", job.Value), at, new SqliteParameter("$id", ""), new SqliteParameter("$body", "")]);
         for (var i = 0; i < parts.Count; i++)
@@ -102,7 +102,7 @@ internal static class DeedBench
         content.Headers.ContentType = new("application/octet-stream");
         var preview = await (await http.PostAsync(new Uri("/api/jobs/import/preview", UriKind.Relative), content)).EnsureSuccessStatusCode().Content.ReadFromJsonAsync<JsonElement>();
         var id = preview.GetProperty("id").GetGuid();
-        while (preview.GetProperty("state").GetString() == "reading")
+        while (preview.GetProperty("state").ValueEquals("reading"))
         {
             await Task.Delay(50);
             preview = await http.GetFromJsonAsync<JsonElement>(new Uri($"/api/jobs/import/{id}?limit=1", UriKind.Relative));

@@ -120,8 +120,8 @@ public sealed class LacetDatabase : IDisposable
     {
         var connection = new SqliteConnection(_connectionString);
         await connection.OpenAsync();
-        await connection.ExecuteAsync("PRAGMA synchronous = FULL");
         Opened?.Invoke(connection);
+        await connection.ExecuteAsync("PRAGMA synchronous = FULL");
         return connection;
     }
 
@@ -133,13 +133,34 @@ public sealed class LacetDatabase : IDisposable
         {
             await using var connection = await ConnectAsync();
             await using var transaction = Begin(connection);
-            var result = await write(connection, transaction);
-            await transaction.CommitAsync(cancellation);
-            return result;
+            try
+            {
+                var result = await write(connection, transaction);
+                await transaction.CommitAsync(cancellation);
+                return result;
+            }
+            catch
+            {
+                RollBack(connection, transaction);
+                throw;
+            }
         }
         finally
         {
             _writer.Release();
+        }
+    }
+
+    /// <summary>A connection that cannot even take back what it began is not used again: the next would find itself in the middle of it.</summary>
+    private static void RollBack(SqliteConnection connection, SqliteTransaction transaction)
+    {
+        try
+        {
+            transaction.Rollback();
+        }
+        catch (Exception exception) when (exception is SqliteException or InvalidOperationException)
+        {
+            SqliteConnection.ClearPool(connection);
         }
     }
 
@@ -160,6 +181,12 @@ public sealed class LacetDatabase : IDisposable
         catch (SqliteException exception) when (exception.SqliteErrorCode == SqliteBusy)
         {
             _heldSince = Environment.TickCount64;
+            throw;
+        }
+        catch
+        {
+            // It may have begun all the same.
+            SqliteConnection.ClearPool(connection);
             throw;
         }
     }

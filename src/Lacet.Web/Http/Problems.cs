@@ -94,7 +94,7 @@ internal static partial class Problems
         StatusCodes.Status429TooManyRequests => "That is more at once than Lacet takes. Nothing of this was stored; wait a moment, and send it again.",
         StatusCodes.Status503ServiceUnavailable => "Another program holds the database. Nothing of this was stored; close that program, and send it again.",
         StatusCodes.Status507InsufficientStorage => "The disk is full. Nothing of this was stored; make room, and send it again.",
-        >= 500 => "Lacet failed here, and stored nothing of this request. The log says more.",
+        >= 500 => "Lacet failed here. What it did not finish is not stored; send it again, and it is done once. The log says more.",
         _ => "The request is not understood.",
     };
 
