@@ -49,6 +49,15 @@ internal sealed class JobPartWriter : IDisposable
         _change.Parameters.AddWithValue("$command", command.Id.ToString());
     }
 
+    /// <summary>Writes some of them into a job that is being made: nothing was there before.</summary>
+    internal void WriteNew(int from, int most)
+    {
+        for (var position = from; position < Math.Min(from + most, _command.Edits.Count); position++)
+        {
+            Write(position, _command.Edits[position], null, 1);
+        }
+    }
+
     /// <summary>Writes all of them, and gives their versions. Throws <see cref="JobConflictException"/> where one has moved on.</summary>
     internal async Task<IReadOnlyList<long>> WriteAsync()
     {

@@ -7,6 +7,9 @@ namespace Lacet.Store;
 /// <summary>Jobs: their parts, and every command that changed them.</summary>
 public sealed class JobsTable(LacetDatabase database, TimeProvider time)
 {
+    /// <summary>So many parts of a job that is being made are written at once; whoever records meanwhile waits for no more.</summary>
+    private const int Piece = 400;
+
     /// <summary>Jobs, the last changed first; from an offset on.</summary>
     public Task<List<JobRow>> ListAsync(int offset, int most) => database.ReadAsync(async connection =>
         (await connection.QueryAsync<(string Id, string Summary, string At)>(
@@ -15,7 +18,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
 
     /// <summary>Whether a job is there.</summary>
     public Task<bool> ExistsAsync(Guid job, bool removedToo = false) => database.ReadAsync(connection => connection.ExecuteScalarAsync<bool>(
-        "SELECT EXISTS (SELECT 1 FROM job WHERE id = @job AND (removed = 0 OR @removedToo))", new { job = job.ToString(), removedToo }));
+        "SELECT EXISTS (SELECT 1 FROM job WHERE id = @job AND removed < CASE WHEN @removedToo THEN 2 ELSE 1 END)", new { job = job.ToString(), removedToo }));
 
     /// <summary>Every part of a job.</summary>
     public Task<List<JobPartRow>> PartsAsync(Guid job) => database.ReadAsync(async connection =>
@@ -33,17 +36,66 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     public Task<AppliedChange?> ApplyAsync(JobChange change, CancellationToken cancellation) =>
         database.WriteAsync((connection, transaction) => ApplyAsync(connection, transaction, change), cancellation);
 
-    /// <summary>Two changes one after the other, both or none; false where the second was stored before.</summary>
-    public Task<bool> ApplyAsync(JobChange first, JobChange second, CancellationToken cancellation) => database.WriteAsync(
+    /// <summary>
+    /// Makes a job by its first commands, all or nothing; false where the last of them was stored before. However large it
+    /// is, nobody waits long meanwhile: it is written in pieces, as a job that nobody sees, and shown by the last one. What
+    /// is never finished is taken out again, here or at the next start.
+    /// </summary>
+    public async Task<bool> MakeAsync(IReadOnlyList<JobChange> changes, CancellationToken cancellation)
+    {
+        if (!await BeginAsync(changes, cancellation))
+        {
+            return false;
+        }
+
+        try
+        {
+            foreach (var (command, _) in changes)
+            {
+                for (var from = 0; from < command.Edits.Count; from += Piece)
+                {
+                    var first = from;
+                    await database.WriteLaterAsync(
+                        (connection, transaction) =>
+                        {
+                            using var writer = new JobPartWriter(connection, transaction, command);
+                            writer.WriteNew(first, Piece);
+                            return Task.FromResult(true);
+                        },
+                        cancellation);
+                }
+            }
+
+            return await database.WriteAsync(
+                async (connection, transaction) => await connection.ExecuteAsync(
+                    "UPDATE job SET removed = 0 WHERE id = @job", new { job = changes[0].Command.Job.ToString() }, transaction) > 0,
+                cancellation);
+        }
+        catch
+        {
+            await database.WriteAsync((connection, transaction) => LacetDatabase.RemoveUnfinishedAsync(connection, transaction, changes[0].Command.Job), CancellationToken.None);
+            throw;
+        }
+    }
+
+    private Task<bool> BeginAsync(IReadOnlyList<JobChange> changes, CancellationToken cancellation) => database.WriteAsync(
         async (connection, transaction) =>
         {
-            if (await HasCommandAsync(connection, transaction, second.Command.Id))
+            if (await HasCommandAsync(connection, transaction, changes[^1].Command.Id))
             {
                 return false;
             }
 
-            await ApplyAsync(connection, transaction, first);
-            await ApplyAsync(connection, transaction, second);
+            var at = time.GetUtcNow().ToString("O");
+            await connection.ExecuteAsync(
+                "INSERT INTO job (id, summary, created_at, changed_at, removed) VALUES (@job, @Summary, @at, @at, @Unfinished)",
+                new { job = changes[0].Command.Job.ToString(), changes[^1].Summary, at, LacetDatabase.Unfinished },
+                transaction);
+            for (var i = 0; i < changes.Count; i++)
+            {
+                await AddCommandAsync(connection, transaction, changes[i].Command, i + 1, at);
+            }
+
             return true;
         },
         cancellation);
@@ -67,10 +119,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             new { keys.job, summary, at },
             transaction);
         var sequence = await connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) + 1 FROM job_command WHERE job = @job", keys, transaction);
-        await connection.ExecuteAsync(
-            "INSERT INTO job_command (id, job, sequence, person, at, says, undoes, kind) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes, @kind)",
-            new { keys.id, keys.job, sequence, person = command.Person.ToString(), at, command.Says, undoes = command.Undoes?.ToString(), kind = Word(command.Kind) },
-            transaction);
+        await AddCommandAsync(connection, transaction, command, sequence, at);
         using var writer = new JobPartWriter(connection, transaction, command);
         return new(sequence, await writer.WriteAsync());
     }
@@ -79,7 +128,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     public Task<StoredCommand?> FindCommandAsync(Guid id) => database.ReadAsync<StoredCommand?>(async connection =>
     {
         var key = new { id = id.ToString() };
-        if (await connection.QuerySingleOrDefaultAsync<(string Job, string Says, string? Undoes, string Kind)?>("SELECT job, says, undoes, kind FROM job_command WHERE id = @id", key) is not { } command)
+        if (await connection.QuerySingleOrDefaultAsync<(string Job, string Says, string? Undoes, string Kind)?>("SELECT c.job, c.says, c.undoes, c.kind FROM job_command c JOIN job j ON j.id = c.job WHERE c.id = @id AND j.removed <> 2", key) is not { } command)
         {
             return null;
         }
@@ -94,9 +143,24 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             [.. edits.Select(e => new StoredEdit(Guid.Parse(e.Part), e.Kind, e.WasThere, e.After))]);
     });
 
+    private static Task AddCommandAsync(SqliteConnection connection, SqliteTransaction transaction, JobCommand command, long sequence, string at) => connection.ExecuteAsync(
+        "INSERT INTO job_command (id, job, sequence, person, at, says, undoes, kind) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes, @kind)",
+        new
+        {
+            id = command.Id.ToString(),
+            job = command.Job.ToString(),
+            sequence,
+            person = command.Person.ToString(),
+            at,
+            command.Says,
+            undoes = command.Undoes?.ToString(),
+            kind = Word(command.Kind),
+        },
+        transaction);
+
     /// <summary>Whether a command of this id was stored.</summary>
     internal static Task<bool> HasCommandAsync(SqliteConnection connection, SqliteTransaction transaction, Guid id) => connection.ExecuteScalarAsync<bool>(
-        "SELECT EXISTS (SELECT 1 FROM job_command WHERE id = @id)", new { id = id.ToString() }, transaction);
+        "SELECT EXISTS (SELECT 1 FROM job_command c JOIN job j ON j.id = c.job WHERE c.id = @id AND j.removed <> 2)", new { id = id.ToString() }, transaction);
 
     /// <summary>Keeps what a card shows.</summary>
     public Task<int> SummariseAsync(Guid job, string summary, CancellationToken cancellation) => database.WriteAsync(
@@ -106,7 +170,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     /// <summary>Puts a job away, or takes it out again; nothing of it is lost. False where there is none.</summary>
     public Task<bool> SetRemovedAsync(Guid job, bool removed, CancellationToken cancellation) => database.WriteAsync(
         async (connection, transaction) => await connection.ExecuteAsync(
-            "UPDATE job SET removed = @removed WHERE id = @job AND removed <> @removed", new { job = job.ToString(), removed }, transaction) > 0,
+            "UPDATE job SET removed = @removed WHERE id = @job AND removed = 1 - @removed", new { job = job.ToString(), removed }, transaction) > 0,
         cancellation);
 
     /// <summary>What a command changed, as edits that undo it; null where there is no such command, or it was undone already.</summary>

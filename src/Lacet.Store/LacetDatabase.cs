@@ -46,6 +46,7 @@ public sealed class LacetDatabase : IDisposable
             database.CheckVersion(file);
             database.Migrate();
             database.CheckIntegrity(file);
+            database.RemoveUnfinished();
             return database;
         }
         catch (Exception exception)
@@ -116,22 +117,32 @@ public sealed class LacetDatabase : IDisposable
     internal Action<SqliteConnection>? Opened { get; set; }
 
     /// <summary>A connection for reading on for a while, such as an export; the caller disposes it.</summary>
-    public async Task<SqliteConnection> ConnectAsync()
+    public Task<SqliteConnection> ConnectAsync() => ConnectAsync("FULL");
+
+    private async Task<SqliteConnection> ConnectAsync(string synchronous)
     {
         var connection = new SqliteConnection(_connectionString);
         await connection.OpenAsync();
         Opened?.Invoke(connection);
-        await connection.ExecuteAsync("PRAGMA synchronous = FULL");
+        await connection.ExecuteAsync($"PRAGMA synchronous = {synchronous}");
         return connection;
     }
 
     /// <summary>Writes in one transaction; writers queue.</summary>
-    public async Task<T> WriteAsync<T>(Func<SqliteConnection, SqliteTransaction, Task<T>> write, CancellationToken cancellation)
+    public Task<T> WriteAsync<T>(Func<SqliteConnection, SqliteTransaction, Task<T>> write, CancellationToken cancellation) => WriteAsync(write, "FULL", cancellation);
+
+    /// <summary>
+    /// The same for a piece of something larger, which counts for nothing before a later <see cref="WriteAsync{T}(Func{SqliteConnection, SqliteTransaction, Task{T}}, CancellationToken)"/>
+    /// says that it does: that one waits for the disk, for all that was written before it.
+    /// </summary>
+    internal Task<T> WriteLaterAsync<T>(Func<SqliteConnection, SqliteTransaction, Task<T>> write, CancellationToken cancellation) => WriteAsync(write, "NORMAL", cancellation);
+
+    private async Task<T> WriteAsync<T>(Func<SqliteConnection, SqliteTransaction, Task<T>> write, string synchronous, CancellationToken cancellation)
     {
         await _writer.WaitAsync(cancellation);
         try
         {
-            await using var connection = await ConnectAsync();
+            await using var connection = await ConnectAsync(synchronous);
             await using var transaction = Begin(connection);
             try
             {
@@ -268,6 +279,34 @@ public sealed class LacetDatabase : IDisposable
             throw new DataFolderException($"The database could not be brought up to date: {result.Error.Message}", result.Error);
         }
     }
+
+    /// <summary>How a job is marked that is being made, and is not there yet.</summary>
+    internal const int Unfinished = 2;
+
+    /// <summary>Takes out what a server that was killed was making.</summary>
+    private void RemoveUnfinished()
+    {
+        using var connection = new SqliteConnection(_connectionString);
+        connection.Open();
+        using var transaction = connection.BeginTransaction(deferred: false);
+        foreach (var job in connection.Query<string>("SELECT id FROM job WHERE removed = @Unfinished", new { Unfinished }, transaction).ToList())
+        {
+            RemoveUnfinishedAsync(connection, transaction, Guid.Parse(job)).GetAwaiter().GetResult();
+        }
+
+        transaction.Commit();
+    }
+
+    /// <summary>Takes out a job that was not finished; one that was is left.</summary>
+    internal static Task<int> RemoveUnfinishedAsync(SqliteConnection connection, SqliteTransaction transaction, Guid job) => connection.ExecuteAsync(
+        """
+        DELETE FROM job_change WHERE command IN (SELECT c.id FROM job_command c JOIN job j ON j.id = c.job WHERE j.id = @job AND j.removed = @Unfinished);
+        DELETE FROM job_command WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
+        DELETE FROM job_part WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
+        DELETE FROM job WHERE id = @job AND removed = @Unfinished
+        """,
+        new { job = job.ToString(), Unfinished },
+        transaction);
 
     private void CheckIntegrity(string file)
     {

@@ -1,3 +1,4 @@
+using Dapper;
 using Lacet.Store;
 
 namespace Lacet.Web.Tests;
@@ -163,6 +164,29 @@ public sealed class JobsTableTests : IAsyncDisposable
         var id = Guid.NewGuid();
         await _jobs.ApplyAsync(new(new JobCommand(id, _job, await PersonAsync(), "does it", edits), "{}"), default);
         return id;
+    }
+
+    /// <summary>A job that a killed server was making is not there, hinders nothing, and is gone after the next start.</summary>
+    [Fact]
+    public async Task A_job_that_was_not_finished_is_taken_out_at_the_next_start()
+    {
+        var making = Guid.NewGuid();
+        var command = new JobCommand(Guid.NewGuid(), making, await PersonAsync(), "makes it", [new JobEdit(making, "title", "{}", 0)]);
+        Assert.True(await _jobs.MakeAsync([new(command, "{}")], default));
+        await using (var connection = await _database.ConnectAsync())
+        {
+            await connection.ExecuteAsync("UPDATE job SET removed = 2 WHERE id = @id", new { id = making.ToString() });
+        }
+
+        Assert.False(await _jobs.ExistsAsync(making, removedToo: true));
+        Assert.Null(await _jobs.FindCommandAsync(command.Id));
+        Assert.False(await _jobs.SetRemovedAsync(making, removed: false, default));
+        Assert.False(await _jobs.SetRemovedAsync(making, removed: true, default));
+        _database.Dispose();
+        using var again = LacetDatabase.Open(_folder);
+        await using var reading = await again.ConnectAsync();
+        Assert.Equal(0, await reading.ExecuteScalarAsync<long>("SELECT (SELECT count(*) FROM job WHERE id = @id) + (SELECT count(*) FROM job_part WHERE job = @id) + (SELECT count(*) FROM job_command WHERE job = @id) + (SELECT count(*) FROM job_change WHERE command = @command)", new { id = making.ToString(), command = command.Id.ToString() }));
+        Assert.True(await new JobsTable(again, TimeProvider.System).MakeAsync([new(command, "{}")], default));
     }
 
     private async Task<Guid> PersonAsync() => (await new PeopleTable(_database, TimeProvider.System).EnsureAsync("bench", name => name, default)).Id;

@@ -7,7 +7,7 @@ using Lacet.Store;
 namespace Lacet.Workshop.Jobs;
 
 /// <summary>Makes jobs.</summary>
-public sealed class NewJobs(JobsTable jobs, JobEditor editor, ChangeResolver resolver)
+public sealed class NewJobs(OpenJobs open, JobsTable jobs, JobEditor editor, ChangeResolver resolver)
 {
     /// <summary>What is said where a new job’s id is that of another.</summary>
     public const string IdIsTaken = "Another job has this id already. Nothing was stored.";
@@ -21,8 +21,9 @@ public sealed class NewJobs(JobsTable jobs, JobEditor editor, ChangeResolver res
             return false;
         }
 
-        var (edits, summary) = await MadeAsync([document.Job, .. document.Parts()]);
-        await jobs.ApplyAsync(new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), summary), cancellation);
+        var (edits, job) = await MadeAsync([document.Job, .. document.Parts()], sequence: 1);
+        await jobs.MakeAsync([new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), Summary(job))], cancellation);
+        open.Adopt(job);
         return true;
     }
 
@@ -38,19 +39,28 @@ public sealed class NewJobs(JobsTable jobs, JobEditor editor, ChangeResolver res
             throw new ImpossibleInputException("changes", "That changes nothing.");
         }
 
-        var (edits, summary) = await MadeAsync([title, .. with]);
-        var stored = await jobs.ApplyAsync(
-            new(new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]), summary),
-            new(new JobCommand(command, title.Id, person, says, [.. edits.Skip(1)], Kind: CommandKind.Import), summary),
+        var (edits, job) = await MadeAsync([title, .. with], sequence: 2);
+        var summary = Summary(job);
+        var stored = await jobs.MakeAsync(
+            [
+                new(new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]), summary),
+                new(new JobCommand(command, title.Id, person, says, [.. edits.Skip(1)], Kind: CommandKind.Import), summary),
+            ],
             cancellation);
-        return stored ? title.Id : (await jobs.FindCommandAsync(command))!.Job;
+        if (!stored)
+        {
+            return (await jobs.FindCommandAsync(command))!.Job;
+        }
+
+        open.Adopt(job);
+        return title.Id;
     }
 
     /// <summary>
-    /// A job’s parts as they are stored, its title first, and what its card shows. It is opened as it will be read, so that
-    /// nothing is stored that could not be.
+    /// A job’s parts as they are stored, its title first, and the job as it is read back from these, so that nothing is
+    /// stored that could not be read.
     /// </summary>
-    private async Task<(List<JobEdit> Edits, string Summary)> MadeAsync(IReadOnlyList<JobPartDocument> parts)
+    private async Task<(List<JobEdit> Edits, JobSession Job)> MadeAsync(IReadOnlyList<JobPartDocument> parts, long sequence)
     {
         var edits = new List<JobEdit>(parts.Count);
         foreach (var part in parts)
@@ -59,7 +69,8 @@ public sealed class NewJobs(JobsTable jobs, JobEditor editor, ChangeResolver res
             edits.Add(new(whole.Id, ChangeResolver.Word(whole.Kind), whole.Write(), 0));
         }
 
-        using var job = new JobSession(edits.Select(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), 1);
-        return (edits, JsonSerializer.Serialize(JobSummary.Of(job), Json.Options));
+        return (edits, new JobSession(edits.Select(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), sequence));
     }
+
+    private static string Summary(JobSession job) => JsonSerializer.Serialize(JobSummary.Of(job), Json.Options);
 }

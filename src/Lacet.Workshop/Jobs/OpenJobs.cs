@@ -51,6 +51,14 @@ public sealed class OpenJobs(JobsTable jobs, EventsTable events)
         return null;
     }
 
+    /// <summary>Keeps a job open that was just made, so that it is not read again at once.</summary>
+    internal void Adopt(JobSession made)
+    {
+        _touched[made.Id] = Interlocked.Increment(ref _clock);
+        _open.TryAdd(made.Id, new(Task.FromResult<JobSession?>(made)));
+        CloseOldest(made.Id);
+    }
+
     private async Task<JobSession?> OpenAsync(Guid id)
     {
         _touched[id] = Interlocked.Increment(ref _clock);
