@@ -3,7 +3,7 @@ using BenchmarkDotNet.Jobs;
 using BenchmarkDotNet.Running;
 using BenchmarkDotNet.Toolchains.InProcess.Emit;
 using Lacet.Bench;
-using Lacet.Web.Tests;
+using Lacet.Exchange.Tests;
 
 // Figures, not pass or fail: these machines are shared and noisy. Compare only within one run.
 var (program, webRoot) = (args[0], args[1]);

@@ -127,7 +127,8 @@ public sealed class InterruptedDeedTests
             {
                 using var answer = await bench.Server.Client.DeleteAsync(new Uri($"/api/jobs/{job}", UriKind.Relative));
                 return (answer.StatusCode, default);
-            },
+            }
+            ,
         });
     }
 

@@ -1,3 +1,4 @@
+global using Lacet.Tests;
 global using System.Net;
 global using System.Net.Http.Json;
 global using System.Text.Json;

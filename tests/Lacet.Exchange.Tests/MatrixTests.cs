@@ -2,7 +2,7 @@ using System.Text.RegularExpressions;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>Every sentence of every recipe of the matrix, as a person reads it in either unit (practitioner review, 3).</summary>
 public sealed partial class MatrixTests

@@ -4,7 +4,7 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 using Lacet.Exchange.Shelf;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>Every landing of the Shelf with every stocked wire, solid, stranded and fine, copper and aluminium.</summary>
 public static class Matrix

@@ -1,4 +1,4 @@
-namespace Lacet.Web.Tests;
+namespace Lacet.Tests;
 
 /// <summary>Files of the project that tests read beside their own: the demo, the documents.</summary>
 internal static class Repository

@@ -6,7 +6,7 @@ using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using MiniExcelLibs;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>A job's wires as a table: what stands in it, in which words, and what does not.</summary>
 public sealed class WireListFileTests

@@ -6,7 +6,7 @@ using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Shelf;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>Whatever can lie on the Shelf comes back the same from CSV and from JSON.</summary>
 public sealed class ShelfFormatTests

@@ -1,7 +1,7 @@
 using Dapper;
 using Lacet.Store;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Store.Tests;
 
 /// <summary>Jobs in the store, without anything above it: commands whole or not at all, versions that only go up.</summary>
 public sealed class JobsTableTests : IAsyncDisposable

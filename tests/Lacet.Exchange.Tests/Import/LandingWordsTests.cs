@@ -3,7 +3,7 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
 
-namespace Lacet.Web.Tests.Import;
+namespace Lacet.Exchange.Tests.Import;
 
 /// <summary>What people write of a place where a wire ends, and what is read of it.</summary>
 public sealed class LandingWordsTests

@@ -2,7 +2,7 @@ using Lacet.Core.PinMaps;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Jobs;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>Pins as a table: what is written is read back, whatever is in it.</summary>
 public sealed class PinMapFileTests

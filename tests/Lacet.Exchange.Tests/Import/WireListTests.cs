@@ -9,7 +9,7 @@ using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
 
-namespace Lacet.Web.Tests.Import;
+namespace Lacet.Exchange.Tests.Import;
 
 /// <summary>Wire lists as people write them: what is read, what is asked, what is refused.</summary>
 public sealed class WireListTests

@@ -8,7 +8,7 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
 using Lacet.Exchange.Jobs;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>Parts of a job are written and read as they were, every member of each.</summary>
 public sealed class PartDocumentTests

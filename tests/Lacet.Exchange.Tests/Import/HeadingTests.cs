@@ -1,6 +1,6 @@
 using Lacet.Exchange.Import;
 
-namespace Lacet.Web.Tests.Import;
+namespace Lacet.Exchange.Tests.Import;
 
 /// <summary>Which row names the columns, and what each holds.</summary>
 public sealed class HeadingTests

@@ -4,7 +4,7 @@ using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
 
-namespace Lacet.Web.Tests.Import;
+namespace Lacet.Exchange.Tests.Import;
 
 /// <summary>What a list would do to a job: added, changed, taken out, and all the rest left as it is.</summary>
 public sealed class ListPlanTests

@@ -6,7 +6,7 @@ using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Shelf;
 
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>Every member of every kind of landing reaches the core, and what is written about them is true.</summary>
 public sealed class LandingDocumentTests

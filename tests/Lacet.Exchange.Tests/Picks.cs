@@ -1,4 +1,4 @@
-namespace Lacet.Web.Tests;
+namespace Lacet.Exchange.Tests;
 
 /// <summary>Any one of a few.</summary>
 internal static class Picks

@@ -4,7 +4,7 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
 using MiniExcelLibs;
 
-namespace Lacet.Web.Tests.Import;
+namespace Lacet.Exchange.Tests.Import;
 
 /// <summary>Files that people send: what is read of them, and what is refused.</summary>
 public sealed class SheetTests

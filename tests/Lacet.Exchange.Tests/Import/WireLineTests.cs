@@ -1,7 +1,7 @@
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
 
-namespace Lacet.Web.Tests.Import;
+namespace Lacet.Exchange.Tests.Import;
 
 /// <summary>A wire in one line, however it is dictated.</summary>
 public sealed class WireLineTests
