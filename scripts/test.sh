@@ -87,11 +87,10 @@ browser_tests() {
 
 need_tools
 install_browser
-install_npm
-quietly "restoring NuGet packages" dotnet restore Lacet.slnx --locked-mode
 # Side by side: neither needs the other.
-(quietly "building the front end" npm --prefix web run build) &
+build_front_end &
 front_end=$!
+quietly "restoring NuGet packages" dotnet restore Lacet.slnx --locked-mode
 quietly "building everything" dotnet build Lacet.slnx -c Release --no-restore -nodeReuse:false
 wait "$front_end" || die "the front end was not built."
 fingerprint >"$logs/built"
@@ -99,6 +98,7 @@ fingerprint >"$logs/built"
 # Its style and its analyzers are held by the build.
 check "C# formatting" dotnet format whitespace Lacet.slnx --verify-no-changes --no-restore
 check "front end formatting" npm --prefix web run format:check
+check "front end types" npm --prefix web run types
 check "front end lint" npm --prefix web run lint
 check "client as the HTTP interface has it" npm --prefix web run api:check
 check "killed while it stores" node scripts/kill-test.mjs "$program" 4

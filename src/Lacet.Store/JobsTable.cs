@@ -73,7 +73,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         }
         catch
         {
-            await database.WriteAsync((connection, transaction) => LacetDatabase.RemoveUnfinishedAsync(connection, transaction, changes[0].Command.Job), CancellationToken.None);
+            await database.WriteAsync((connection, transaction) => DatabaseSchema.RemoveUnfinishedAsync(connection, transaction, changes[0].Command.Job), CancellationToken.None);
             throw;
         }
     }
@@ -89,7 +89,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             var at = time.GetUtcNow().ToString("O");
             await connection.ExecuteAsync(
                 "INSERT INTO job (id, summary, created_at, changed_at, removed) VALUES (@job, @Summary, @at, @at, @Unfinished)",
-                new { job = changes[0].Command.Job.ToString(), changes[^1].Summary, at, LacetDatabase.Unfinished },
+                new { job = changes[0].Command.Job.ToString(), changes[^1].Summary, at, DatabaseSchema.Unfinished },
                 transaction);
             for (var i = 0; i < changes.Count; i++)
             {

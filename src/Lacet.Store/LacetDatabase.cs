@@ -1,6 +1,4 @@
 using Dapper;
-using DbUp;
-using DbUp.Engine.Output;
 using Microsoft.Data.Sqlite;
 
 namespace Lacet.Store;
@@ -43,10 +41,10 @@ public sealed class LacetDatabase : IDisposable
                 ForeignKeys = true,
                 DefaultTimeout = LongestWaitSeconds,
             }.ToString(), taken);
-            database.CheckVersion(file);
-            database.Migrate();
-            database.CheckIntegrity(file);
-            database.RemoveUnfinished();
+            DatabaseSchema.CheckVersion(database._connectionString, file);
+            DatabaseSchema.Migrate(database._connectionString);
+            DatabaseSchema.CheckIntegrity(database._connectionString, file);
+            DatabaseSchema.RemoveUnfinished(database._connectionString);
             return database;
         }
         catch (Exception exception)
@@ -77,9 +75,9 @@ public sealed class LacetDatabase : IDisposable
             new SqliteConnectionStringBuilder { DataSource = file, Mode = SqliteOpenMode.ReadOnly, DefaultTimeout = LongestWaitSeconds, Pooling = false }.ToString(), null);
         try
         {
-            database.CheckVersion(file);
-            database.CheckIntegrity(file);
-            database.CheckMigrated(file);
+            DatabaseSchema.CheckVersion(database._connectionString, file);
+            DatabaseSchema.CheckIntegrity(database._connectionString, file);
+            DatabaseSchema.CheckMigrated(database._connectionString, file);
             return database;
         }
         catch (SqliteException exception)
@@ -226,96 +224,5 @@ public sealed class LacetDatabase : IDisposable
         using var connection = new SqliteConnection(_connectionString);
         SqliteConnection.ClearPool(connection);
         _taken?.Dispose();
-    }
-
-    /// <summary>Refuses a database that a later version has changed: what that added would be lost here without a word.</summary>
-    private void CheckVersion(string file)
-    {
-        var unknown = Applied().Except(Migrations(), StringComparer.Ordinal).ToList();
-        if (unknown is [var newer, ..])
-        {
-            throw new DataFolderException($"The database {file} was written by a newer Lacet ({newer}). Start that one; nothing was changed.", null);
-        }
-    }
-
-    private void CheckMigrated(string file)
-    {
-        if (Migrations().Except(Applied(), StringComparer.Ordinal).Any())
-        {
-            throw new DataFolderException($"The database {file} is of an older version. Start Lacet on it once, which brings it up to date.", null);
-        }
-    }
-
-    private List<string> Applied()
-    {
-        using var connection = new SqliteConnection(_connectionString);
-        connection.Open();
-        return connection.ExecuteScalar<bool>("SELECT EXISTS (SELECT 1 FROM sqlite_schema WHERE name = 'SchemaVersions')")
-            ? [.. connection.Query<string>("SELECT ScriptName FROM SchemaVersions")]
-            : [];
-    }
-
-    private static IEnumerable<string> Migrations() => typeof(LacetDatabase).Assembly.GetManifestResourceNames().Where(IsMigration);
-
-    private static bool IsMigration(string name) => name.EndsWith(".sql", StringComparison.Ordinal);
-
-    private void Migrate()
-    {
-        using (var connection = new SqliteConnection(_connectionString))
-        {
-            connection.Open();
-            connection.Execute("PRAGMA journal_mode = WAL");
-        }
-
-        var result = DeployChanges.To
-            .SqliteDatabase(_connectionString)
-            .WithScriptsEmbeddedInAssembly(typeof(LacetDatabase).Assembly, IsMigration)
-            .WithTransactionPerScript()
-            .LogTo(new NoOpUpgradeLog())
-            .Build()
-            .PerformUpgrade();
-        if (!result.Successful)
-        {
-            throw new DataFolderException($"The database could not be brought up to date: {result.Error.Message}", result.Error);
-        }
-    }
-
-    /// <summary>How a job is marked that is being made, and is not there yet.</summary>
-    internal const int Unfinished = 2;
-
-    /// <summary>Takes out what a server that was killed was making.</summary>
-    private void RemoveUnfinished()
-    {
-        using var connection = new SqliteConnection(_connectionString);
-        connection.Open();
-        using var transaction = connection.BeginTransaction(deferred: false);
-        foreach (var job in connection.Query<string>("SELECT id FROM job WHERE removed = @Unfinished", new { Unfinished }, transaction).ToList())
-        {
-            RemoveUnfinishedAsync(connection, transaction, Guid.Parse(job)).GetAwaiter().GetResult();
-        }
-
-        transaction.Commit();
-    }
-
-    /// <summary>Takes out a job that was not finished; one that was is left.</summary>
-    internal static Task<int> RemoveUnfinishedAsync(SqliteConnection connection, SqliteTransaction transaction, Guid job) => connection.ExecuteAsync(
-        """
-        DELETE FROM job_change WHERE command IN (SELECT c.id FROM job_command c JOIN job j ON j.id = c.job WHERE j.id = @job AND j.removed = @Unfinished);
-        DELETE FROM job_command WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
-        DELETE FROM job_part WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
-        DELETE FROM job WHERE id = @job AND removed = @Unfinished
-        """,
-        new { job = job.ToString(), Unfinished },
-        transaction);
-
-    private void CheckIntegrity(string file)
-    {
-        using var connection = new SqliteConnection(_connectionString);
-        connection.Open();
-        var found = connection.ExecuteScalar<string>("PRAGMA quick_check(1)");
-        if (!string.Equals(found, "ok", StringComparison.Ordinal))
-        {
-            throw new DataFolderException($"The database {file} is damaged ({found}). Restore a backup; nothing was changed.", null);
-        }
     }
 }

@@ -28,6 +28,27 @@ public sealed class SpliceApiTests
         Assert.Equal("splice-not-sealed", wet.GetProperty("findings")[0].GetProperty("check").GetString());
     }
 
+    /// <summary>All kinds in one answer are what each of them is by itself.</summary>
+    [Fact]
+    public async Task Ends_in_each_kind_of_connector_are_what_they_are_one_by_one()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var request = Request("lever", 2);
+        var (status, kinds) = await server.PostAsync("/api/splices/kinds", request);
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal(Enum.GetValues<Lacet.Core.Splices.ConnectorKind>().Length, kinds.GetArrayLength());
+        foreach (var kind in kinds.EnumerateArray())
+        {
+            request["connector"]!["kind"] = kind.GetProperty("kind").GetString();
+            var (_, alone) = await server.PostAsync("/api/splices/assess", request);
+            Assert.Equal(alone.GetProperty("verdict").GetString(), kind.GetProperty("verdict").GetString());
+            Assert.True(JsonElement.DeepEquals(alone.GetProperty("scene"), kind.GetProperty("scene")));
+        }
+
+        var (_, forms) = await server.GetAsync("/api/splices/hand");
+        Assert.Equal(["in-line", "tap"], forms.EnumerateArray().Where(f => f.GetProperty("hasOpenTurns").GetBoolean()).Select(f => f.GetProperty("form").GetString()));
+    }
+
     [Theory]
     [InlineData("""{"conductors":[],"connector":{"kind":"lever"}}""", "/api/splices/assess", "conductors")]
     [InlineData("""{"conductors":[{"size":"fat","build":"solid"}],"connector":{"kind":"lever"}}""", "/api/splices/assess", "conductor.size")]

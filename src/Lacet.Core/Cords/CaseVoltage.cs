@@ -11,6 +11,9 @@ namespace Lacet.Core.Cords;
 /// <param name="BetweenCasesVolts">Between two such cases plugged in opposite ways, V.</param>
 public sealed record CaseVoltage(double CaseVolts, double TouchMilliamps, double BetweenCasesVolts)
 {
+    /// <summary>A mains filter’s usual capacitor from a conductor to the case, nF (common practice, from memory); one that failed open has none.</summary>
+    public const double UsualNanofarads = 4.7;
+
     /// <summary>
     /// The voltage of a case: capacitors from line and neutral to the case in nF, the supply in V and Hz. With its earth
     /// whole it is nothing. <paramref name="reversed"/> swaps line and neutral. Throws

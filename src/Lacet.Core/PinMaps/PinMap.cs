@@ -35,6 +35,22 @@ public sealed record PinMap(string Name, int PinCount, int Rows, IReadOnlyList<M
     /// <summary>The machine that comes.</summary>
     public MachineData? New { get; init; }
 
+    /// <summary>
+    /// A map to begin with: what a machine of so many speeds has, and nothing traced yet. Of two speeds one is fed, and no
+    /// number counts before the key was seen.
+    /// </summary>
+    public static PinMap Blank(int speeds)
+    {
+        PinFunction[] functions = speeds == 2
+            ? [PinFunction.LowSpeed, PinFunction.HighSpeed, PinFunction.Common, PinFunction.Earth]
+            : [PinFunction.Line, PinFunction.Common, PinFunction.Earth];
+        return new PinMap("Fan", 6, 1, [.. functions.Select((f, i) => new MappedPin(i + 1, f, ""))])
+        {
+            Speeds = speeds,
+            Fed = speeds == 2 ? [PinFunction.LowSpeed] : [],
+        }.Checked();
+    }
+
     /// <summary>Throws <see cref="ImpossibleInputException"/> with the field where it cannot be.</summary>
     public PinMap Checked()
     {

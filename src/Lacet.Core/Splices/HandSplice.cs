@@ -96,6 +96,13 @@ public sealed record HandSplice(
     /// <summary>Whether a form is of strands.</summary>
     public static bool IsOfStrands(HandForm form) => form is HandForm.FaceToFace or HandForm.StrandedTee or HandForm.StrandedToSolid;
 
+    /// <summary>Whether one wire is wound on another, open turns first and tight ones after them.</summary>
+    public static bool HasOpenTurns(HandForm form) => form is HandForm.InLine or HandForm.Tap;
+
+    /// <summary>A form as it is drawn for whoever knows it by sight: of a wire that is often wound so.</summary>
+    public static HandSplice Sample(HandForm form, PigtailStrip learning) =>
+        Of(form, Conductor.Of(ConductorSize.Parse("14 AWG"), IsOfStrands(form) ? Build.Stranded : Build.Solid, Material.Copper), new(3, 4), learning);
+
     /// <summary>How many wires a pigtail has; 2 for every other form.</summary>
     public static int WiresOf(HandForm form) => form switch
     {

@@ -1,3 +1,4 @@
+using Lacet.Core.Circuits;
 using Lacet.Core.Cords;
 using Lacet.Core.Drawings;
 using Lacet.Core.Landings;
@@ -17,6 +18,8 @@ internal static class CordEndpoints
     {
         var cords = app.MapGroup("/api/cords").WithTags("Cords");
         cords.MapGet("/signs", () => TypedResults.Ok(CordSign.All)).WithSummary("What to look at on a cord, and what it means");
+        cords.MapGet("/starters", () => TypedResults.Ok(new CordStarters(new CordPrices(), HouseholdSupply.All, CaseVoltage.UsualNanofarads)))
+            .WithSummary("What is usual where nobody said otherwise: prices, supplies, a filter");
         cords.MapGet("/drawing", () => TypedResults.Ok(CordDrawingDocument.Of(CordDrawing.Of()))).WithSummary("A cord from plug to entry, with the places to look at");
         cords.MapGet("/meter", (int conductors, string lead = "metric") => TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), Leads.LeadOf(lead))))
             .WithSummary("How the probes of a meter are held to a cord").ProducesInputProblems();
@@ -58,6 +61,12 @@ internal static class CordEndpoints
             SceneDocument.Of(CordEndDrawing.Of(plan, conductor), lead)));
     }
 }
+
+/// <summary>What is usual where nobody said otherwise.</summary>
+/// <param name="Prices">For whoever has no prices of their own.</param>
+/// <param name="Supplies">The household supplies by region.</param>
+/// <param name="FilterNanofarads">A mains filter’s capacitor from a conductor to the case, nF.</param>
+public sealed record CordStarters(CordPrices Prices, IReadOnlyList<HouseholdSupply> Supplies, double FilterNanofarads);
 
 /// <summary>A cord drawn from plug to entry.</summary>
 /// <param name="Scene">The drawing.</param>

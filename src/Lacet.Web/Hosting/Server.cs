@@ -87,6 +87,14 @@ internal static class Server
         app.UseDefaultFiles();
         app.UseStaticFiles(FrontEnd.Files);
         app.MapOpenApi();
+        app.MapPlaces();
+        app.MapFrontEnd();
+        return app;
+    }
+
+    /// <summary>The interface of each feature.</summary>
+    private static void MapPlaces(this WebApplication app)
+    {
         app.MapBench();
         app.MapShelf();
         app.MapJobs();
@@ -104,8 +112,6 @@ internal static class Server
         app.MapPeople();
         app.MapRecords();
         app.MapDevices();
-        app.MapFrontEnd();
-        return app;
     }
 
     private static void AddStore(this IServiceCollection services)

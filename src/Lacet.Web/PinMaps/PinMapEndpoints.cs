@@ -13,6 +13,7 @@ internal static class PinMapEndpoints
     internal static void MapPinMaps(this WebApplication app)
     {
         var maps = app.MapGroup("/api/pin-maps").WithTags("Pin maps");
+        maps.MapGet("/blank", (int speeds) => TypedResults.Ok(PinMapDocument.Of(PinMap.Blank(speeds)))).WithSummary("A map to begin with, for a machine of so many speeds").ProducesInputProblems();
         maps.MapPost("/check", (PinMapDocument map, string lead = "metric") => TypedResults.Ok(PinMapChecked.Of(map.Read(), Leads.LeadOf(lead))))
             .WithSummary("What is wrong with a pin map, and how it is tested").ProducesInputProblems();
         maps.MapPost("/read", (PinMapText csv) => TypedResults.Ok(PinMapFile.Read(csv.Text))).WithSummary("Reads pins from CSV").ProducesInputProblems();

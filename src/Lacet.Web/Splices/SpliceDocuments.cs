@@ -78,6 +78,22 @@ public sealed record SpliceRequest(
         IsEarth = IsEarth,
         Sides = Sides ?? [],
     };
+
+    /// <summary>Its ends in each kind of connector: of its own kind in its own, of every other in one of which only that is known.</summary>
+    internal IReadOnlyList<SpliceInKind> OfEachKind()
+    {
+        var join = Read();
+        var rules = HouseRules?.Read() ?? Core.Landings.HouseRules.Default;
+        return
+        [
+            .. Enum.GetValues<ConnectorKind>().Select(kind =>
+            {
+                var inKind = kind == Connector.Kind ? join : join with { Connector = new AskedConnector(kind).Read() };
+                var recipe = SpliceRecipe.Of(inKind, rules);
+                return new SpliceInKind(kind, recipe.Verdict, SceneDocument.Of(SpliceDrawing.Of(inKind, rules), Lead.Unit()));
+            }),
+        ];
+    }
 }
 
 /// <summary>How ends are joined.</summary>

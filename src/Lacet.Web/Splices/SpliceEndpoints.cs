@@ -21,6 +21,8 @@ internal static class SpliceEndpoints
         splices.MapPost("/assess", (SpliceRequest request) => TypedResults.Ok(SpliceDocument.Of(request.Read(), Rules(request.HouseRules), request.Lead.Unit())))
             .WithSummary("How ends are joined in a connector, and whether they may be").ProducesInputProblems();
         splices.MapPost("/choose", Choose).WithSummary("The connectors of the Shelf for the same ends, the best first, and why the others do not fit").ProducesInputProblems();
+        splices.MapPost("/kinds", (SpliceRequest request) => TypedResults.Ok(request.OfEachKind())).WithSummary("The same ends in a usual connector of each kind, in theirs where that is of it").ProducesInputProblems();
+        splices.MapGet("/hand", (string lead = "metric") => TypedResults.Ok(HandFormDocument.All(Leads.LeadOf(lead)))).WithSummary("The hand splices of the trade, drawn").ProducesInputProblems();
         splices.MapPost("/hand", Hand).WithSummary("A hand splice: what to bare, how to wind and tape it").ProducesInputProblems();
         splices.MapPost("/pigtail", Pigtail).WithSummary("How long a pigtail is cut").ProducesInputProblems();
         splices.MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => SpliceConnectorDocument.Of(r.Usual)))).WithSummary("A usual connector of each kind");

@@ -2948,6 +2948,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cords/starters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is usual where nobody said otherwise: prices, supplies, a filter */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CordStarters"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cords/drawing": {
         parameters: {
             query?: never;
@@ -3445,6 +3481,71 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pin-maps/blank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A map to begin with, for a machine of so many speeds */
+        get: {
+            parameters: {
+                query: {
+                    speeds: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PinMapDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pin-maps/check": {
         parameters: {
             query?: never;
@@ -3782,7 +3883,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/splices/hand": {
+    "/api/splices/kinds": {
         parameters: {
             query?: never;
             header?: never;
@@ -3790,6 +3891,122 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        put?: never;
+        /** The same ends in a usual connector of each kind, in theirs where that is of it */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpliceRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SpliceInKind"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/splices/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The hand splices of the trade, drawn */
+        get: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HandFormDocument"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         put?: never;
         /** A hand splice: what to bare, how to wind and tape it */
         post: {
@@ -6193,6 +6410,12 @@ export interface components {
              */
             y: number;
         };
+        CordStarters: {
+            prices: components["schemas"]["CordPrices"];
+            supplies: components["schemas"]["HouseholdSupply"][];
+            /** Format: double */
+            filterNanofarads: number;
+        };
         CordUnderLoadDocument: {
             size: string;
             area: string;
@@ -6517,6 +6740,12 @@ export interface components {
          * @enum {unknown}
          */
         HandForm: "pigtail-2" | "pigtail-3" | "pigtail-4" | "in-line" | "tap" | "face-to-face" | "stranded-tee" | "stranded-to-solid";
+        HandFormDocument: {
+            form: components["schemas"]["HandForm"];
+            build: components["schemas"]["Build"];
+            hasOpenTurns: boolean;
+            scene: components["schemas"]["SceneDocument"];
+        };
         HandSpliceDocument: {
             says: string;
             wires: components["schemas"]["BaredWireDocument"][];
@@ -6599,6 +6828,21 @@ export interface components {
             damagedCord?: null | components["schemas"]["DamagedCord"];
             workingOrder?: null | components["schemas"]["WorkingOrder"];
             region?: null | components["schemas"]["Region"];
+        };
+        /** @description What comes out of a household receptacle of a region (IEC 60038, from memory). */
+        HouseholdSupply: {
+            /** @description Where. */
+            region: components["schemas"]["Region"];
+            /**
+             * Format: double
+             * @description V between line and neutral.
+             */
+            volts: number;
+            /**
+             * Format: double
+             * @description Hz.
+             */
+            hertz: number;
         };
         /** @enum {unknown} */
         Hue: "black" | "brown" | "red" | "orange" | "yellow" | "green" | "blue" | "violet" | "grey" | "white" | "pink" | "turquoise" | "bare" | null;
@@ -8233,6 +8477,11 @@ export interface components {
             reasons: components["schemas"]["ReasonDocument"][];
             scene: components["schemas"]["SceneDocument"];
             readOff?: components["schemas"]["ReadOff"][];
+        };
+        SpliceInKind: {
+            kind: components["schemas"]["ConnectorKind"];
+            verdict: components["schemas"]["Verdict"];
+            scene: components["schemas"]["SceneDocument"];
         };
         /**
          * @description Where a splice is.

@@ -5,10 +5,10 @@ import { useHouseRules } from "../bench/houseRules";
 import { CheckField } from "../shared/CheckField";
 import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { cordApi } from "./cordApi";
+import { cordApi, startersOf } from "./cordApi";
 import { CordPicture } from "./CordPicture";
 import { KeepInJob } from "./KeepInJob";
-import { cordVerdicts, placeWords, usualPrices } from "./words";
+import { cordVerdicts, placeWords, type Prices } from "./words";
 import { TriageAnswer } from "./TriageAnswer";
 
 type Cue = Schemas["CordCue"];
@@ -21,12 +21,15 @@ export function LookFirst() {
   const [sound, setSound] = useRemembered<Place[]>("cord.sound", []);
   const [name, setName] = useRemembered("cord.name", "");
   const [moulded, setMoulded] = useRemembered("cord.moulded", true);
-  const [prices, setPrices] = useRemembered("cord.prices", usualPrices);
+  const starters = useQuery(startersOf);
+  const [own, setPrices] = useRemembered<Prices | null>("cord.prices", null);
+  const prices = own ?? starters.data?.prices ?? null;
   const signs = useQuery({ queryKey: ["cord", "signs"], queryFn: cordApi.signs, staleTime: Infinity });
   const rule = rules.damagedCord ?? "replace-with-moulded-cord";
   const triage = useQuery({
     queryKey: ["cord", "triage", seen, sound, moulded, prices, rule],
     queryFn: () => cordApi.triage({ seen, sound, mouldedToBeHad: moulded, rule, prices, lead: "metric" }),
+    enabled: prices !== null,
     placeholderData: keepPreviousData,
   });
   // A place where something was seen is not sound, and the other way round.
@@ -91,14 +94,16 @@ export function LookFirst() {
         </Grid>
       </Box>
       <Box position={{ lg: "sticky" }} top={{ lg: 0 }} alignSelf="start">
-        <TriageAnswer
-          triage={triage.data}
-          error={triage.error}
-          prices={prices}
-          onPrices={setPrices}
-          moulded={moulded}
-          onMoulded={setMoulded}
-        />
+        {prices && (
+          <TriageAnswer
+            triage={triage.data}
+            error={triage.error}
+            prices={prices}
+            onPrices={setPrices}
+            moulded={moulded}
+            onMoulded={setMoulded}
+          />
+        )}
         <Box my={3}>
           <FieldLabel htmlFor="cord-name">Which cord</FieldLabel>
           <Field

@@ -1,40 +1,43 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import type { Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
 import { Choice } from "../shared/Choice";
 import { Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { CaseDiagram } from "./CaseDiagram";
-import { cordApi } from "./cordApi";
+import { cordApi, startersOf } from "./cordApi";
 
 type Filter = "both" | "line" | "neutral";
 interface Fault {
-  supply: "120" | "230";
+  region: NonNullable<Schemas["Region"]>;
   open: boolean;
   reversed: boolean;
   filter: Filter;
 }
 
-// A filter's usual capacitors, nF (common practice, from memory); one that failed open has none.
-const usualNanofarads = 4.7;
-
 /** Why a case with an open earth shocks, and what reversed polarity makes of it: a small circuit that can be played with. */
 export function OpenEarth() {
-  const [fault, setFault] = useRemembered<Fault>("cord.fault", {
-    supply: "120",
+  const [fault, setFault] = useRemembered<Fault>("cord.open-earth", {
+    region: "north-america",
     open: true,
     reversed: false,
     filter: "both",
   });
   const set = (change: Partial<Fault>) => setFault({ ...fault, ...change });
+  const starters = useQuery(startersOf).data;
+  const supply = starters?.supplies.find(({ region }) => region === fault.region);
+  const usual = starters?.filterNanofarads ?? 0;
   const answer = useQuery({
     queryKey: ["cord", "case", fault],
+    enabled: supply !== undefined,
     queryFn: () =>
       cordApi.caseVoltage({
-        volts: Number(fault.supply),
-        hertz: fault.supply === "120" ? 60 : 50,
-        lineNanofarads: fault.filter === "neutral" ? 0 : usualNanofarads,
-        neutralNanofarads: fault.filter === "line" ? 0 : usualNanofarads,
+        volts: supply?.volts ?? 0,
+        hertz: supply?.hertz ?? 0,
+        // A capacitor that failed open has none.
+        lineNanofarads: fault.filter === "neutral" ? 0 : usual,
+        neutralNanofarads: fault.filter === "line" ? 0 : usual,
         earthed: !fault.open,
         reversed: fault.reversed,
       }),
@@ -46,12 +49,11 @@ export function OpenEarth() {
       <Panel as="section" aria-label="What is wrong">
         <Choice
           label="Supply"
-          value={fault.supply}
-          onChange={(supply) => set({ supply })}
-          options={[
-            ["120", "120 V"],
-            ["230", "230 V"],
-          ]}
+          value={fault.region}
+          onChange={(region) => set({ region })}
+          options={(starters?.supplies ?? []).flatMap(({ region, volts }): [Fault["region"], string][] =>
+            region ? [[region, `${volts} V`]] : [],
+          )}
         />
         <CheckField checked={fault.open} onChange={(open) => set({ open })}>
           The earth is open

@@ -10,7 +10,7 @@ import { useRemembered } from "../shared/remembered";
 import { Select } from "../shared/Select";
 import { useUnits } from "../shared/Units";
 import { CordAnswer } from "./CordAnswer";
-import { cordApi } from "./cordApi";
+import { cordApi, startersOf } from "./cordApi";
 
 interface Load {
   by: "amps" | "watts";
@@ -24,10 +24,8 @@ interface Load {
   outdoors?: boolean;
 }
 
-const usual: Load = { by: "watts", load: 1500, volts: 120, lengthM: 10, loaded: "2", use: "appliance" };
-
-/** The household voltage of a region, that a load starts with. */
-const household = { "north-america": 120, iec: 230 } as const;
+/** Without volts it is one of the household supply, which the region has. */
+const usual: Load = { by: "watts", load: 1500, volts: null, lengthM: 10, loaded: "2", use: "appliance" };
 
 /** The right cord for a load, and the plug that goes on it. */
 export function RightSize() {
@@ -37,7 +35,10 @@ export function RightSize() {
     "cord.region",
     rules.region ?? "north-america",
   );
-  const [load, setLoad] = useRemembered<Load>("cord.load", { ...usual, volts: household[region] });
+  const supplies = useQuery(startersOf).data?.supplies;
+  const householdOf = (of: typeof region) => supplies?.find((supply) => supply.region === of)?.volts ?? null;
+  const [typed, setLoad] = useRemembered<Load>("cord.load", usual);
+  const load = { ...typed, volts: typed.volts ?? householdOf(region) };
   const set = (change: Partial<Load>) => setLoad({ ...load, ...change });
   const most = region === "iec" ? 3 : 6;
   const whole = load.load !== null && load.volts !== null && load.lengthM !== null;
@@ -69,7 +70,7 @@ export function RightSize() {
           value={region}
           onChange={(next) => {
             setRegion(next);
-            set({ volts: household[next], loaded: Number(load.loaded) > 3 ? "3" : load.loaded });
+            set({ volts: householdOf(next), loaded: Number(load.loaded) > 3 ? "3" : load.loaded });
           }}
           options={[
             ["north-america", "North America"],

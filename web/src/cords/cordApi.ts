@@ -2,6 +2,7 @@ import { http, take, type Lead, type Schemas } from "../client";
 
 /** The interface of cords. */
 export const cordApi = {
+  starters: () => take(http.GET("/api/cords/starters")),
   signs: () => take(http.GET("/api/cords/signs")),
   drawing: () => take(http.GET("/api/cords/drawing")),
   triage: (body: Schemas["TriageRequest"]) => take(http.POST("/api/cords/triage", { body })),
@@ -14,3 +15,10 @@ export const cordApi = {
   meter: (body: Schemas["MeterQuestion"]) => take(http.POST("/api/cords/meter", { body })),
   rework: (body: Schemas["ReworkRequest"]) => take(http.POST("/api/rework/assess", { body })),
 };
+
+/** What is usual where nobody said otherwise. */
+export const startersOf = {
+  queryKey: ["cord", "starters"],
+  queryFn: cordApi.starters,
+  staleTime: Infinity,
+} as const;

@@ -19,10 +19,7 @@ export const cordVerdicts: Record<Schemas["CordVerdict"], { word: string; colour
   "scrap-now": { word: "Scrap it now", colour: "stop" },
 };
 
-export type Prices = { [name in "plug" | "cord" | "refitMinutes" | "replaceMinutes" | "anHour"]: number };
-
-/** For whoever has no prices of their own; they are to be typed over. */
-export const usualPrices: Prices = { plug: 8, cord: 14, refitMinutes: 20, replaceMinutes: 15, anHour: 60 };
+export type Prices = Schemas["CordPrices"];
 
 export const roleWords: Record<Schemas["CordRole"], { word: string; colour: string }> = {
   unknown: { word: "Not known", colour: "ink.soft" },

@@ -95,8 +95,8 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             {item.kind === "withdrawal" ? "withdrawal" : word}
           </Flex>
           <Box fontSize="14px" color="ink.soft">
-            <chakra.span fontFamily="numerals">{item.sequence}</chakra.span> ·{" "}
-            {item.claimedAt && when.format(new Date(item.claimedAt))}
+            <chakra.span fontFamily="numerals">{item.sequence}</chakra.span>
+            {item.claimedAt && ` · ${when.format(new Date(item.claimedAt))}`}
           </Box>
           {item.person && (
             <Box fontSize="15px">

@@ -27,12 +27,19 @@ export function SealPanel() {
   return (
     <Panel as="section" aria-label="Seal" bg={whole ? "paper.raised" : "stop.wash"}>
       <Flex gap={3} alignItems="center" flexWrap="wrap">
-        <Box color={whole ? "go" : "stop"}>
+        <Box color={!seal.data ? "ink.soft" : whole ? "go" : "stop"}>
           <Icon aria-hidden size={34} />
         </Box>
         <Box flex={1} minW="220px" role="status">
           <strong>{!seal.data ? "Checking the seal…" : whole ? "Whole." : "Broken."}</strong>{" "}
           {seal.data?.says}
+          {seal.data && seal.data.faults.length > 1 && (
+            <Box as="ul" ps={5} listStyleType="disc" maxH="120px" overflowY="auto">
+              {seal.data.faults.map(({ says }) => (
+                <li key={says}>{says}</li>
+              ))}
+            </Box>
+          )}
           {seal.error && <Box color="stop">{seal.error.message}</Box>}
           {seal.data && (
             <Box fontSize="14px" color="ink.soft" fontFamily="numerals" overflowWrap="anywhere">

@@ -10,17 +10,29 @@ import { useRemembered } from "../shared/remembered";
 import { Select } from "../shared/Select";
 import { thin, useUnits } from "../shared/Units";
 import { KeyPicker } from "./KeyPicker";
-import { blankMap, type PinFunction, type PinMap } from "./map";
+import type { PinFunction, PinMap } from "./map";
 import { PinColumns } from "./PinColumns";
 import { PinCsv } from "./PinCsv";
 import { PinTest } from "./PinTest";
 import { PlateFields } from "./PlateFields";
 import { RecordTest } from "./RecordTest";
 
-/** Which pin goes where: the connector's key first, then pin by pin to the machine, then the meter. */
+/** Which pin goes where. Begun with what a machine of two speeds has, and remembered from then on. */
 export function PinMapPart() {
+  const [draft, setDraft] = useRemembered<PinMap | null>("pinmap.draft", null);
+  const blank = useQuery({
+    queryKey: ["pin-map", "blank"],
+    queryFn: () => take(http.GET("/api/pin-maps/blank", { params: { query: { speeds: 2 } } })),
+    enabled: draft === null,
+    staleTime: Infinity,
+  });
+  const map = draft ?? blank.data;
+  return map ? <PinMapEditor map={map} setMap={setDraft} /> : <Box role="alert">{blank.error?.message}</Box>;
+}
+
+/** The connector's key first, then pin by pin to the machine, then the meter. */
+function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => void }) {
   const { lead } = useUnits();
-  const [map, setMap] = useRemembered<PinMap>("pinmap.draft", blankMap(2));
   const change = (part: Partial<PinMap>) => setMap({ ...map, ...part });
   const checked = useQuery({
     queryKey: ["pin-map", map, lead],

@@ -1,25 +1,32 @@
 import { expect, test } from "vitest";
-import { addPin, blankMap, changePin, terminalsOf } from "./map";
+import { addPin, changePin, terminalsOf, unmeasured, type Pin, type PinMap } from "./map";
 
-test("a blank map has what a machine of its speeds has, and nothing traced", () => {
-  expect(blankMap(1).pins.map((pin) => pin.function)).toEqual(["line", "common", "earth"]);
-  const two = blankMap(2);
-  expect(two.pins.map((pin) => pin.function)).toEqual(["low-speed", "high-speed", "common", "earth"]);
-  // Of two speeds only one is fed, and no number counts before the key was seen.
-  expect(two.fed).toEqual(["low-speed"]);
-  expect(two.keySeen).toBe(false);
-  expect(terminalsOf(two)).toEqual([]);
+const pin = (at: number): Pin => ({ pin: at, function: "line", terminal: "", colour: "", ...unmeasured });
+
+/** As the core begins one, with so many pins. */
+const mapOf = (...pins: number[]): PinMap => ({
+  name: "Fan",
+  pinCount: 6,
+  rows: 1,
+  keySeen: false,
+  turnedRound: false,
+  speeds: 1,
+  fed: [],
+  takenForLegs: false,
+  pins: pins.map(pin),
+  old: null,
+  new: null,
 });
 
 test("a pin more takes the first number that is free, and in a full connector the last", () => {
-  const map = changePin(blankMap(1), 1, { pin: 5 });
+  const map = changePin(mapOf(1, 2, 3), 1, { pin: 5 });
   expect(addPin(map).pins.map((pin) => pin.pin)).toEqual([1, 5, 3, 2]);
-  const full = { ...blankMap(1), pinCount: 3 };
+  const full = { ...mapOf(1, 2, 3), pinCount: 3 };
   expect(addPin(full).pins.at(-1)?.pin).toBe(3);
 });
 
 test("a change of a pin leaves the others as they were, and the map that was", () => {
-  const before = blankMap(1);
+  const before = mapOf(1, 2, 3);
   const after = changePin(before, 0, { terminal: "T1", ohms: 0 });
   expect(after.pins[0]).toMatchObject({ pin: 1, terminal: "T1", ohms: 0 });
   expect(after.pins[1]).toBe(before.pins[1]);
@@ -29,7 +36,7 @@ test("a change of a pin leaves the others as they were, and the map that was", (
 test("terminals stand once, in the order of their numbers", () => {
   const map = ["T10", " T2 ", "T2"].reduce(
     (all, terminal, i) => changePin(all, i, { terminal }),
-    blankMap(1),
+    mapOf(1, 2, 3),
   );
   expect(terminalsOf(map)).toEqual(["T2", "T10"]);
 });

@@ -1,5 +1,5 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
-import { keepPreviousData, useQueries, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useHouseRules } from "../bench/houseRules";
 import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
@@ -9,7 +9,7 @@ import { Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
-import { formWords, ofStrands, type Form } from "./words";
+import { formWords, type Form } from "./words";
 
 interface Draft {
   form: Form;
@@ -37,38 +37,32 @@ const FormCard = chakra("button", {
   },
 });
 
-/** Where one wire is wound on another, open turns come before the tight ones. */
-const hasOpen = (form: Form) => form === "in-line" || form === "tap";
-
-const buildOf = (form: Form): Schemas["Build"] => (ofStrands.includes(form) ? "stranded" : "solid");
-
 /** The hand splices of the trade: what to bare, how often it goes round, how it is taped. */
 export function ByHand() {
   const { lead } = useUnits();
   const { rules } = useHouseRules();
   const [draft, setDraft] = useRemembered("splice.hand", usual);
   const set = (change: Partial<Draft>) => setDraft({ ...draft, ...change });
-  const requestOf = (form: Form, size: string, turns: Schemas["TurnsDocument"]) => ({
-    form,
-    conductor: { size, build: buildOf(form), material: "copper" as const, insulationOuterDiameterMm: null },
-    turns,
+  // How each looks, for whoever knows it by sight and not by name.
+  const forms = useQuery({
+    queryKey: ["splice", "forms", lead],
+    queryFn: () => spliceApi.forms(lead),
+    staleTime: Infinity,
+  });
+  const form = forms.data?.find((one) => one.form === draft.form);
+  const build = form?.build ?? "solid";
+  const request = {
+    form: draft.form,
+    conductor: { size: draft.size, build, material: "copper" as const, insulationOuterDiameterMm: null },
+    turns: { open: draft.open ?? 0, tight: draft.tight ?? 0 },
     houseRules: rules,
     lead,
-  });
-  const request = requestOf(draft.form, draft.size, { open: draft.open ?? 0, tight: draft.tight ?? 0 });
+  };
   const splice = useQuery({
     queryKey: ["splice", "hand", request],
     queryFn: () => spliceApi.hand(request),
+    enabled: form !== undefined,
     placeholderData: keepPreviousData,
-  });
-  const forms = Object.keys(formWords) as Form[];
-  // How each looks, for whoever knows it by sight and not by name.
-  const looks = useQueries({
-    queries: forms.map((form) => ({
-      queryKey: ["splice", "look", form, lead],
-      queryFn: () => spliceApi.hand(requestOf(form, "14 AWG", { open: 3, tight: 4 })),
-      staleTime: Infinity,
-    })),
   });
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "360px minmax(0,1fr)" }}>
@@ -80,36 +74,31 @@ export function ByHand() {
           gap={2}
           gridTemplateColumns="repeat(auto-fill, minmax(140px, 1fr))"
         >
-          {forms.map((form, i) => {
-            const scene = looks[i]?.data?.scene;
-            return (
-              <FormCard
-                key={form}
-                type="button"
-                aria-pressed={form === draft.form}
-                data-form={form}
-                onClick={() => set({ form })}
-              >
-                <Box h="46px" display="grid" placeItems="center" overflow="hidden">
-                  {scene && (
-                    <Sketch
-                      scene={scene}
-                      scale={Math.min(
-                        124 / (scene.box.right - scene.box.left),
-                        46 / (scene.box.bottom - scene.box.top),
-                      )}
-                    />
+          {(forms.data ?? []).map(({ form: one, scene }) => (
+            <FormCard
+              key={one}
+              type="button"
+              aria-pressed={one === draft.form}
+              data-form={one}
+              onClick={() => set({ form: one })}
+            >
+              <Box h="46px" display="grid" placeItems="center" overflow="hidden">
+                <Sketch
+                  scene={scene}
+                  scale={Math.min(
+                    124 / (scene.box.right - scene.box.left),
+                    46 / (scene.box.bottom - scene.box.top),
                   )}
-                </Box>
-                <Box fontSize="15px">{formWords[form]}</Box>
-              </FormCard>
-            );
-          })}
+                />
+              </Box>
+              <Box fontSize="15px">{formWords[one]}</Box>
+            </FormCard>
+          ))}
         </Box>
         <Panel as="section" aria-label="The wire">
           <Grid templateColumns="1fr 1fr 1fr" gap={2}>
             <Box>
-              <FieldLabel htmlFor="hand-size">Size, {buildOf(draft.form)}</FieldLabel>
+              <FieldLabel htmlFor="hand-size">Size, {build}</FieldLabel>
               <Field
                 id="hand-size"
                 value={draft.size}
@@ -118,17 +107,17 @@ export function ByHand() {
                 onChange={(event) => set({ size: event.target.value })}
               />
             </Box>
-            {hasOpen(draft.form) && (
+            {form?.hasOpenTurns && (
               <NumberField label="Open turns" value={draft.open} onChange={(open) => set({ open })} />
             )}
             <NumberField
-              label={hasOpen(draft.form) ? "Tight turns" : "Turns"}
+              label={form?.hasOpenTurns ? "Tight turns" : "Turns"}
               value={draft.tight}
               onChange={(tight) => set({ tight })}
             />
           </Grid>
           <Box role="alert" color="stop" mt={1}>
-            {splice.error?.message}
+            {(forms.error ?? splice.error)?.message}
           </Box>
         </Panel>
       </Flex>

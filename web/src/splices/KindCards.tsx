@@ -1,5 +1,5 @@
 import { Box, chakra } from "@chakra-ui/react";
-import { keepPreviousData, useQueries } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { verdictWords } from "../bench/words";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
@@ -34,19 +34,10 @@ export function KindCards({
   request: Schemas["SpliceRequest"];
   onKind: (kind: Kind) => void;
 }) {
-  const kinds = Object.keys(kindWords) as Kind[];
-  const all = useQueries({
-    queries: kinds.map((kind) => {
-      const body = {
-        ...request,
-        connector: kind === request.connector.kind ? request.connector : { ...plain, kind },
-      };
-      return {
-        queryKey: ["splice", body],
-        queryFn: () => spliceApi.assess(body),
-        placeholderData: keepPreviousData,
-      };
-    }),
+  const kinds = useQuery({
+    queryKey: ["splice", "kinds", request],
+    queryFn: () => spliceApi.kinds(request),
+    placeholderData: keepPreviousData,
   });
   return (
     <Box
@@ -61,10 +52,9 @@ export function KindCards({
       overflowX={{ base: "auto", md: "visible" }}
       pb={{ base: 1, md: 0 }}
     >
-      {kinds.map((kind, i) => {
-        const joined = all[i]?.data;
-        const box = joined?.scene.box;
-        const verdict = joined && verdictWords[joined.verdict];
+      {(kinds.data ?? []).map(({ kind, verdict: found, scene }) => {
+        const { box } = scene;
+        const verdict = verdictWords[found];
         return (
           <Card
             key={kind}
@@ -74,25 +64,21 @@ export function KindCards({
             data-kind={kind}
           >
             <Box h={`${room.height}px`} display="grid" placeItems="center" overflow="hidden" w="100%">
-              {joined && box && (
-                <Sketch
-                  scene={{ ...joined.scene, dimensions: [] }}
-                  scale={Math.min(
-                    room.width / (box.right - box.left),
-                    room.height / (box.bottom - box.top),
-                    2.6,
-                  )}
-                />
-              )}
+              <Sketch
+                scene={{ ...scene, dimensions: [] }}
+                scale={Math.min(
+                  room.width / (box.right - box.left),
+                  room.height / (box.bottom - box.top),
+                  2.6,
+                )}
+              />
             </Box>
             <Box fontSize="15px" lineHeight={1.2} mt={1}>
               {kindWords[kind]}
             </Box>
-            {verdict && (
-              <Box fontSize="14px" fontWeight={700} color={verdict.colour}>
-                {verdict.word}
-              </Box>
-            )}
+            <Box fontSize="14px" fontWeight={700} color={verdict.colour}>
+              {verdict.word}
+            </Box>
           </Card>
         );
       })}

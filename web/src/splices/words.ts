@@ -28,9 +28,6 @@ export const formWords: Record<Form, string> = {
   "stranded-to-solid": "Strands on solid",
 };
 
-/** Forms that wind strands; the others wind one solid wire on another. */
-export const ofStrands: Form[] = ["face-to-face", "stranded-tee", "stranded-to-solid"];
-
 /** Ends of a kind that are joined. */
 export interface Ends {
   count: number;
