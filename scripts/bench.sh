@@ -6,7 +6,7 @@ board_bench() {
   folder=$(mktemp -d)
   dotnet "$program" serve --port 0 --data "$folder/data" >"$logs/bench-server.log" 2>&1 &
   server=$!
-  for _ in $(seq 100); do
+  for _ in $(seq 600); do
     port=$(sed -n 's|^Lacet is at http://127.0.0.1:\([0-9]*\)$|\1|p' "$logs/bench-server.log")
     [[ -n $port ]] && break
     sleep 0.1

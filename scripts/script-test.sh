@@ -22,7 +22,7 @@ refuses() {
 # Deaf already where the whole script was started in the background: the signal is set back.
 env --default-signal=INT dotnet "$program" serve --port 0 --data "$folder/data" >"$folder/out" 2>&1 &
 server=$!
-for _ in $(seq 100); do grep -q '^Lacet is at' "$folder/out" && break; sleep 0.1; done
+for _ in $(seq 600); do grep -q '^Lacet is at' "$folder/out" && break; sleep 0.1; done
 port=$(sed 's/.*://' "$folder/out")
 
 refuses "a port in use" "Port $port is in use" dotnet "$program" serve --port "$port" --data "$folder/other"

@@ -68,7 +68,7 @@ browser_tests() {
   say "end-to-end tests…"
   dotnet "$program" serve --port 0 --data "$folder/data" --stand-ins >"$logs/e2e-server.log" 2>&1 &
   server=$!
-  for _ in $(seq 100); do
+  for _ in $(seq 600); do
     port=$(sed -n 's|^Lacet is at http://127.0.0.1:\([0-9]*\)$|\1|p' "$logs/e2e-server.log")
     [[ -n $port ]] && break
     sleep 0.1
