@@ -123,28 +123,6 @@ public sealed class BackupTests
         Assert.Contains("newer Lacet", (await Assert.ThrowsAsync<DataFolderException>(() => Restore.FromAsync(archive, NewFolder(), CancellationToken.None))).Message, StringComparison.Ordinal);
     }
 
-    /// <summary>Another program that holds the database is waited for once, then it is said; nothing of what was sent is there.</summary>
-    [Fact]
-    public async Task A_database_that_another_program_holds_is_said_in_seconds()
-    {
-        await using var server = await RunningServer.StartAsync();
-        var ada = await server.PersonAsync("Ada");
-        using (var other = Connect(server.Folder))
-        {
-            other.Execute("BEGIN IMMEDIATE");
-            var started = System.Diagnostics.Stopwatch.GetTimestamp();
-            var answers = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))));
-            Assert.All(answers, a => Assert.Equal(HttpStatusCode.ServiceUnavailable, a.Status));
-            Assert.All(answers, a => Assert.StartsWith("Another program holds the database.", a.Json.GetProperty("detail").GetString(), StringComparison.Ordinal));
-            // One wait for all of them, and not one after the other; generous, since nothing is measured here.
-            Assert.InRange(System.Diagnostics.Stopwatch.GetElapsedTime(started), TimeSpan.Zero, TimeSpan.FromSeconds(14));
-            other.Execute("ROLLBACK");
-        }
-
-        Assert.Equal(0, await server.EventsAsync());
-        Assert.Equal(HttpStatusCode.Created, (await server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))).Status);
-    }
-
     /// <summary>A database that may grow no further is a full disk to SQLite.</summary>
     [Fact]
     public async Task A_full_disk_is_said_and_what_was_stored_is_there()

@@ -1,6 +1,15 @@
+using Dapper;
+using Lacet.Store;
+using Microsoft.Data.Sqlite;
+
 namespace Lacet.Web.Tests;
 
+/// <summary>What looks at the whole process, or at how long something takes, runs while nothing else does.</summary>
+[CollectionDefinition(nameof(Alone), DisableParallelization = true)]
+public sealed class Alone;
+
 /// <summary>A program that runs wild is refused with a sentence; everybody else goes on.</summary>
+[Collection(nameof(Alone))]
 public sealed class LimitTests
 {
     [Fact]
@@ -46,5 +55,28 @@ public sealed class LimitTests
             Assert.InRange((int)status, 400, 499);
             await server.PostAsync("/api/jobs/import/preview/text", new { text = $"no list {i}" });
         });
+    }
+
+    /// <summary>Another program that holds the database is waited for once, then it is said; nothing of what was sent is there.</summary>
+    [Fact]
+    public async Task A_database_that_another_program_holds_is_said_in_seconds()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var ada = await server.PersonAsync("Ada");
+        using (var other = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = Path.Combine(server.Folder, LacetDatabase.FileName), Pooling = false }.ToString()))
+        {
+            other.Open();
+            other.Execute("BEGIN IMMEDIATE");
+            var started = System.Diagnostics.Stopwatch.GetTimestamp();
+            var answers = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))));
+            Assert.All(answers, a => Assert.Equal(HttpStatusCode.ServiceUnavailable, a.Status));
+            Assert.All(answers, a => Assert.StartsWith("Another program holds the database.", a.Json.GetProperty("detail").GetString(), StringComparison.Ordinal));
+            // One wait for all of them, and not one after the other; generous, since nothing is measured here.
+            Assert.InRange(System.Diagnostics.Stopwatch.GetElapsedTime(started), TimeSpan.Zero, TimeSpan.FromSeconds(14));
+            other.Execute("ROLLBACK");
+        }
+
+        Assert.Equal(0, await server.EventsAsync());
+        Assert.Equal(HttpStatusCode.Created, (await server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))).Status);
     }
 }
