@@ -37,39 +37,43 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         database.WriteAsync((connection, transaction) => ApplyAsync(connection, transaction, change), cancellation);
 
     /// <summary>
-    /// Makes a job by its first commands, all or nothing; false where the last of them was stored before. However large it
-    /// is, nobody waits long meanwhile: it is written in pieces, as a job that nobody sees, and shown by the last one. What
-    /// is never finished is taken out again, here or at the next start.
+    /// Makes a job by its first commands, all or nothing; false where a job of its id is there or is being made, or the last
+    /// of the commands was stored before. However large it is, nobody waits long meanwhile: what is more than a piece is
+    /// written in pieces, as a job that nobody sees, and shown by a last small write. What is never finished is taken out
+    /// again, here or at the next start.
     /// </summary>
     public async Task<bool> MakeAsync(IReadOnlyList<JobChange> changes, CancellationToken cancellation)
     {
-        if (!await BeginAsync(changes, cancellation))
+        var pieces = changes.SelectMany(c => Enumerable.Range(0, (c.Command.Edits.Count + Piece - 1) / Piece).Select(i => (c.Command, From: i * Piece))).ToList();
+        if (changes.Sum(c => c.Command.Edits.Count) <= Piece)
+        {
+            return await database.WriteAsync(
+                async (connection, transaction) =>
+                {
+                    if (!await BeginAsync(connection, transaction, changes))
+                    {
+                        return false;
+                    }
+
+                    pieces.ForEach(p => WritePiece(connection, transaction, p.Command, p.From));
+                    return await ShowAsync(connection, transaction, changes);
+                },
+                cancellation);
+        }
+
+        if (!await database.WriteAsync((connection, transaction) => BeginAsync(connection, transaction, changes), cancellation))
         {
             return false;
         }
 
         try
         {
-            foreach (var (command, _) in changes)
+            foreach (var (command, from) in pieces)
             {
-                for (var from = 0; from < command.Edits.Count; from += Piece)
-                {
-                    var first = from;
-                    await database.WriteLaterAsync(
-                        (connection, transaction) =>
-                        {
-                            using var writer = new JobPartWriter(connection, transaction, command);
-                            writer.WriteNew(first, Piece);
-                            return Task.FromResult(true);
-                        },
-                        cancellation);
-                }
+                await database.WriteLaterAsync((connection, transaction) => Task.FromResult(WritePiece(connection, transaction, command, from)), cancellation);
             }
 
-            return await database.WriteAsync(
-                async (connection, transaction) => await connection.ExecuteAsync(
-                    "UPDATE job SET removed = 0 WHERE id = @job", new { job = changes[0].Command.Job.ToString() }, transaction) > 0,
-                cancellation);
+            return await database.WriteAsync((connection, transaction) => ShowAsync(connection, transaction, changes), cancellation);
         }
         catch
         {
@@ -78,27 +82,37 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         }
     }
 
-    private Task<bool> BeginAsync(IReadOnlyList<JobChange> changes, CancellationToken cancellation) => database.WriteAsync(
-        async (connection, transaction) =>
+    private static bool WritePiece(SqliteConnection connection, SqliteTransaction transaction, JobCommand command, int from)
+    {
+        using var writer = new JobPartWriter(connection, transaction, command);
+        writer.WriteNew(from, Piece);
+        return true;
+    }
+
+    private static async Task<bool> ShowAsync(SqliteConnection connection, SqliteTransaction transaction, IReadOnlyList<JobChange> changes) =>
+        await connection.ExecuteAsync("UPDATE job SET removed = 0 WHERE id = @job", new { job = changes[0].Command.Job.ToString() }, transaction) > 0;
+
+    private async Task<bool> BeginAsync(SqliteConnection connection, SqliteTransaction transaction, IReadOnlyList<JobChange> changes)
+    {
+        var job = changes[0].Command.Job.ToString();
+        if (await connection.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM job WHERE id = @job)", new { job }, transaction)
+            || await HasCommandAsync(connection, transaction, changes[^1].Command.Id))
         {
-            if (await HasCommandAsync(connection, transaction, changes[^1].Command.Id))
-            {
-                return false;
-            }
+            return false;
+        }
 
-            var at = time.GetUtcNow().ToString("O");
-            await connection.ExecuteAsync(
-                "INSERT INTO job (id, summary, created_at, changed_at, removed) VALUES (@job, @Summary, @at, @at, @Unfinished)",
-                new { job = changes[0].Command.Job.ToString(), changes[^1].Summary, at, DatabaseSchema.Unfinished },
-                transaction);
-            for (var i = 0; i < changes.Count; i++)
-            {
-                await AddCommandAsync(connection, transaction, changes[i].Command, i + 1, at);
-            }
+        var at = time.GetUtcNow().ToString("O");
+        await connection.ExecuteAsync(
+            "INSERT INTO job (id, summary, created_at, changed_at, removed) VALUES (@job, @Summary, @at, @at, @Unfinished)",
+            new { job, changes[^1].Summary, at, DatabaseSchema.Unfinished },
+            transaction);
+        for (var i = 0; i < changes.Count; i++)
+        {
+            await AddCommandAsync(connection, transaction, changes[i].Command, i + 1, at);
+        }
 
-            return true;
-        },
-        cancellation);
+        return true;
+    }
 
     /// <summary>The same, as a part of a transaction that stores something else with it.</summary>
     internal async Task<AppliedChange?> ApplyAsync(SqliteConnection connection, SqliteTransaction transaction, JobChange change)

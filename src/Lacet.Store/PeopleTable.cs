@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using Dapper;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Store;
 
@@ -39,6 +40,10 @@ public sealed class PeopleTable(LacetDatabase database, TimeProvider time)
     public Task<PersonRow?> FindAsync(Guid id) => database.ReadAsync(async connection =>
         (await connection.QuerySingleOrDefaultAsync<Row>(
             "SELECT id, name, proved, salt FROM person WHERE id = @id", new { id = id.ToString() }))?.Read());
+
+    /// <summary>Who acts; throws <see cref="ImpossibleInputException"/> where nobody has this id.</summary>
+    public async Task<PersonRow> KnownAsync(Guid person) =>
+        await FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
 
     /// <summary>People by name, at most so many.</summary>
     public Task<List<PersonRow>> ListAsync(int most) => database.ReadAsync(async connection =>

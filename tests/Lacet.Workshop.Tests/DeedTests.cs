@@ -41,7 +41,7 @@ public sealed class DeedTests : IAsyncDisposable
         _events = new(_database, _jobs);
         _open = new(_jobs, _events);
         _editor = new(_open, _jobs, people, resolver, _feed);
-        _newJobs = new(_open, _jobs, _editor, resolver);
+        _newJobs = new(_open, _jobs, people, resolver);
         _recorder = new(_open, _editor, new Terminations(shelf, new ReadingsTable(_database, time)), new FreeLengths(_open, _jobs), _events, people, time);
         _imports = new(_open, shelf, time);
         _acceptance = new(_imports, _editor, _newJobs, _jobs);
@@ -140,6 +140,20 @@ public sealed class DeedTests : IAsyncDisposable
         Assert.Equal(Appended.Conflict, (await _recorder.RecordAsync(record with { DeviceSequence = 2 }, Cancellation)).Appended);
         Assert.Equal(1, await _events.CountAsync());
         Assert.Equal(EndState.Landed, (await _open.ReadAsync(job, j => j.Progress(new(wire, EndSide.A)), Cancellation))!.State);
+    }
+
+    /// <summary>Sent four times at once, small or in pieces, a job is made by one of them, and by the others it is there.</summary>
+    [Theory]
+    [InlineData(3)]
+    [InlineData(900)]
+    public async Task A_job_that_is_made_four_times_at_once_is_made_once(int parts)
+    {
+        var ada = (await _people.EnsureAsync("Ada", Cancellation)).Id;
+        var document = JobDocument.Of(new TitleDocument { Id = Guid.NewGuid(), Order = 1, Name = "Dome" }, Enumerable.Range(1, parts).Select(i => Panel($"P{i}") with { Order = i }));
+        var made = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => Task.Run(() => _newJobs.CreateAsync(document, ada, "Made.", Cancellation))));
+        Assert.Single(made, m => m);
+        Assert.Equal(parts + 1, (await _jobs.PartsAsync(document.Job.Id)).Count);
+        Assert.Single(await _jobs.CommandsAsync(document.Job.Id, long.MaxValue, 10));
     }
 
     [Fact]

@@ -27,7 +27,7 @@ internal static class ImportEndpoints
     private static async Task<Results<Ok<ImportDone>, ProblemHttpResult>> Import(
         ShelfImport import, ShelfTable shelf, PeopleTable people, CancellationToken cancellation)
     {
-        await ShelfEndpoints.CheckPersonAsync(people, import.PersonId);
+        await people.KnownAsync(import.PersonId);
         var rows = await ReadAsync(import, shelf);
         var preview = PreviewOf(rows);
         if (preview.Bad > 0 && !import.OnlyGood)

@@ -35,14 +35,6 @@ internal static class ShelfEndpoints
         shelf.MapImports();
     }
 
-    internal static async Task CheckPersonAsync(PeopleTable people, Guid person)
-    {
-        if (await people.FindAsync(person) is null)
-        {
-            throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
-        }
-    }
-
     internal static string CheckedKind(string kind) => ShelfColumns.Kinds.Contains(kind, StringComparer.Ordinal)
         ? kind
         : throw new ImpossibleInputException("kind", $"kind must be one of {string.Join(", ", ShelfColumns.Kinds)}.");
@@ -63,7 +55,7 @@ internal static class ShelfEndpoints
     private static async Task<Results<Ok<ShelfChanged>, ProblemHttpResult>> Add(
         ShelfPut put, ShelfTable shelf, ShelfEntries entries, PeopleTable people, CancellationToken cancellation)
     {
-        await CheckPersonAsync(people, put.PersonId);
+        await people.KnownAsync(put.PersonId);
         put.Item.Check();
         var edit = ShelfEntries.Edit(put.Item);
         return await shelf.FindAsync(edit.Kind, edit.Code) is not null
@@ -74,7 +66,7 @@ internal static class ShelfEndpoints
     private static async Task<Results<Ok<ShelfChanged>, ProblemHttpResult>> Change(
         Guid id, ShelfPut put, [FromHeader(Name = "If-Match")] string? version, ShelfTable shelf, ShelfEntries entries, PeopleTable people, CancellationToken cancellation)
     {
-        await CheckPersonAsync(people, put.PersonId);
+        await people.KnownAsync(put.PersonId);
         put.Item.Check();
         return await shelf.FindAsync(id) is { } row
             ? string.Equals(row.Kind, put.Item.Kind, StringComparison.Ordinal)
@@ -86,7 +78,7 @@ internal static class ShelfEndpoints
     private static async Task<Results<Ok<ShelfChanged>, ProblemHttpResult>> Remove(
         Guid id, Guid personId, [FromHeader(Name = "If-Match")] string? version, ShelfTable shelf, ShelfEntries entries, PeopleTable people, CancellationToken cancellation)
     {
-        await CheckPersonAsync(people, personId);
+        await people.KnownAsync(personId);
         return await shelf.FindAsync(id) is { } row
             ? await SaveAsync(new ShelfEdit(id, row.Kind, row.Code, null, "", Version(version)), personId, shelf, entries, cancellation)
             : NotThere();

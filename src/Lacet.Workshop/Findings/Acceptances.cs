@@ -12,7 +12,7 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
     /// <summary>Takes a finding as it is; a stop never.</summary>
     public async Task<Outcome<CommandDone>> AcceptAsync(Guid id, Guid command, Guid person, string key, string reason, CancellationToken cancellation)
     {
-        var who = await people.FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
+        var who = await people.KnownAsync(person);
         return await editor.ChangeAsync(
             id,
             command,

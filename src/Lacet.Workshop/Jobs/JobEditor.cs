@@ -83,7 +83,7 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
     /// </summary>
     internal async Task<CommandDone?> StoreAsync(PlannedCommand planned, Func<JobChange, Task<AppliedChange?>> store, CancellationToken cancellation, Func<Task<StoredCommand?>>? repeated = null)
     {
-        var who = await KnownAsync(planned.Person);
+        var who = await people.KnownAsync(planned.Person);
         if (await open.HoldAsync(planned.Job, cancellation) is not { } job)
         {
             return null;
@@ -165,10 +165,6 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
 
         return [.. resolved.Zip(versions).Select(r => new PartVersion(r.First.Edit.Id, r.Second))];
     }
-
-    /// <summary>Who acts; throws where nobody has this id.</summary>
-    internal async Task<PersonRow> KnownAsync(Guid person) =>
-        await people.FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
 
     /// <summary>The command as it was stored before; null where it is new. Throws where its id is that of another one.</summary>
     private async Task<StoredCommand?> RepeatedAsync(Guid id, Guid command, IReadOnlyList<PartChange>? asked) => await jobs.FindCommandAsync(command) switch

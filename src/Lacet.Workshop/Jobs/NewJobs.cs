@@ -7,7 +7,7 @@ using Lacet.Store;
 namespace Lacet.Workshop.Jobs;
 
 /// <summary>Makes jobs.</summary>
-public sealed class NewJobs(OpenJobs open, JobsTable jobs, JobEditor editor, ChangeResolver resolver)
+public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, ChangeResolver resolver)
 {
     /// <summary>What is said where a new job’s id is that of another.</summary>
     public const string IdIsTaken = "Another job has this id already. Nothing was stored.";
@@ -15,14 +15,18 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, JobEditor editor, Cha
     /// <summary>Makes a job of a document; false where a job of that id is there already.</summary>
     public async Task<bool> CreateAsync(JobDocument document, Guid person, string says, CancellationToken cancellation)
     {
-        await editor.KnownAsync(person);
+        await people.KnownAsync(person);
         if (await jobs.ExistsAsync(document.Job.Id, removedToo: true))
         {
             return false;
         }
 
         var (edits, job) = await MadeAsync([document.Job, .. document.Parts()], sequence: 1);
-        await jobs.MakeAsync([new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), Summary(job))], cancellation);
+        if (!await jobs.MakeAsync([new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), Summary(job))], cancellation))
+        {
+            return false;
+        }
+
         open.Adopt(job);
         return true;
     }
@@ -33,7 +37,7 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, JobEditor editor, Cha
     /// </summary>
     internal async Task<Guid> CreateAsync(TitleDocument title, Guid person, Guid command, string says, IReadOnlyList<JobPartDocument> with, CancellationToken cancellation)
     {
-        await editor.KnownAsync(person);
+        await people.KnownAsync(person);
         if (with.Count == 0)
         {
             throw new ImpossibleInputException("changes", "That changes nothing.");

@@ -34,8 +34,7 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
             throw new ImpossibleInputException("corrects", "Only a withdrawal corrects another event.");
         }
 
-        var person = await people.FindAsync(request.PersonId)
-            ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
+        var person = await people.KnownAsync(request.PersonId);
         var at = request.Subject is { } subject ? await EndAsync(subject, request, cancellation) : null;
         CheckSubject(request, at, person.Id);
         var takenBack = request.Kind == EventKind.Withdrawal ? await TakenBackAsync(request) : null;
