@@ -1,0 +1,36 @@
+import { expect, test } from "@playwright/test";
+
+test("a place that does not open says so, leaves the others, and is loaded again by keyboard", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 360, height: 740 });
+  let lost = true;
+  await page.route(/assets\/CordsPage/, (route) => (lost ? route.abort() : route.continue()));
+  await page.goto("/cords");
+  await expect(page.getByRole("alert").filter({ hasText: "This page did not open." })).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await page.getByRole("link", { name: "Bench" }).click();
+  await expect(page.getByRole("button", { name: /^Wire/ })).toBeVisible();
+  await page.goto("/cords");
+  await expect(page.getByRole("button", { name: "Load again" })).toBeVisible();
+  lost = false;
+  await page.getByRole("button", { name: "Load again" }).press("Enter");
+  await expect(page.locator("[data-cord-verdict]").first()).toBeAttached();
+});
+
+test("what the network lost is asked again by itself; a refusal is not", async ({ page }) => {
+  let asked = 0;
+  await page.route("**/api/pin-maps/check*", (route) => (asked++ === 0 ? route.abort() : route.continue()));
+  await page.goto("/cords/pins");
+  await expect(page.locator("[data-finding=pin-key-not-seen]")).toBeVisible();
+  expect(asked).toBeGreaterThan(1);
+  let refused = 0;
+  await page.route("**/api/cords/case*", (route) => {
+    refused++;
+    return route.fulfill({ status: 422, json: { detail: "That cannot be." } });
+  });
+  await page.goto("/cords/earth");
+  await expect.poll(() => refused).toBe(1);
+  await page.waitForTimeout(3000);
+  expect(refused).toBe(1);
+});
