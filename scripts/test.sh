@@ -1,6 +1,7 @@
 # Sourced by ./lacet: every check there is. Ends non-zero where anything fails; the last line adds all of them up.
 
 passed=0 failed=0
+failures=() seconds=()
 chromium=/usr/bin/chromium
 
 install_browser() {
@@ -21,32 +22,48 @@ check() {
   if "$@" >"$logs/check.log" 2>&1; then
     passed=$((passed + 1))
   else
-    failed=$((failed + 1))
     tail -n 40 "$logs/check.log" >&2
-    say "$what FAILED"
+    fail "$what"
   fi
 }
 
-# Adds "passed failed", as a reader of a report prints them.
+fail() {
+  failed=$((failed + 1))
+  failures+=("$1")
+  say "$1 FAILED"
+}
+
+# Adds what a reader of a report prints: "passed failed", then a line for each that failed and, after "again ", for each
+# that passed only the second time.
 add_up() {
-  local ok bad
-  read -r ok bad <<<"$1"
-  passed=$((passed + ok)) failed=$((failed + bad))
+  local ok bad name
+  {
+    read -r ok bad
+    passed=$((passed + ok)) failed=$((failed + bad))
+    while IFS= read -r name; do
+      if [[ $name == again\ * ]]; then seconds+=("${name#again }"); else failures+=("$name"); fi
+    done
+  } <<<"$1"
 }
 
 unit_tests() {
-  local project=$1 report="$PWD/$logs/$1.xml"
+  local project=$1 report="$PWD/$logs/$1.xml" program="tests/$1/bin/Release/net10.0/$1.dll" again=() name
   say "$project…"
-  rm -f "$report"
-  dotnet "tests/$project/bin/Release/net10.0/$project.dll" -noLogo -noColor -xml "$report" >"$logs/$project.log" 2>&1 || true
-  grep -E '\[FAIL\]|^ +[A-Za-z].*Exception|Expected|Actual' "$logs/$project.log" >&2 || true
-  if [[ -f $report ]]; then
-    add_up "$(node scripts/count.mjs xunit "$report")"
-  else
+  rm -f "$report" "$report.again"
+  dotnet "$program" -noLogo -noColor -xml "$report" >"$logs/$project.log" 2>&1 || true
+  grep -A 12 -F '[FAIL]' "$logs/$project.log" >&2 || true
+  if [[ ! -f $report ]]; then
     tail -n 40 "$logs/$project.log" >&2
-    failed=$((failed + 1))
-    say "$project did not finish."
+    fail "$project did not finish"
+    return
   fi
+
+  # A busy machine can fail one that waits; what is wrong fails again, alone and in a process of its own.
+  while IFS= read -r name; do [[ -z $name ]] || again+=(-method "$name"); done < <(node scripts/count.mjs failed "$report")
+  if (( ${#again[@]} > 0 && ${#again[@]} <= 6 )); then
+    dotnet "$program" -noLogo -noColor -xml "$report.again" "${again[@]}" >"$logs/$project.again.log" 2>&1 || true
+  fi
+  add_up "$(node scripts/count.mjs xunit "$report" "$report.again")"
 }
 
 front_end_units() {
@@ -57,8 +74,7 @@ front_end_units() {
   if [[ -f $report ]]; then
     add_up "$(node scripts/count.mjs vitest "$report")"
   else
-    failed=$((failed + 1))
-    say "the front end's units did not finish."
+    fail "the front end's units did not finish"
   fi
 }
 
@@ -80,8 +96,7 @@ browser_tests() {
   if [[ -f $report ]]; then
     add_up "$(node scripts/count.mjs playwright "$report")"
   else
-    failed=$((failed + 1))
-    say "the end-to-end tests did not finish."
+    fail "the end-to-end tests did not finish"
   fi
 }
 
@@ -91,12 +106,13 @@ install_browser
 build_front_end &
 front_end=$!
 quietly "restoring NuGet packages" dotnet restore Lacet.slnx --locked-mode
+quietly "restoring the formatter" dotnet tool restore
 quietly "building everything" dotnet build Lacet.slnx -c Release --no-restore -nodeReuse:false
 wait "$front_end" || die "the front end was not built."
 fingerprint >"$logs/built"
 
 # Its style and its analyzers are held by the build.
-check "C# formatting" dotnet format whitespace Lacet.slnx --verify-no-changes --no-restore
+check "C# formatting" dotnet csharpier check src tests bench
 check "front end formatting" npm --prefix web run format:check
 check "front end types" npm --prefix web run types
 check "front end lint" npm --prefix web run lint
@@ -108,5 +124,7 @@ unit_tests Lacet.Core.Tests
 for project in Store Exchange Workshop Web; do unit_tests "Lacet.$project.Tests"; done
 browser_tests
 
+for name in ${seconds+"${seconds[@]}"}; do say "passed only the second time: $name"; done
+for name in ${failures+"${failures[@]}"}; do say "FAILED: $name"; done
 printf '%d passed, %d failed\n' "$passed" "$failed"
 (( failed == 0 ))

@@ -9,29 +9,62 @@ using Microsoft.Data.Sqlite;
 
 namespace Lacet.Bench;
 
-/// <summary>What people wait for at a server: a large job taken in, a long list accepted, and recording meanwhile.</summary>
+/// <summary>
+/// What people wait for at a server: a large job taken in, a long list accepted, and recording meanwhile.
+/// </summary>
 internal static class DeedBench
 {
-    private static readonly string[] Columns = ["Wire", "From", "From type", "To", "To type", "Size", "Colour", "Function", "Circuit", "Breaker", "Length"];
+    private static readonly string[] Columns =
+    [
+        "Wire",
+        "From",
+        "From type",
+        "To",
+        "To type",
+        "Size",
+        "Colour",
+        "Function",
+        "Circuit",
+        "Breaker",
+        "Length",
+    ];
 
     internal static async Task RunAsync(string program)
     {
         var (server, address) = await StartUp.StartAsync(program);
         using var http = new HttpClient { BaseAddress = address, Timeout = TimeSpan.FromMinutes(5) };
-        var person = (await http.PostAsJsonAsync(new Uri("/api/people", UriKind.Relative), new { name = "Bench" })).Content.ReadFromJsonAsync<JsonElement>().Result.GetProperty("id").GetGuid();
+        var person = (await http.PostAsJsonAsync(new Uri("/api/people", UriKind.Relative), new { name = "Bench" }))
+            .Content.ReadFromJsonAsync<JsonElement>()
+            .Result.GetProperty("id")
+            .GetGuid();
         await TakeInAsync(http, person, 500);
         var stored = await TakeInAsync(http, person, 10_000);
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"Job of 10,000 wires taken in, and its findings answered: {stored.Took:0.00} s; a script puts the same rows into SQLite in {stored.Script:0.00} s: {stored.Took / stored.Script:0.0} ×"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"Job of 10,000 wires taken in, and its findings answered: {stored.Took:0.00} s; a script puts the same rows into SQLite in {stored.Script:0.00} s: {stored.Took / stored.Script:0.0} ×"
+            )
+        );
         var alone = await RecordsAsync(http, person, clients: 50, each: 10, default);
         Say("Records, 50 people at once", alone);
         using var done = new CancellationTokenSource();
         var meanwhile = Task.Run(() => RecordsAsync(http, person, clients: 2, each: int.MaxValue, done.Token));
         var accepted = await AcceptAsync(http, person, 50_000);
         await done.CancelAsync();
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"List of 50,000 wires: previewed in {accepted.Preview:0.0} s, accepted in {accepted.Accept:0.0} s"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"List of 50,000 wires: previewed in {accepted.Preview:0.0} s, accepted in {accepted.Accept:0.0} s"
+            )
+        );
         Say("Records while that list is read and accepted, 2 people", await meanwhile);
         server.Refresh();
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"The server takes {server.WorkingSet64 / 1024.0 / 1024:0} MB after that"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"The server takes {server.WorkingSet64 / 1024.0 / 1024:0} MB after that"
+            )
+        );
         server.Kill();
         server.Dispose();
     }
@@ -39,24 +72,38 @@ internal static class DeedBench
     private static void Say(string what, List<double> times)
     {
         times.Sort();
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{what}: {times.Count} records, p50 {times[times.Count / 2]:0.0} ms, p99 {times[times.Count * 99 / 100]:0.0} ms, slowest {times[^1]:0} ms"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{what}: {times.Count} records, p50 {times[times.Count / 2]:0.0} ms, p99 {times[times.Count * 99 / 100]:0.0} ms, slowest {times[^1]:0} ms"
+            )
+        );
     }
 
     private static async Task<(double Took, double Script)> TakeInAsync(HttpClient http, Guid person, int wires)
     {
-        var title = new TitleDocument { Id = Guid.NewGuid(), Order = 1, Name = $"Bench {wires}" };
+        var title = new TitleDocument
+        {
+            Id = Guid.NewGuid(),
+            Order = 1,
+            Name = $"Bench {wires}",
+        };
         var parts = JobBench.Parts(wires).ToList();
         var document = JobDocument.Of(title, parts).Write();
         var started = Stopwatch.GetTimestamp();
         using var content = new ByteArrayContent(document);
         content.Headers.ContentType = new("application/json");
-        (await http.PostAsync(new Uri($"/api/jobs/document?personId={person}", UriKind.Relative), content)).EnsureSuccessStatusCode();
+        (
+            await http.PostAsync(new Uri($"/api/jobs/document?personId={person}", UriKind.Relative), content)
+        ).EnsureSuccessStatusCode();
         await http.GetByteArrayAsync(new Uri($"/api/jobs/{title.Id}/findings", UriKind.Relative));
         var took = Stopwatch.GetElapsedTime(started).TotalSeconds;
         return (took, Script([.. parts.Prepend(title).Select(p => (p.Id.ToString(), p.Write()))]));
     }
 
-    /// <summary>What a script needs to put the same rows where they go: two rows a part, prepared, one transaction.</summary>
+    /// <summary>
+    /// What a script needs to put the same rows where they go: two rows a part, prepared, one transaction.
+    /// </summary>
     private static double Script(List<(string Id, string Body)> parts)
     {
         var file = Path.Combine(Directory.CreateTempSubdirectory("lacet-bench-").FullName, "script.db");
@@ -64,7 +111,8 @@ internal static class DeedBench
         connection.Open();
         using (var make = connection.CreateCommand())
         {
-            make.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; CREATE TABLE part (job TEXT, id TEXT, body TEXT, PRIMARY KEY (job, id)) WITHOUT ROWID; CREATE TABLE change (command TEXT, position INTEGER, part TEXT, after TEXT, PRIMARY KEY (command, position)) WITHOUT ROWID; CREATE INDEX change_part ON change (part)";
+            make.CommandText =
+                "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; CREATE TABLE part (job TEXT, id TEXT, body TEXT, PRIMARY KEY (job, id)) WITHOUT ROWID; CREATE TABLE change (command TEXT, position INTEGER, part TEXT, after TEXT, PRIMARY KEY (command, position)) WITHOUT ROWID; CREATE INDEX change_part ON change (part)";
             make.ExecuteNonQuery();
         }
 
@@ -74,9 +122,19 @@ internal static class DeedBench
         (put.Transaction, put.CommandText) = (transaction, "INSERT INTO part VALUES ($job, $id, $body)");
         using var change = connection.CreateCommand();
         (change.Transaction, change.CommandText) = (transaction, "INSERT INTO change VALUES ($job, $at, $id, $body)");
-        var (job, id, body, at) = (new SqliteParameter("$job", Guid.NewGuid().ToString()), new SqliteParameter("$id", ""), new SqliteParameter("$body", ""), new SqliteParameter("$at", SqliteType.Integer));
+        var (job, id, body, at) = (
+            new SqliteParameter("$job", Guid.NewGuid().ToString()),
+            new SqliteParameter("$id", ""),
+            new SqliteParameter("$body", ""),
+            new SqliteParameter("$at", SqliteType.Integer)
+        );
         put.Parameters.AddRange([job, id, body]);
-        change.Parameters.AddRange([new SqliteParameter("$job", job.Value), at, new SqliteParameter("$id", ""), new SqliteParameter("$body", "")]);
+        change.Parameters.AddRange([
+            new SqliteParameter("$job", job.Value),
+            at,
+            new SqliteParameter("$id", ""),
+            new SqliteParameter("$body", ""),
+        ]);
         for (var i = 0; i < parts.Count; i++)
         {
             (id.Value, body.Value) = parts[i];
@@ -94,30 +152,63 @@ internal static class DeedBench
         var text = new StringBuilder(string.Join(';', Columns)).Append("\r\n");
         for (var i = 0; i < rows - 1; i++)
         {
-            text.Append(CultureInfo.InvariantCulture, $"{i};P{i / 50}/X1:{i};screw clamp;P{i / 50}/X2:{i};spring cage;{(i % 3 == 0 ? "14 AWG" : "2,5")};black;line;C{i / 20};16 A;3,2 m\r\n");
+            text.Append(
+                CultureInfo.InvariantCulture,
+                $"{i};P{i / 50}/X1:{i};screw clamp;P{i / 50}/X2:{i};spring cage;{(i % 3 == 0 ? "14 AWG" : "2,5")};black;line;C{i / 20};16 A;3,2 m\r\n"
+            );
         }
 
         var started = Stopwatch.GetTimestamp();
         using var content = new ByteArrayContent(Encoding.UTF8.GetBytes(text.ToString()));
         content.Headers.ContentType = new("application/octet-stream");
-        var preview = await (await http.PostAsync(new Uri("/api/jobs/import/preview", UriKind.Relative), content)).EnsureSuccessStatusCode().Content.ReadFromJsonAsync<JsonElement>();
+        var preview = await (await http.PostAsync(new Uri("/api/jobs/import/preview", UriKind.Relative), content))
+            .EnsureSuccessStatusCode()
+            .Content.ReadFromJsonAsync<JsonElement>();
         var id = preview.GetProperty("id").GetGuid();
         while (preview.GetProperty("state").ValueEquals("reading"))
         {
             await Task.Delay(50);
-            preview = await http.GetFromJsonAsync<JsonElement>(new Uri($"/api/jobs/import/{id}?limit=1", UriKind.Relative));
+            preview = await http.GetFromJsonAsync<JsonElement>(
+                new Uri($"/api/jobs/import/{id}?limit=1", UriKind.Relative)
+            );
         }
 
         var previewed = Stopwatch.GetElapsedTime(started).TotalSeconds;
         started = Stopwatch.GetTimestamp();
-        (await http.PostAsJsonAsync(new Uri($"/api/jobs/import/{id}/accept", UriKind.Relative), new { id = Guid.NewGuid(), personId = person, jobName = "Long" })).EnsureSuccessStatusCode();
+        (
+            await http.PostAsJsonAsync(
+                new Uri($"/api/jobs/import/{id}/accept", UriKind.Relative),
+                new
+                {
+                    id = Guid.NewGuid(),
+                    personId = person,
+                    jobName = "Long",
+                }
+            )
+        ).EnsureSuccessStatusCode();
         return (previewed, Stopwatch.GetElapsedTime(started).TotalSeconds);
     }
 
-    private static async Task<List<double>> RecordsAsync(HttpClient http, Guid person, int clients, int each, CancellationToken done) =>
-        [.. (await Task.WhenAll(Enumerable.Range(0, clients).Select(c => RecordAsync(http, person, c, each, done)))).SelectMany(t => t)];
+    private static async Task<List<double>> RecordsAsync(
+        HttpClient http,
+        Guid person,
+        int clients,
+        int each,
+        CancellationToken done
+    ) =>
+        [
+            .. (
+                await Task.WhenAll(Enumerable.Range(0, clients).Select(c => RecordAsync(http, person, c, each, done)))
+            ).SelectMany(t => t),
+        ];
 
-    private static async Task<List<double>> RecordAsync(HttpClient http, Guid person, int client, int count, CancellationToken done)
+    private static async Task<List<double>> RecordAsync(
+        HttpClient http,
+        Guid person,
+        int client,
+        int count,
+        CancellationToken done
+    )
     {
         var times = new List<double>();
         for (var i = 0; i < count && !done.IsCancellationRequested; i++)
@@ -131,13 +222,31 @@ internal static class DeedBench
                     personId = person,
                     claimedAt = DateTimeOffset.Now,
                     conductor = new { size = "2.5 mm²", build = "fine-stranded" },
-                    landing = new { kind = "screw-clamp-block", leastMm2 = 0.5, mostMm2 = 4, stripDepthMm = 9, ferrule = "allowed", torqueMarking = new { least = 0.5, most = 0.8, unit = "N·m" } },
+                    landing = new
+                    {
+                        kind = "screw-clamp-block",
+                        leastMm2 = 0.5,
+                        mostMm2 = 4,
+                        stripDepthMm = 9,
+                        ferrule = "allowed",
+                        torqueMarking = new
+                        {
+                            least = 0.5,
+                            most = 0.8,
+                            unit = "N·m",
+                        },
+                    },
                     tightening = new { method = "by-feel" },
                 },
-                Json.Options);
+                Json.Options
+            );
             using var content = new StringContent(body, Encoding.UTF8, "application/json");
             var started = Stopwatch.GetTimestamp();
-            using var response = await http.PostAsync(new Uri("/api/records", UriKind.Relative), content, CancellationToken.None);
+            using var response = await http.PostAsync(
+                new Uri("/api/records", UriKind.Relative),
+                content,
+                CancellationToken.None
+            );
             response.EnsureSuccessStatusCode();
             times.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
         }

@@ -21,10 +21,14 @@ internal static class HttpLoad
         using var http = new HttpClient { BaseAddress = server };
         await Task.WhenAll(Enumerable.Range(0, Clients).Select(_ => AskAsync(http, WarmUp)));
         var started = Stopwatch.GetTimestamp();
-        var times = (await Task.WhenAll(Enumerable.Range(0, Clients).Select(_ => AskAsync(http, Counted)))).SelectMany(t => t).Order().ToList();
+        var times = (await Task.WhenAll(Enumerable.Range(0, Clients).Select(_ => AskAsync(http, Counted))))
+            .SelectMany(t => t)
+            .Order()
+            .ToList();
         var took = Stopwatch.GetElapsedTime(started);
         Console.WriteLine(
-            $"HTTP recipe, {Clients} clients, {times.Count} requests: p50 {times[times.Count / 2]:0.00} ms, p99 {times[times.Count * 99 / 100]:0.00} ms, {times.Count / took.TotalSeconds:0} a second");
+            $"HTTP recipe, {Clients} clients, {times.Count} requests: p50 {times[times.Count / 2]:0.00} ms, p99 {times[times.Count * 99 / 100]:0.00} ms, {times.Count / took.TotalSeconds:0} a second"
+        );
     }
 
     private static async Task<List<double>> AskAsync(HttpClient http, int count)

@@ -20,17 +20,23 @@ if (args is [_, _, "deeds"])
     return;
 }
 
-var summary = BenchmarkRunner.Run<RecipeBenchmarks>(DefaultConfig.Instance
-    .WithOptions(ConfigOptions.DisableLogFile)
-    .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.Instance)));
+var summary = BenchmarkRunner.Run<RecipeBenchmarks>(
+    DefaultConfig
+        .Instance.WithOptions(ConfigOptions.DisableLogFile)
+        .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.Instance))
+);
 
 Console.WriteLine();
 var recipes = Matrix.Recipes().Select(r => r.Recipe.Verdict).ToList();
-Console.WriteLine($"{recipes.Count} recipes, every landing of the Shelf with every stocked wire: {string.Join(", ", recipes.GroupBy(v => v).OrderBy(g => g.Key).Select(g => $"{g.Key.ToString().ToLowerInvariant()} {100.0 * g.Count() / recipes.Count:0} %"))}");
+Console.WriteLine(
+    $"{recipes.Count} recipes, every landing of the Shelf with every stocked wire: {string.Join(", ", recipes.GroupBy(v => v).OrderBy(g => g.Key).Select(g => $"{g.Key.ToString().ToLowerInvariant()} {100.0 * g.Count() / recipes.Count:0} %"))}"
+);
 foreach (var report in summary.Reports.Where(r => r.ResultStatistics is not null))
 {
     var nanoseconds = report.ResultStatistics!.Mean;
-    Console.WriteLine($"{report.BenchmarkCase.Descriptor.WorkloadMethod.Name}: {nanoseconds / 1000:0.00} µs, {1e9 / nanoseconds:0} a second on one core");
+    Console.WriteLine(
+        $"{report.BenchmarkCase.Descriptor.WorkloadMethod.Name}: {nanoseconds / 1000:0.00} µs, {1e9 / nanoseconds:0} a second on one core"
+    );
 }
 
 await JobBench.RunAsync();

@@ -12,10 +12,19 @@ namespace Lacet.Bench;
 public class RecipeBenchmarks
 {
     private readonly Conductor _solid = Conductor.Of(ConductorSize.Parse("14 AWG"), Build.Solid, Material.Copper);
-    private readonly Conductor _fine = Conductor.Of(ConductorSize.Parse("2.5 mm²"), Build.FineStranded, Material.Copper);
-    private readonly Landing _screw = new BindingScrew(ScrewSize.Parse("#8"), TorqueMarking.OfRange(14, 18, TorqueUnit.InchPound));
+    private readonly Conductor _fine = Conductor.Of(
+        ConductorSize.Parse("2.5 mm²"),
+        Build.FineStranded,
+        Material.Copper
+    );
+    private readonly Landing _screw = new BindingScrew(
+        ScrewSize.Parse("#8"),
+        TorqueMarking.OfRange(14, 18, TorqueUnit.InchPound)
+    );
     private readonly Landing _block = new ScrewClampBlock(
-        new(0.5, 4, new Length(9), FerruleAcceptance.Allowed), TorqueMarking.OfRange(0.5, 0.8, TorqueUnit.NewtonMetre));
+        new(0.5, 4, new Length(9), FerruleAcceptance.Allowed),
+        TorqueMarking.OfRange(0.5, 0.8, TorqueUnit.NewtonMetre)
+    );
 
     /// <summary>A hook under a binding screw.</summary>
     [Benchmark]

@@ -2,7 +2,9 @@ using System.Diagnostics;
 
 namespace Lacet.Bench;
 
-/// <summary>From the start of the program to its first answer, a built program and a data folder of its own each time.</summary>
+/// <summary>
+/// From the start of the program to its first answer, a built program and a data folder of its own each time.
+/// </summary>
 internal static class StartUp
 {
     private const int Runs = 5;
@@ -10,12 +12,15 @@ internal static class StartUp
     internal static async Task<(Process Server, Uri Address)> StartAsync(string program)
     {
         var folder = Directory.CreateTempSubdirectory("lacet-bench-").FullName;
-        var process = Process.Start(new ProcessStartInfo("dotnet", [program, "serve", "--port", "0", "--data", folder])
-        {
-            RedirectStandardOutput = true,
-            UseShellExecute = false,
-        })!;
-        var line = await process.StandardOutput.ReadLineAsync() ?? throw new InvalidOperationException("The server did not start.");
+        var process = Process.Start(
+            new ProcessStartInfo("dotnet", [program, "serve", "--port", "0", "--data", folder])
+            {
+                RedirectStandardOutput = true,
+                UseShellExecute = false,
+            }
+        )!;
+        var line = await process.StandardOutput.ReadLineAsync()
+            ?? throw new InvalidOperationException("The server did not start.");
         return (process, new Uri(line[line.IndexOf("http", StringComparison.Ordinal)..]));
     }
 
@@ -35,6 +40,8 @@ internal static class StartUp
         }
 
         times.Sort();
-        Console.WriteLine($"Start to first answer, {Runs} runs: median {times[Runs / 2]:0.00} s ({times[0]:0.00} to {times[^1]:0.00})");
+        Console.WriteLine(
+            $"Start to first answer, {Runs} runs: median {times[Runs / 2]:0.00} s ({times[0]:0.00} to {times[^1]:0.00})"
+        );
     }
 }

@@ -15,7 +15,11 @@ namespace Lacet.Devices;
 /// closed without a word.
 /// </summary>
 public sealed partial class DeviceHub(
-    IOptions<DeviceOptions> options, Feed<DeviceEvent> feed, IPeakKeeper keeper, ILogger<DeviceHub> log) : BackgroundService
+    IOptions<DeviceOptions> options,
+    Feed<DeviceEvent> feed,
+    IPeakKeeper keeper,
+    ILogger<DeviceHub> log
+) : BackgroundService
 {
     private const int Protocol = 1;
     private const int MostTools = 16;
@@ -28,17 +32,25 @@ public sealed partial class DeviceHub(
     /// <summary>N·m: no screw of this trade asks for so much.</summary>
     private const double LargestScale = 1000;
 
-    private readonly ConcurrentDictionary<string, (ConnectedTool Tool, LineChannel Channel)> _tools = new(StringComparer.Ordinal);
-    private readonly TaskCompletionSource<IPEndPoint> _listening = new(TaskCreationOptions.RunContinuationsAsynchronously);
+    private readonly ConcurrentDictionary<string, (ConnectedTool Tool, LineChannel Channel)> _tools = new(
+        StringComparer.Ordinal
+    );
+    private readonly TaskCompletionSource<IPEndPoint> _listening = new(
+        TaskCreationOptions.RunContinuationsAsynchronously
+    );
     private int _connections;
 
     /// <summary>Where it listens, once it does.</summary>
     public Task<IPEndPoint> Listening => _listening.Task;
 
     /// <summary>The tools that are connected now, by name.</summary>
-    public IReadOnlyList<ConnectedTool> Tools => [.. _tools.Values.Select(t => t.Tool).OrderBy(t => t.Identity.Name, StringComparer.Ordinal)];
+    public IReadOnlyList<ConnectedTool> Tools =>
+        [.. _tools.Values.Select(t => t.Tool).OrderBy(t => t.Identity.Name, StringComparer.Ordinal)];
 
-    /// <summary>Asks a stand-in to turn on a screw of that target, or with null to let go. False where there is no such stand-in.</summary>
+    /// <summary>
+    /// Asks a stand-in to turn on a screw of that target, or with null to let go. False where there is no such
+    /// stand-in.
+    /// </summary>
     public async Task<bool> TurnAsync(string toolId, Torque? target, CancellationToken cancellation)
     {
         if (!_tools.TryGetValue(toolId, out var entry) || !entry.Tool.Identity.StandIn)
@@ -46,7 +58,10 @@ public sealed partial class DeviceHub(
             return false;
         }
 
-        await entry.Channel.SendAsync(target is { } torque ? new DeviceLine.Hold(torque.NewtonMetres) : new DeviceLine.Release(), cancellation);
+        await entry.Channel.SendAsync(
+            target is { } torque ? new DeviceLine.Hold(torque.NewtonMetres) : new DeviceLine.Release(),
+            cancellation
+        );
         return true;
     }
 
@@ -113,13 +128,21 @@ public sealed partial class DeviceHub(
     {
         using var limit = CancellationTokenSource.CreateLinkedTokenSource(cancellation);
         limit.CancelAfter(HelloWithin);
-        if (await channel.ReceiveAsync(limit.Token) is not DeviceLine.Hello { Protocol: Protocol } hello || !IsToken(hello.Token))
+        if (
+            await channel.ReceiveAsync(limit.Token) is not DeviceLine.Hello { Protocol: Protocol } hello
+            || !IsToken(hello.Token)
+        )
         {
             return null;
         }
 
         var tool = hello.Tool;
-        if (tool.Id.Length is 0 or > 100 || tool.Name.Length is 0 or > 100 || !(tool.RangeMost > 0) || !double.IsFinite(tool.RangeMost))
+        if (
+            tool.Id.Length is 0 or > 100
+            || tool.Name.Length is 0 or > 100
+            || !(tool.RangeMost > 0)
+            || !double.IsFinite(tool.RangeMost)
+        )
         {
             return null;
         }
@@ -180,16 +203,29 @@ public sealed partial class DeviceHub(
                 feed.Tell(new DeviceEvent.Read(tool.Identity.Id, reading.Turn, torque, tool.Identity.StandIn));
                 break;
             case DeviceLine.Peak peak:
-                var kept = new TorquePeak(peak.Turn, tool.Identity.Id, tool.Identity.Name, torque, tool.Identity.StandIn);
+                var kept = new TorquePeak(
+                    peak.Turn,
+                    tool.Identity.Id,
+                    tool.Identity.Name,
+                    torque,
+                    tool.Identity.StandIn
+                );
                 await keeper.KeepAsync(kept, cancellation);
                 feed.Tell(new DeviceEvent.Peaked(kept));
                 break;
         }
     }
 
-    private bool IsToken(string token) => options.Value.Token.Length > 0 && CryptographicOperations.FixedTimeEquals(
-        Encoding.UTF8.GetBytes(token), Encoding.UTF8.GetBytes(options.Value.Token));
+    private bool IsToken(string token) =>
+        options.Value.Token.Length > 0
+        && CryptographicOperations.FixedTimeEquals(
+            Encoding.UTF8.GetBytes(token),
+            Encoding.UTF8.GetBytes(options.Value.Token)
+        );
 
-    [LoggerMessage(Level = LogLevel.Error, Message = "Devices cannot connect: port {Port} of loopback cannot be opened ({Why}).")]
+    [LoggerMessage(
+        Level = LogLevel.Error,
+        Message = "Devices cannot connect: port {Port} of loopback cannot be opened ({Why})."
+    )]
     private static partial void NoPort(ILogger logger, int port, string why);
 }

@@ -11,10 +11,15 @@ public sealed class Feed<T>
     private readonly ConcurrentDictionary<Guid, Channel<T>> _listeners = new();
 
     /// <summary>What is so now, then what happens from now on.</summary>
-    public async IAsyncEnumerable<T> ListenAsync(IReadOnlyList<T> first, [EnumeratorCancellation] CancellationToken cancellation)
+    public async IAsyncEnumerable<T> ListenAsync(
+        IReadOnlyList<T> first,
+        [EnumeratorCancellation] CancellationToken cancellation
+    )
     {
         var id = Guid.NewGuid();
-        var channel = Channel.CreateBounded<T>(new BoundedChannelOptions(200) { FullMode = BoundedChannelFullMode.DropOldest });
+        var channel = Channel.CreateBounded<T>(
+            new BoundedChannelOptions(200) { FullMode = BoundedChannelFullMode.DropOldest }
+        );
         _listeners[id] = channel;
         try
         {

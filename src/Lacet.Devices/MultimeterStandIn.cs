@@ -15,8 +15,8 @@ public sealed class MultimeterStandIn(IOptions<DeviceOptions> options)
     public bool IsThere => options.Value.StandIns;
 
     /// <summary>
-    /// Ω from a blade of a cord's plug to one of its bare ends, both counted from 0; null where the way is open. A whole
-    /// way has a few tenths, as probes and cord have.
+    /// Ω from a blade of a cord's plug to one of its bare ends, both counted from 0; null where the way is open. A
+    /// whole way has a few tenths, as probes and cord have.
     /// </summary>
     public static double? Ohms(string cord, int conductors, int blade, int end)
     {

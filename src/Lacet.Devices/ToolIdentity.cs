@@ -15,4 +15,5 @@ public sealed record ToolIdentity(
     double RangeMost,
     DateOnly CalibratedOn,
     bool StandIn = false,
-    int? CyclesSinceCalibration = null);
+    int? CyclesSinceCalibration = null
+);

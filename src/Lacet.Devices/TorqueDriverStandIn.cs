@@ -10,12 +10,20 @@ namespace Lacet.Devices;
 /// Stands for a digital torque screwdriver: connects to Lacet as a real one would, and turns the screw-joint model
 /// while it is held. Everything it reads is simulated, and it says so.
 /// </summary>
-public sealed class TorqueDriverStandIn(DeviceHub hub, IOptions<DeviceOptions> options, TimeProvider time) : BackgroundService
+public sealed class TorqueDriverStandIn(DeviceHub hub, IOptions<DeviceOptions> options, TimeProvider time)
+    : BackgroundService
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(50);
     private static readonly TimeSpan LetsGoAfter = TimeSpan.FromSeconds(15);
     private static readonly TimeSpan TriesAgainAfter = TimeSpan.FromSeconds(1);
-    private static readonly ToolIdentity Identity = new("stand-in-1", "Stand-in driver", "N·m", 3, new(2026, 6, 1), StandIn: true);
+    private static readonly ToolIdentity Identity = new(
+        "stand-in-1",
+        "Stand-in driver",
+        "N·m",
+        3,
+        new(2026, 6, 1),
+        StandIn: true
+    );
 
     private int _turns;
 
@@ -59,7 +67,12 @@ public sealed class TorqueDriverStandIn(DeviceHub hub, IOptions<DeviceOptions> o
                     case DeviceLine.Hold hold when turn.IsCompleted:
                         letGo?.Dispose();
                         letGo = new CancellationTokenSource(LetsGoAfter, time);
-                        turn = TurnAsync(channel, new ScrewJoint(new Torque(hold.TargetNm), ++_turns), letGo.Token, cancellation);
+                        turn = TurnAsync(
+                            channel,
+                            new ScrewJoint(new Torque(hold.TargetNm), ++_turns),
+                            letGo.Token,
+                            cancellation
+                        );
                         break;
                     case DeviceLine.Release when letGo is not null:
                         await letGo.CancelAsync();
@@ -74,7 +87,12 @@ public sealed class TorqueDriverStandIn(DeviceHub hub, IOptions<DeviceOptions> o
         }
     }
 
-    private async Task TurnAsync(LineChannel channel, ScrewJoint joint, CancellationToken letGo, CancellationToken cancellation)
+    private async Task TurnAsync(
+        LineChannel channel,
+        ScrewJoint joint,
+        CancellationToken letGo,
+        CancellationToken cancellation
+    )
     {
         var (id, started, peak) = (Guid.NewGuid(), time.GetTimestamp(), 0.0);
         using var beat = new PeriodicTimer(Beat, time);
@@ -83,7 +101,10 @@ public sealed class TorqueDriverStandIn(DeviceHub hub, IOptions<DeviceOptions> o
             while (!letGo.IsCancellationRequested)
             {
                 // Past the end of its scale a driver reads no more.
-                var torque = Math.Min(joint.Feel(ScrewJoint.AngleAfter(time.GetElapsedTime(started))).NewtonMetres, Identity.RangeMost);
+                var torque = Math.Min(
+                    joint.Feel(ScrewJoint.AngleAfter(time.GetElapsedTime(started))).NewtonMetres,
+                    Identity.RangeMost
+                );
                 peak = Math.Max(peak, torque);
                 await channel.SendAsync(new DeviceLine.Reading(id, Math.Round(torque, 4)), cancellation);
                 await beat.WaitForNextTickAsync(letGo);

@@ -22,7 +22,9 @@ public static class Json
         options.RespectRequiredConstructorParameters = true;
         // Units hold "·" and "²"; JSON is served as JSON, never inside a page, so they need no escape.
         options.Encoder = JavaScriptEncoder.Create(UnicodeRanges.All);
-        options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(LeaveOutWhatNobodySaid);
+        options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(
+            LeaveOutWhatNobodySaid
+        );
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
         return options;
     }

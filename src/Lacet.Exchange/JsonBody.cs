@@ -3,12 +3,15 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Exchange;
 
-/// <summary>What no body may hold, whatever its shape: a null in a list, and characters in a text that nobody can see.</summary>
+/// <summary>
+/// What no body may hold, whatever its shape: a null in a list, and characters in a text that nobody can see.
+/// </summary>
 public static class JsonBody
 {
     /// <summary>Throws <see cref="ImpossibleInputException"/> with the way to the first of them.</summary>
     /// <param name="body">The body.</param>
-    /// <param name="anyText">Whether texts in it may hold anything: a list that is pasted is cleaned cell by cell.</param>
+    /// <param name="anyText">Whether texts in it may hold anything: a list that is pasted is cleaned cell by
+    /// cell.</param>
     public static void Check(JsonElement body, bool anyText = false) => Check(body, "", anyText);
 
     private static void Check(JsonElement element, string path, bool anyText)
@@ -22,7 +25,10 @@ public static class JsonBody
                     var here = FormattableString.Invariant($"{path}[{at++}]");
                     if (item.ValueKind == JsonValueKind.Null)
                     {
-                        throw new ImpossibleInputException(here, $"{here} is empty: fill it in, or take it out of the list.");
+                        throw new ImpossibleInputException(
+                            here,
+                            $"{here} is empty: fill it in, or take it out of the list."
+                        );
                     }
 
                     Check(item, here, anyText);
@@ -37,13 +43,16 @@ public static class JsonBody
 
                 break;
             case JsonValueKind.String when !anyText && element.GetString()!.Any(PlainText.IsUnseen):
-                throw new ImpossibleInputException(path, $"{path} has a character that cannot be shown. Type it again.");
+                throw new ImpossibleInputException(
+                    path,
+                    $"{path} has a character that cannot be shown. Type it again."
+                );
         }
     }
 
     /// <summary>
-    /// The same body with every text composed, so that what looks the same is the same wherever it is compared; null where all
-    /// of them are already, as nearly always.
+    /// The same body with every text composed, so that what looks the same is the same wherever it is compared; null
+    /// where all of them are already, as nearly always.
     /// </summary>
     public static byte[]? Composed(JsonElement body)
     {
@@ -61,13 +70,15 @@ public static class JsonBody
         return stream.ToArray();
     }
 
-    private static bool IsComposed(JsonElement element) => element.ValueKind switch
-    {
-        JsonValueKind.Array => element.EnumerateArray().All(IsComposed),
-        JsonValueKind.Object => element.EnumerateObject().All(m => IsComposed(m.Value)),
-        JsonValueKind.String => element.GetString()! is var text && string.Equals(PlainText.Composed(text), text, StringComparison.Ordinal),
-        _ => true,
-    };
+    private static bool IsComposed(JsonElement element) =>
+        element.ValueKind switch
+        {
+            JsonValueKind.Array => element.EnumerateArray().All(IsComposed),
+            JsonValueKind.Object => element.EnumerateObject().All(m => IsComposed(m.Value)),
+            JsonValueKind.String => element.GetString()! is var text
+                && string.Equals(PlainText.Composed(text), text, StringComparison.Ordinal),
+            _ => true,
+        };
 
     private static void Write(JsonElement element, Utf8JsonWriter writer)
     {

@@ -8,7 +8,11 @@ namespace Lacet.Exchange;
 public static class RecordCsv
 {
     /// <summary>Writes rows as they come, so that a long log needs no memory.</summary>
-    public static async Task WriteAsync(TextWriter writer, IAsyncEnumerable<RecordRow> rows, CancellationToken cancellation)
+    public static async Task WriteAsync(
+        TextWriter writer,
+        IAsyncEnumerable<RecordRow> rows,
+        CancellationToken cancellation
+    )
     {
         var configuration = new CsvConfiguration(CultureInfo.InvariantCulture)
         {

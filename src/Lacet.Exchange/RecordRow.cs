@@ -25,7 +25,9 @@ public sealed record RecordRow
     /// <summary>Whether the person is proved.</summary>
     public required string Proved { get; init; }
 
-    /// <summary>landed, wanting, withdrawn and so on; damaged where its bytes are not the ones that were received.</summary>
+    /// <summary>
+    /// landed, wanting, withdrawn and so on; damaged where its bytes are not the ones that were received.
+    /// </summary>
     public required string State { get; init; }
 
     /// <summary>The conductor.</summary>
@@ -74,17 +76,18 @@ public sealed record RecordRow
     public required string Hash { get; init; }
 
     /// <summary>The row of an event that cannot be read.</summary>
-    public static RecordRow Damaged(long sequence, string hash) => new()
-    {
-        Sequence = sequence,
-        Kind = "",
-        ClaimedAt = "",
-        ReceivedAt = "",
-        Person = "",
-        Proved = "",
-        State = Word(RecordState.Damaged),
-        Hash = hash,
-    };
+    public static RecordRow Damaged(long sequence, string hash) =>
+        new()
+        {
+            Sequence = sequence,
+            Kind = "",
+            ClaimedAt = "",
+            ReceivedAt = "",
+            Person = "",
+            Proved = "",
+            State = Word(RecordState.Damaged),
+            Hash = hash,
+        };
 
     /// <summary>The row of an event.</summary>
     public static RecordRow Of(EventDocument recorded, string hash, string person, bool proved, RecordState state)
@@ -112,7 +115,9 @@ public sealed record RecordRow
             TorqueNm = made?.Tightening.Torque?.Value,
             Tool = made?.Tightening.Tool,
             Simulated = made is { Tightening.Simulated: true } ? "simulated" : null,
-            Findings = made is null ? null : string.Join(" ", made.Judge().Select(f => f.Says.ToString(UnitLead.Metric))),
+            Findings = made is null
+                ? null
+                : string.Join(" ", made.Judge().Select(f => f.Says.ToString(UnitLead.Metric))),
             Hash = hash,
         };
     }

@@ -5,7 +5,9 @@ namespace Lacet.Store;
 /// <summary>One archive of a data folder, taken while Lacet runs.</summary>
 public static class Backup
 {
-    /// <summary>Writes the archive; what stood at that place before is replaced only once the new one is whole.</summary>
+    /// <summary>
+    /// Writes the archive; what stood at that place before is replaced only once the new one is whole.
+    /// </summary>
     public static void Write(string folder, string file)
     {
         if (!File.Exists(Path.Combine(folder, LacetDatabase.FileName)))
@@ -16,7 +18,10 @@ public static class Backup
         var target = Path.GetFullPath(file);
         if (IsInside(target, folder))
         {
-            throw new DataFolderException("A backup inside the data folder would be lost with it. Choose another place.", null);
+            throw new DataFolderException(
+                "A backup inside the data folder would be lost with it. Choose another place.",
+                null
+            );
         }
 
         // Beside the target, and nowhere that others read: half of a database must not lie about.
@@ -40,7 +45,10 @@ public static class Backup
     }
 
     private static bool IsInside(string target, string folder) =>
-        target.StartsWith(Path.TrimEndingDirectorySeparator(Path.GetFullPath(folder)) + Path.DirectorySeparatorChar, StringComparison.Ordinal);
+        target.StartsWith(
+            Path.TrimEndingDirectorySeparator(Path.GetFullPath(folder)) + Path.DirectorySeparatorChar,
+            StringComparison.Ordinal
+        );
 
     /// <summary>What a backup that was killed left behind.</summary>
     private static void RemoveLeftovers(string copy, string part)

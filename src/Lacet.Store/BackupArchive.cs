@@ -5,8 +5,8 @@ using System.Text;
 namespace Lacet.Store;
 
 /// <summary>
-/// The archive of a backup: a zip whose comment, its last bytes, is the hash of everything before them. So one flipped bit
-/// anywhere in it is noticed before anything is touched.
+/// The archive of a backup: a zip whose comment, its last bytes, is the hash of everything before them. So one flipped
+/// bit anywhere in it is noticed before anything is touched.
 /// </summary>
 internal static class BackupArchive
 {
@@ -29,7 +29,9 @@ internal static class BackupArchive
         written.Flush(flushToDisk: true);
     }
 
-    /// <summary>Puts its database into a file of its own; throws a sentence where the archive is not as it was written.</summary>
+    /// <summary>
+    /// Puts its database into a file of its own; throws a sentence where the archive is not as it was written.
+    /// </summary>
     internal static void Extract(string file, string database)
     {
         try
@@ -51,9 +53,18 @@ internal static class BackupArchive
             using var to = DataFiles.Open(database, FileMode.CreateNew);
             from.CopyTo(to);
         }
-        catch (Exception exception) when (exception is InvalidDataException or NotSupportedException or ArgumentException or EndOfStreamException)
+        catch (Exception exception)
+            when (exception
+                    is InvalidDataException
+                        or NotSupportedException
+                        or ArgumentException
+                        or EndOfStreamException
+            )
         {
-            throw new DataFolderException($"The backup {file} is damaged: {exception.Message} Nothing was changed.", exception);
+            throw new DataFolderException(
+                $"The backup {file} is damaged: {exception.Message} Nothing was changed.",
+                exception
+            );
         }
     }
 
@@ -62,7 +73,10 @@ internal static class BackupArchive
         var position = stream.Position;
         if (!string.Equals(comment, Mark + Hash(stream), StringComparison.Ordinal))
         {
-            throw new DataFolderException($"The backup {file} is damaged: it is not as it was written. Nothing was changed.", null);
+            throw new DataFolderException(
+                $"The backup {file} is damaged: it is not as it was written. Nothing was changed.",
+                null
+            );
         }
 
         stream.Position = position;

@@ -25,7 +25,12 @@ internal static class DataFiles
     /// <summary>Opens a file for writing that only its owner may read.</summary>
     internal static FileStream Open(string file, FileMode mode, FileShare share = FileShare.None)
     {
-        var options = new FileStreamOptions { Mode = mode, Access = FileAccess.ReadWrite, Share = share };
+        var options = new FileStreamOptions
+        {
+            Mode = mode,
+            Access = FileAccess.ReadWrite,
+            Share = share,
+        };
         if (!OperatingSystem.IsWindows())
         {
             options.UnixCreateMode = OwnerFile;

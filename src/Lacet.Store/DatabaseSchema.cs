@@ -5,16 +5,23 @@ using Microsoft.Data.Sqlite;
 
 namespace Lacet.Store;
 
-/// <summary>The shape of the database: of which version it is, brought up to date, whole, and without what was never finished.</summary>
+/// <summary>
+/// The shape of the database: of which version it is, brought up to date, whole, and without what was never finished.
+/// </summary>
 internal static class DatabaseSchema
 {
-    /// <summary>Refuses a database that a later version has changed: what that added would be lost here without a word.</summary>
+    /// <summary>
+    /// Refuses a database that a later version has changed: what that added would be lost here without a word.
+    /// </summary>
     internal static void CheckVersion(string connectionString, string file)
     {
         var unknown = Applied(connectionString).Except(Migrations(), StringComparer.Ordinal).ToList();
         if (unknown is [var newer, ..])
         {
-            throw new DataFolderException($"The database {file} was written by a newer Lacet ({newer}). Start that one; nothing was changed.", null);
+            throw new DataFolderException(
+                $"The database {file} was written by a newer Lacet ({newer}). Start that one; nothing was changed.",
+                null
+            );
         }
     }
 
@@ -22,7 +29,10 @@ internal static class DatabaseSchema
     {
         if (Migrations().Except(Applied(connectionString), StringComparer.Ordinal).Any())
         {
-            throw new DataFolderException($"The database {file} is of an older version. Start Lacet on it once, which brings it up to date.", null);
+            throw new DataFolderException(
+                $"The database {file} is of an older version. Start Lacet on it once, which brings it up to date.",
+                null
+            );
         }
     }
 
@@ -30,12 +40,15 @@ internal static class DatabaseSchema
     {
         using var connection = new SqliteConnection(connectionString);
         connection.Open();
-        return connection.ExecuteScalar<bool>("SELECT EXISTS (SELECT 1 FROM sqlite_schema WHERE name = 'SchemaVersions')")
+        return connection.ExecuteScalar<bool>(
+            "SELECT EXISTS (SELECT 1 FROM sqlite_schema WHERE name = 'SchemaVersions')"
+        )
             ? [.. connection.Query<string>("SELECT ScriptName FROM SchemaVersions")]
             : [];
     }
 
-    private static IEnumerable<string> Migrations() => typeof(LacetDatabase).Assembly.GetManifestResourceNames().Where(IsMigration);
+    private static IEnumerable<string> Migrations() =>
+        typeof(LacetDatabase).Assembly.GetManifestResourceNames().Where(IsMigration);
 
     private static bool IsMigration(string name) => name.EndsWith(".sql", StringComparison.Ordinal);
 
@@ -47,8 +60,8 @@ internal static class DatabaseSchema
             connection.Execute("PRAGMA journal_mode = WAL");
         }
 
-        var result = DeployChanges.To
-            .SqliteDatabase(connectionString)
+        var result = DeployChanges
+            .To.SqliteDatabase(connectionString)
             .WithScriptsEmbeddedInAssembly(typeof(LacetDatabase).Assembly, IsMigration)
             .WithTransactionPerScript()
             .LogTo(new NoOpUpgradeLog())
@@ -56,7 +69,10 @@ internal static class DatabaseSchema
             .PerformUpgrade();
         if (!result.Successful)
         {
-            throw new DataFolderException($"The database could not be brought up to date: {result.Error.Message}", result.Error);
+            throw new DataFolderException(
+                $"The database could not be brought up to date: {result.Error.Message}",
+                result.Error
+            );
         }
     }
 
@@ -69,7 +85,11 @@ internal static class DatabaseSchema
         using var connection = new SqliteConnection(connectionString);
         connection.Open();
         using var transaction = connection.BeginTransaction(deferred: false);
-        foreach (var job in connection.Query<string>("SELECT id FROM job WHERE removed = @Unfinished", new { Unfinished }, transaction).ToList())
+        foreach (
+            var job in connection
+                .Query<string>("SELECT id FROM job WHERE removed = @Unfinished", new { Unfinished }, transaction)
+                .ToList()
+        )
         {
             RemoveUnfinishedAsync(connection, transaction, Guid.Parse(job)).GetAwaiter().GetResult();
         }
@@ -78,15 +98,21 @@ internal static class DatabaseSchema
     }
 
     /// <summary>Takes out a job that was not finished; one that was is left.</summary>
-    internal static Task<int> RemoveUnfinishedAsync(SqliteConnection connection, SqliteTransaction transaction, Guid job) => connection.ExecuteAsync(
-        """
-        DELETE FROM job_change WHERE command IN (SELECT c.id FROM job_command c JOIN job j ON j.id = c.job WHERE j.id = @job AND j.removed = @Unfinished);
-        DELETE FROM job_command WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
-        DELETE FROM job_part WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
-        DELETE FROM job WHERE id = @job AND removed = @Unfinished
-        """,
-        new { job = job.ToString(), Unfinished },
-        transaction);
+    internal static Task<int> RemoveUnfinishedAsync(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        Guid job
+    ) =>
+        connection.ExecuteAsync(
+            """
+            DELETE FROM job_change WHERE command IN (SELECT c.id FROM job_command c JOIN job j ON j.id = c.job WHERE j.id = @job AND j.removed = @Unfinished);
+            DELETE FROM job_command WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
+            DELETE FROM job_part WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
+            DELETE FROM job WHERE id = @job AND removed = @Unfinished
+            """,
+            new { job = job.ToString(), Unfinished },
+            transaction
+        );
 
     internal static void CheckIntegrity(string connectionString, string file)
     {
@@ -95,7 +121,10 @@ internal static class DatabaseSchema
         var found = connection.ExecuteScalar<string>("PRAGMA quick_check(1)");
         if (!string.Equals(found, "ok", StringComparison.Ordinal))
         {
-            throw new DataFolderException($"The database {file} is damaged ({found}). Restore a backup; nothing was changed.", null);
+            throw new DataFolderException(
+                $"The database {file} is damaged ({found}). Restore a backup; nothing was changed.",
+                null
+            );
         }
     }
 }

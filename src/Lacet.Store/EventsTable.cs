@@ -19,8 +19,8 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
         "SELECT e.id AS Id, e.sequence AS Sequence, e.bytes AS Bytes, e.hash AS Hash, EXISTS (SELECT 1 FROM event w WHERE w.corrects = e.id) AS Withdrawn FROM event e ";
 
     /// <summary>
-    /// Appends an event, and makes the change of its job that belongs to it, both or neither. A conflict or a repeated event
-    /// changes nothing. Throws <see cref="JobConflictException"/> where a part of the job has moved on, and
+    /// Appends an event, and makes the change of its job that belongs to it, both or neither. A conflict or a repeated
+    /// event changes nothing. Throws <see cref="JobConflictException"/> where a part of the job has moved on, and
     /// <see cref="ImpossibleInputException"/> where what is taken back was taken back already.
     /// </summary>
     public Task<AppendedEvent> AppendAsync(NewEvent added, CancellationToken cancellation, JobChange? change = null) =>
@@ -29,10 +29,17 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
             {
                 var id = added.Id.ToString();
                 var before = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Digest)?>(
-                    "SELECT sequence, request_digest FROM event WHERE id = @id", new { id }, transaction);
+                    "SELECT sequence, request_digest FROM event WHERE id = @id",
+                    new { id },
+                    transaction
+                );
                 if (before is { } known)
                 {
-                    var stored = await connection.QuerySingleAsync<Row>(Columns + "WHERE e.sequence = @sequence", new { sequence = known.Sequence }, transaction);
+                    var stored = await connection.QuerySingleAsync<Row>(
+                        Columns + "WHERE e.sequence = @sequence",
+                        new { sequence = known.Sequence },
+                        transaction
+                    );
                     var same = string.Equals(known.Digest, added.RequestDigest, StringComparison.Ordinal);
                     return same ? new(Appended.Repeated, stored.Read()) : new(Appended.Conflict, null);
                 }
@@ -43,35 +50,82 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
                 }
 
                 var corrects = added.Corrects?.ToString();
-                if (corrects is not null && await connection.ExecuteScalarAsync<bool>("SELECT EXISTS (SELECT 1 FROM event WHERE corrects = @corrects)", new { corrects }, transaction))
+                if (
+                    corrects is not null
+                    && await connection.ExecuteScalarAsync<bool>(
+                        "SELECT EXISTS (SELECT 1 FROM event WHERE corrects = @corrects)",
+                        new { corrects },
+                        transaction
+                    )
+                )
                 {
                     throw new ImpossibleInputException("corrects", "That event was taken back already.");
                 }
 
                 var last = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Hash)?>(
-                    "SELECT sequence, hash FROM event ORDER BY sequence DESC LIMIT 1", transaction: transaction);
+                    "SELECT sequence, hash FROM event ORDER BY sequence DESC LIMIT 1",
+                    transaction: transaction
+                );
                 var sequence = (last?.Sequence ?? 0) + 1;
-                var bytes = added.Write(new(sequence, last?.Hash ?? Seal.Origin, await ClocksAsync(connection, transaction, added)));
+                var bytes = added.Write(
+                    new(sequence, last?.Hash ?? Seal.Origin, await ClocksAsync(connection, transaction, added))
+                );
                 var hash = Seal.Of(bytes);
                 await connection.ExecuteAsync(
                     """
                     INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash, job, wire_end)
                     VALUES (@sequence, @id, @RequestDigest, @corrects, @bytes, @hash, @job, @end)
                     """,
-                    new { sequence, id, added.RequestDigest, corrects, bytes, hash, job = added.Job?.ToString(), end = added.End?.ToString() },
-                    transaction);
+                    new
+                    {
+                        sequence,
+                        id,
+                        added.RequestDigest,
+                        corrects,
+                        bytes,
+                        hash,
+                        job = added.Job?.ToString(),
+                        end = added.End?.ToString(),
+                    },
+                    transaction
+                );
                 var changed = change is null ? null : await jobs.ApplyAsync(connection, transaction, change);
-                return new(Appended.Stored, new StoredEvent { Id = added.Id, Sequence = sequence, Bytes = bytes, Hash = hash, Withdrawn = false }, changed);
+                return new(
+                    Appended.Stored,
+                    new StoredEvent
+                    {
+                        Id = added.Id,
+                        Sequence = sequence,
+                        Bytes = bytes,
+                        Hash = hash,
+                        Withdrawn = false,
+                    },
+                    changed
+                );
             },
-            cancellation);
+            cancellation
+        );
 
-    /// <summary>What is odd about an event’s time beside those before it; and remembers it for those after it.</summary>
-    private static async Task<IReadOnlyList<ClockOddity>> ClocksAsync(SqliteConnection connection, SqliteTransaction transaction, NewEvent added)
+    /// <summary>
+    /// What is odd about an event’s time beside those before it; and remembers it for those after it.
+    /// </summary>
+    private static async Task<IReadOnlyList<ClockOddity>> ClocksAsync(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        NewEvent added
+    )
     {
         var (claimed, received) = (added.ClaimedAt.ToUnixTimeMilliseconds(), added.ReceivedAt.ToUnixTimeMilliseconds());
         var device = await connection.QuerySingleOrDefaultAsync<(long Sequence, long At)?>(
-            "SELECT last_sequence, last_at FROM device_clock WHERE device = @Device", new { added.Device }, transaction);
-        var server = await connection.QuerySingleOrDefaultAsync<long?>("SELECT last_at FROM device_clock WHERE device = @Server", new { Server }, transaction);
+            "SELECT last_sequence, last_at FROM device_clock WHERE device = @Device",
+            new { added.Device },
+            transaction
+        );
+        var server = await connection.QuerySingleOrDefaultAsync<long?>(
+            "SELECT last_at FROM device_clock WHERE device = @Server",
+            new { Server },
+            transaction
+        );
         var odd = new List<ClockOddity>();
         if (claimed > received + Ahead.TotalMilliseconds)
         {
@@ -93,28 +147,68 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
             INSERT INTO device_clock (device, last_sequence, last_at) VALUES (@device, @sequence, @at)
             ON CONFLICT (device) DO UPDATE SET last_sequence = @sequence, last_at = @at WHERE @sequence >= last_sequence
             """,
-            new[] { new { device = added.Device, sequence = added.DeviceSequence, at = claimed }, new { device = Server, sequence = 0L, at = received } },
-            transaction);
+            new[]
+            {
+                new
+                {
+                    device = added.Device,
+                    sequence = added.DeviceSequence,
+                    at = claimed,
+                },
+                new
+                {
+                    device = Server,
+                    sequence = 0L,
+                    at = received,
+                },
+            },
+            transaction
+        );
         return odd;
     }
 
     /// <summary>An event by id; null where there is none.</summary>
-    public Task<StoredEvent?> FindAsync(Guid id) => database.ReadAsync(async connection =>
-        (await connection.QuerySingleOrDefaultAsync<Row>(Columns + "WHERE e.id = @id", new { id = id.ToString() }))?.Read());
+    public Task<StoredEvent?> FindAsync(Guid id) =>
+        database.ReadAsync(async connection =>
+            (
+                await connection.QuerySingleOrDefaultAsync<Row>(
+                    Columns + "WHERE e.id = @id",
+                    new { id = id.ToString() }
+                )
+            )?.Read()
+        );
 
     /// <summary>Events newest first, below a sequence, at most so many.</summary>
-    public Task<List<StoredEvent>> NewestAsync(long below, int most) => database.ReadAsync(async connection =>
-        (await connection.QueryAsync<Row>(
-            Columns + "WHERE e.sequence < @below ORDER BY e.sequence DESC LIMIT @most", new { below, most })).Select(r => r.Read()).ToList());
+    public Task<List<StoredEvent>> NewestAsync(long below, int most) =>
+        database.ReadAsync(async connection =>
+            (
+                await connection.QueryAsync<Row>(
+                    Columns + "WHERE e.sequence < @below ORDER BY e.sequence DESC LIMIT @most",
+                    new { below, most }
+                )
+            )
+                .Select(r => r.Read())
+                .ToList()
+        );
 
     /// <summary>What was recorded at the ends of a job, oldest first; what was taken back is marked.</summary>
-    public Task<List<StoredEvent>> AtEndsAsync(Guid job) => database.ReadAsync(async connection =>
-        (await connection.QueryAsync<Row>(
-            Columns + "WHERE e.job = @job AND e.wire_end IS NOT NULL ORDER BY e.sequence", new { job = job.ToString() })).Select(r => r.Read()).ToList());
+    public Task<List<StoredEvent>> AtEndsAsync(Guid job) =>
+        database.ReadAsync(async connection =>
+            (
+                await connection.QueryAsync<Row>(
+                    Columns + "WHERE e.job = @job AND e.wire_end IS NOT NULL ORDER BY e.sequence",
+                    new { job = job.ToString() }
+                )
+            )
+                .Select(r => r.Read())
+                .ToList()
+        );
 
     /// <summary>How many events there are.</summary>
-    public Task<long> CountAsync() => database.ReadAsync(connection =>
-        connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) FROM event"));
+    public Task<long> CountAsync() =>
+        database.ReadAsync(connection =>
+            connection.ExecuteScalarAsync<long>("SELECT coalesce(max(sequence), 0) FROM event")
+        );
 
     /// <summary>All events, oldest first, read a few hundred at a time.</summary>
     public async IAsyncEnumerable<StoredEvent> AllAsync([EnumeratorCancellation] CancellationToken cancellation)
@@ -123,8 +217,15 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
         var after = 0L;
         while (true)
         {
-            var page = (await connection.QueryAsync<Row>(new CommandDefinition(
-                Columns + "WHERE e.sequence > @after ORDER BY e.sequence LIMIT 500", new { after }, cancellationToken: cancellation))).AsList();
+            var page = (
+                await connection.QueryAsync<Row>(
+                    new CommandDefinition(
+                        Columns + "WHERE e.sequence > @after ORDER BY e.sequence LIMIT 500",
+                        new { after },
+                        cancellationToken: cancellation
+                    )
+                )
+            ).AsList();
             foreach (var row in page)
             {
                 yield return row.Read();
@@ -147,22 +248,43 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
     }
 
     /// <summary>The place of the event with that hash, or with one that begins so; null where there is none.</summary>
-    public Task<long?> FindHeadAsync(string head) => database.ReadAsync(connection => connection.QueryFirstOrDefaultAsync<long?>(
-        "SELECT sequence FROM event WHERE substr(hash, 1, length(@head)) = @head ORDER BY sequence", new { head = head.ToLowerInvariant() }));
+    public Task<long?> FindHeadAsync(string head) =>
+        database.ReadAsync(connection =>
+            connection.QueryFirstOrDefaultAsync<long?>(
+                "SELECT sequence FROM event WHERE substr(hash, 1, length(@head)) = @head ORDER BY sequence",
+                new { head = head.ToLowerInvariant() }
+            )
+        );
 
-    private static ChainReport Walk(SqliteConnection connection, IProgress<long>? progress, CancellationToken cancellation)
+    private static ChainReport Walk(
+        SqliteConnection connection,
+        IProgress<long>? progress,
+        CancellationToken cancellation
+    )
     {
-        var names = connection.Query<(string Id, string Name, byte[] Salt)>("SELECT id, name, salt FROM person").ToDictionary(p => Guid.Parse(p.Id), p => (p.Name, p.Salt));
+        var names = connection
+            .Query<(string Id, string Name, byte[] Salt)>("SELECT id, name, salt FROM person")
+            .ToDictionary(p => Guid.Parse(p.Id), p => (p.Name, p.Salt));
         var digests = new Dictionary<Guid, string>();
         return Seal.Verify(
-            connection.Query<Row>("SELECT sequence, bytes, hash, 0 AS Withdrawn, id, corrects, job, wire_end AS WireEnd FROM event ORDER BY sequence", buffered: false)
+            connection
+                .Query<Row>(
+                    "SELECT sequence, bytes, hash, 0 AS Withdrawn, id, corrects, job, wire_end AS WireEnd FROM event ORDER BY sequence",
+                    buffered: false
+                )
                 .Select(row =>
                 {
                     cancellation.ThrowIfCancellationRequested();
-                    return new SealedEvent(row.Sequence, row.Bytes, row.Hash, new(row.Id, row.Corrects, row.Job, row.WireEnd));
+                    return new SealedEvent(
+                        row.Sequence,
+                        row.Bytes,
+                        row.Hash,
+                        new(row.Id, row.Corrects, row.Job, row.WireEnd)
+                    );
                 }),
             NameHolds,
-            progress);
+            progress
+        );
 
         // Who is not there any more was erased, and that is allowed.
         bool NameHolds(Guid person, string digest)
@@ -199,6 +321,14 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
 
         public string? WireEnd { get; init; }
 
-        public StoredEvent Read() => new() { Id = Guid.Parse(Id), Sequence = Sequence, Bytes = Bytes, Hash = Hash, Withdrawn = Withdrawn != 0 };
+        public StoredEvent Read() =>
+            new()
+            {
+                Id = Guid.Parse(Id),
+                Sequence = Sequence,
+                Bytes = Bytes,
+                Hash = Hash,
+                Withdrawn = Withdrawn != 0,
+            };
     }
 }

@@ -8,4 +8,12 @@ namespace Lacet.Store;
 /// <param name="Edits">The changes.</param>
 /// <param name="Undoes">The command that it undoes; null where it undoes none.</param>
 /// <param name="Kind">What kind of change it is.</param>
-public sealed record JobCommand(Guid Id, Guid Job, Guid Person, string Says, IReadOnlyList<JobEdit> Edits, Guid? Undoes = null, CommandKind Kind = CommandKind.Change);
+public sealed record JobCommand(
+    Guid Id,
+    Guid Job,
+    Guid Person,
+    string Says,
+    IReadOnlyList<JobEdit> Edits,
+    Guid? Undoes = null,
+    CommandKind Kind = CommandKind.Change
+);

@@ -9,4 +9,13 @@ namespace Lacet.Store;
 /// <param name="Undoes">The command that it undid.</param>
 /// <param name="Undone">Whether another undid it.</param>
 /// <param name="Parts">How many parts it changed.</param>
-public sealed record JobCommandRow(Guid Id, long Sequence, string Person, DateTimeOffset At, string Says, Guid? Undoes, bool Undone, int Parts);
+public sealed record JobCommandRow(
+    Guid Id,
+    long Sequence,
+    string Person,
+    DateTimeOffset At,
+    string Says,
+    Guid? Undoes,
+    bool Undone,
+    int Parts
+);

@@ -5,9 +5,11 @@ public sealed class JobConflictException : Exception
 {
     /// <summary>Names the part as it is now.</summary>
     public JobConflictException(Guid part, JobPartRow? now)
-        : base(now is null
-            ? "Somebody took it out since you looked. Nothing of yours was stored."
-            : "Somebody changed it since you looked. Nothing of yours was stored; here is what it is now.")
+        : base(
+            now is null
+                ? "Somebody took it out since you looked. Nothing of yours was stored."
+                : "Somebody changed it since you looked. Nothing of yours was stored; here is what it is now."
+        )
     {
         (Part, Now) = (part, now);
     }

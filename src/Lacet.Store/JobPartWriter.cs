@@ -30,7 +30,8 @@ internal sealed class JobPartWriter : IDisposable
             "$id",
             "$kind",
             "$body",
-            "$version");
+            "$version"
+        );
         _put.Parameters.AddWithValue("$job", command.Job.ToString());
         _delete = Prepare("DELETE FROM job_part WHERE job = $job AND id = $id", "$id");
         _delete.Parameters.AddWithValue("$job", command.Job.ToString());
@@ -45,7 +46,8 @@ internal sealed class JobPartWriter : IDisposable
             "$before",
             "$after",
             "$version_before",
-            "$version_after");
+            "$version_after"
+        );
         _change.Parameters.AddWithValue("$command", command.Id.ToString());
     }
 
@@ -58,7 +60,9 @@ internal sealed class JobPartWriter : IDisposable
         }
     }
 
-    /// <summary>Writes all of them, and gives their versions. Throws <see cref="JobConflictException"/> where one has moved on.</summary>
+    /// <summary>
+    /// Writes all of them, and gives their versions. Throws <see cref="JobConflictException"/> where one has moved on.
+    /// </summary>
     internal async Task<IReadOnlyList<long>> WriteAsync()
     {
         var known = await KnownAsync();
@@ -72,7 +76,13 @@ internal sealed class JobPartWriter : IDisposable
                 throw new JobConflictException(edit.Id, before);
             }
 
-            var version = 1 + (before is null && _command.Undoes is not null ? await LastVersionAsync(edit.Id) : before?.Version ?? 0);
+            var version =
+                1
+                + (
+                    before is null && _command.Undoes is not null
+                        ? await LastVersionAsync(edit.Id)
+                        : before?.Version ?? 0
+                );
             Write(position, edit, before, version);
             versions.Add(edit.Body is null ? 0 : version);
             if (edit.Body is null)
@@ -100,7 +110,16 @@ internal sealed class JobPartWriter : IDisposable
             Execute(_put, id, edit.Kind, edit.Body, version);
         }
 
-        Execute(_change, position, id, edit.Kind, before?.Body, edit.Body, before?.Version ?? 0, edit.Body is null ? 0 : version);
+        Execute(
+            _change,
+            position,
+            id,
+            edit.Kind,
+            before?.Body,
+            edit.Body,
+            before?.Version ?? 0,
+            edit.Body is null ? 0 : version
+        );
     }
 
     private async Task<Dictionary<Guid, JobPartRow>> KnownAsync()
@@ -109,7 +128,13 @@ internal sealed class JobPartWriter : IDisposable
         var job = _command.Job.ToString();
         if (_command.Edits.Count >= Many)
         {
-            foreach (var row in await _connection.QueryAsync<JobPartRecord>("SELECT id, kind, body, version FROM job_part WHERE job = @job", new { job }, _transaction))
+            foreach (
+                var row in await _connection.QueryAsync<JobPartRecord>(
+                    "SELECT id, kind, body, version FROM job_part WHERE job = @job",
+                    new { job },
+                    _transaction
+                )
+            )
             {
                 parts[Guid.Parse(row.Id)] = row.Read();
             }
@@ -119,8 +144,14 @@ internal sealed class JobPartWriter : IDisposable
 
         foreach (var edit in _command.Edits.DistinctBy(e => e.Id))
         {
-            if (await _connection.QuerySingleOrDefaultAsync<JobPartRecord>(
-                "SELECT id, kind, body, version FROM job_part WHERE job = @job AND id = @id", new { job, id = edit.Id.ToString() }, _transaction) is { } row)
+            if (
+                await _connection.QuerySingleOrDefaultAsync<JobPartRecord>(
+                    "SELECT id, kind, body, version FROM job_part WHERE job = @job AND id = @id",
+                    new { job, id = edit.Id.ToString() },
+                    _transaction
+                ) is
+                { } row
+            )
             {
                 parts[edit.Id] = row.Read();
             }
@@ -129,9 +160,15 @@ internal sealed class JobPartWriter : IDisposable
         return parts;
     }
 
-    /// <summary>What was taken out goes on counting where it is put back, so that whoever saw it before is told.</summary>
-    private Task<long> LastVersionAsync(Guid part) => _connection.ExecuteScalarAsync<long>(
-        "SELECT coalesce(max(version_before), 0) FROM job_change WHERE part = @id", new { id = part.ToString() }, _transaction);
+    /// <summary>
+    /// What was taken out goes on counting where it is put back, so that whoever saw it before is told.
+    /// </summary>
+    private Task<long> LastVersionAsync(Guid part) =>
+        _connection.ExecuteScalarAsync<long>(
+            "SELECT coalesce(max(version_before), 0) FROM job_change WHERE part = @id",
+            new { id = part.ToString() },
+            _transaction
+        );
 
     private SqliteCommand Prepare(string sql, params ReadOnlySpan<string> parameters)
     {

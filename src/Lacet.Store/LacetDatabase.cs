@@ -11,12 +11,16 @@ public sealed class LacetDatabase : IDisposable
     private long _heldSince = long.MinValue / 2;
     private readonly FileStream? _taken;
 
-    private LacetDatabase(string connectionString, FileStream? taken) => (_connectionString, _taken) = (connectionString, taken);
+    private LacetDatabase(string connectionString, FileStream? taken) =>
+        (_connectionString, _taken) = (connectionString, taken);
 
     /// <summary>Name of the database file in the data folder.</summary>
     public const string FileName = "lacet.db";
 
-    /// <summary>Name of the file whose lock says that a server uses the folder. The lock goes with its process, however that ends.</summary>
+    /// <summary>
+    /// Name of the file whose lock says that a server uses the folder. The lock goes with its process, however that
+    /// ends.
+    /// </summary>
     private const string LockName = "lacet.lock";
 
     /// <summary>
@@ -35,12 +39,15 @@ public sealed class LacetDatabase : IDisposable
             // SQLite gives what it makes beside a database the database’s own rights.
             DataFiles.Open(file, FileMode.OpenOrCreate, FileShare.ReadWrite).Dispose();
             DataFiles.Keep(file, file + "-wal", file + "-shm", Path.Combine(folder, LockName));
-            var database = new LacetDatabase(new SqliteConnectionStringBuilder
-            {
-                DataSource = file,
-                ForeignKeys = true,
-                DefaultTimeout = LongestWaitSeconds,
-            }.ToString(), taken);
+            var database = new LacetDatabase(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = file,
+                    ForeignKeys = true,
+                    DefaultTimeout = LongestWaitSeconds,
+                }.ToString(),
+                taken
+            );
             DatabaseSchema.CheckVersion(database._connectionString, file);
             DatabaseSchema.Migrate(database._connectionString);
             DatabaseSchema.CheckIntegrity(database._connectionString, file);
@@ -52,7 +59,10 @@ public sealed class LacetDatabase : IDisposable
             taken?.Dispose();
             if (exception is IOException or UnauthorizedAccessException or SqliteException)
             {
-                throw new DataFolderException($"The data folder {folder} cannot be used: {exception.Message}", exception);
+                throw new DataFolderException(
+                    $"The data folder {folder} cannot be used: {exception.Message}",
+                    exception
+                );
             }
 
             throw;
@@ -72,7 +82,15 @@ public sealed class LacetDatabase : IDisposable
         }
 
         var database = new LacetDatabase(
-            new SqliteConnectionStringBuilder { DataSource = file, Mode = SqliteOpenMode.ReadOnly, DefaultTimeout = LongestWaitSeconds, Pooling = false }.ToString(), null);
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = file,
+                Mode = SqliteOpenMode.ReadOnly,
+                DefaultTimeout = LongestWaitSeconds,
+                Pooling = false,
+            }.ToString(),
+            null
+        );
         try
         {
             DatabaseSchema.CheckVersion(database._connectionString, file);
@@ -82,7 +100,10 @@ public sealed class LacetDatabase : IDisposable
         }
         catch (SqliteException exception)
         {
-            throw new DataFolderException($"The database {file} cannot be read: {exception.Message}. Nothing was changed.", exception);
+            throw new DataFolderException(
+                $"The database {file} cannot be read: {exception.Message}. Nothing was changed.",
+                exception
+            );
         }
     }
 
@@ -94,7 +115,10 @@ public sealed class LacetDatabase : IDisposable
         }
         catch (IOException exception) when (File.Exists(Path.Combine(folder, LockName)))
         {
-            throw new DataFolderException($"Another Lacet uses the data folder {folder}. Stop it first, or give this one a folder of its own: --data DIR.", exception);
+            throw new DataFolderException(
+                $"Another Lacet uses the data folder {folder}. Stop it first, or give this one a folder of its own: --data DIR.",
+                exception
+            );
         }
     }
 
@@ -127,15 +151,26 @@ public sealed class LacetDatabase : IDisposable
     }
 
     /// <summary>Writes in one transaction; writers queue.</summary>
-    public Task<T> WriteAsync<T>(Func<SqliteConnection, SqliteTransaction, Task<T>> write, CancellationToken cancellation) => WriteAsync(write, "FULL", cancellation);
+    public Task<T> WriteAsync<T>(
+        Func<SqliteConnection, SqliteTransaction, Task<T>> write,
+        CancellationToken cancellation
+    ) => WriteAsync(write, "FULL", cancellation);
 
     /// <summary>
-    /// The same for a piece of something larger, which counts for nothing before a later <see cref="WriteAsync{T}(Func{SqliteConnection, SqliteTransaction, Task{T}}, CancellationToken)"/>
-    /// says that it does: that one waits for the disk, for all that was written before it.
+    /// The same for a piece of something larger, which counts for nothing before a later
+    /// <see cref="WriteAsync{T}(Func{SqliteConnection, SqliteTransaction, Task{T}}, CancellationToken)"/> says that it
+    /// does: that one waits for the disk, for all that was written before it.
     /// </summary>
-    internal Task<T> WriteLaterAsync<T>(Func<SqliteConnection, SqliteTransaction, Task<T>> write, CancellationToken cancellation) => WriteAsync(write, "NORMAL", cancellation);
+    internal Task<T> WriteLaterAsync<T>(
+        Func<SqliteConnection, SqliteTransaction, Task<T>> write,
+        CancellationToken cancellation
+    ) => WriteAsync(write, "NORMAL", cancellation);
 
-    private async Task<T> WriteAsync<T>(Func<SqliteConnection, SqliteTransaction, Task<T>> write, string synchronous, CancellationToken cancellation)
+    private async Task<T> WriteAsync<T>(
+        Func<SqliteConnection, SqliteTransaction, Task<T>> write,
+        string synchronous,
+        CancellationToken cancellation
+    )
     {
         await _writer.WaitAsync(cancellation);
         try
@@ -160,7 +195,10 @@ public sealed class LacetDatabase : IDisposable
         }
     }
 
-    /// <summary>A connection that cannot even take back what it began is not used again: the next would find itself in the middle of it.</summary>
+    /// <summary>
+    /// A connection that cannot even take back what it began is not used again: the next would find itself in the
+    /// middle of it.
+    /// </summary>
     private static void RollBack(SqliteConnection connection, SqliteTransaction transaction)
     {
         try
@@ -174,8 +212,8 @@ public sealed class LacetDatabase : IDisposable
     }
 
     /// <summary>
-    /// Immediate: the lock is taken before anything is read that the write rests on. Whoever comes while another program
-    /// has just been waited for in vain does not wait for it once more.
+    /// Immediate: the lock is taken before anything is read that the write rests on. Whoever comes while another
+    /// program has just been waited for in vain does not wait for it once more.
     /// </summary>
     private SqliteTransaction Begin(SqliteConnection connection)
     {
@@ -203,13 +241,17 @@ public sealed class LacetDatabase : IDisposable
     /// <summary>Copies the whole database as it is at this moment, while it is in use.</summary>
     public static void Copy(string folder, string toFile)
     {
-        using var from = new SqliteConnection(new SqliteConnectionStringBuilder
-        {
-            DataSource = Path.Combine(folder, FileName),
-            Mode = SqliteOpenMode.ReadWrite,
-            Pooling = false,
-        }.ToString());
-        using var to = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = toFile, Pooling = false }.ToString());
+        using var from = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = Path.Combine(folder, FileName),
+                Mode = SqliteOpenMode.ReadWrite,
+                Pooling = false,
+            }.ToString()
+        );
+        using var to = new SqliteConnection(
+            new SqliteConnectionStringBuilder { DataSource = toFile, Pooling = false }.ToString()
+        );
         from.Open();
         to.Open();
         from.BackupDatabase(to);

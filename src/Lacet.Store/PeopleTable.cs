@@ -13,42 +13,77 @@ public sealed class PeopleTable(LacetDatabase database, TimeProvider time)
     /// <param name="name">As it was typed.</param>
     /// <param name="keyOf">What names are compared by.</param>
     /// <param name="cancellation">Stops it.</param>
-    public Task<PersonRow> EnsureAsync(string name, Func<string, string> keyOf, CancellationToken cancellation) => database.WriteAsync(
-        async (connection, transaction) =>
-        {
-            foreach (var old in await connection.QueryAsync<Row>("SELECT id, name FROM person WHERE name_key IS NULL", transaction: transaction))
+    public Task<PersonRow> EnsureAsync(string name, Func<string, string> keyOf, CancellationToken cancellation) =>
+        database.WriteAsync(
+            async (connection, transaction) =>
             {
-                await connection.ExecuteAsync("UPDATE person SET name_key = @key WHERE id = @Id", new { key = keyOf(old.Name), old.Id }, transaction);
-            }
+                foreach (
+                    var old in await connection.QueryAsync<Row>(
+                        "SELECT id, name FROM person WHERE name_key IS NULL",
+                        transaction: transaction
+                    )
+                )
+                {
+                    await connection.ExecuteAsync(
+                        "UPDATE person SET name_key = @key WHERE id = @Id",
+                        new { key = keyOf(old.Name), old.Id },
+                        transaction
+                    );
+                }
 
-            const string Known = "SELECT id, name, proved, salt FROM person WHERE name = @name OR name_key = @key ORDER BY name <> @name, created_at LIMIT 1";
-            var named = new { name, key = keyOf(name) };
-            if (await connection.QuerySingleOrDefaultAsync<Row>(Known, named, transaction) is { } row)
-            {
-                return row.Read();
-            }
+                const string Known =
+                    "SELECT id, name, proved, salt FROM person WHERE name = @name OR name_key = @key ORDER BY name <> @name, created_at LIMIT 1";
+                var named = new { name, key = keyOf(name) };
+                if (await connection.QuerySingleOrDefaultAsync<Row>(Known, named, transaction) is { } row)
+                {
+                    return row.Read();
+                }
 
-            await connection.ExecuteAsync(
-                "INSERT INTO person (id, name, name_key, salt, created_at) VALUES (@id, @name, @key, @salt, @at)",
-                new { id = Guid.CreateVersion7(time.GetUtcNow()).ToString(), named.name, named.key, salt = RandomNumberGenerator.GetBytes(16), at = time.GetUtcNow().ToString("O") },
-                transaction);
-            return (await connection.QuerySingleAsync<Row>(Known, named, transaction)).Read();
-        },
-        cancellation);
+                await connection.ExecuteAsync(
+                    "INSERT INTO person (id, name, name_key, salt, created_at) VALUES (@id, @name, @key, @salt, @at)",
+                    new
+                    {
+                        id = Guid.CreateVersion7(time.GetUtcNow()).ToString(),
+                        named.name,
+                        named.key,
+                        salt = RandomNumberGenerator.GetBytes(16),
+                        at = time.GetUtcNow().ToString("O"),
+                    },
+                    transaction
+                );
+                return (await connection.QuerySingleAsync<Row>(Known, named, transaction)).Read();
+            },
+            cancellation
+        );
 
     /// <summary>A person by id; null where there is none.</summary>
-    public Task<PersonRow?> FindAsync(Guid id) => database.ReadAsync(async connection =>
-        (await connection.QuerySingleOrDefaultAsync<Row>(
-            "SELECT id, name, proved, salt FROM person WHERE id = @id", new { id = id.ToString() }))?.Read());
+    public Task<PersonRow?> FindAsync(Guid id) =>
+        database.ReadAsync(async connection =>
+            (
+                await connection.QuerySingleOrDefaultAsync<Row>(
+                    "SELECT id, name, proved, salt FROM person WHERE id = @id",
+                    new { id = id.ToString() }
+                )
+            )?.Read()
+        );
 
     /// <summary>Who acts; throws <see cref="ImpossibleInputException"/> where nobody has this id.</summary>
     public async Task<PersonRow> KnownAsync(Guid person) =>
-        await FindAsync(person) ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
+        await FindAsync(person)
+        ?? throw new ImpossibleInputException("personId", "Nobody has this id. Type the name first.");
 
     /// <summary>People by name, at most so many.</summary>
-    public Task<List<PersonRow>> ListAsync(int most) => database.ReadAsync(async connection =>
-        (await connection.QueryAsync<Row>(
-            "SELECT id, name, proved, salt FROM person ORDER BY name LIMIT @most", new { most })).Select(r => r.Read()).ToList());
+    public Task<List<PersonRow>> ListAsync(int most) =>
+        database.ReadAsync(async connection =>
+            (
+                await connection.QueryAsync<Row>(
+                    "SELECT id, name, proved, salt FROM person ORDER BY name LIMIT @most",
+                    new { most }
+                )
+            )
+                .Select(r => r.Read())
+                .ToList()
+        );
 
     private sealed class Row
     {
@@ -60,6 +95,13 @@ public sealed class PeopleTable(LacetDatabase database, TimeProvider time)
 
         public byte[] Salt { get; init; } = [];
 
-        public PersonRow Read() => new() { Id = Guid.Parse(Id), Name = Name, Proved = Proved != 0, Salt = Salt };
+        public PersonRow Read() =>
+            new()
+            {
+                Id = Guid.Parse(Id),
+                Name = Name,
+                Proved = Proved != 0,
+                Salt = Salt,
+            };
     }
 }

@@ -6,18 +6,23 @@ namespace Lacet.Store;
 public static class Restore
 {
     /// <summary>
-    /// Puts an archive back into a folder that holds no data yet. The archive, its database and the record in it are checked
-    /// before anything is touched. Throws <see cref="DataFolderException"/> with a sentence where they do not hold.
+    /// Puts an archive back into a folder that holds no data yet. The archive, its database and the record in it are
+    /// checked before anything is touched. Throws <see cref="DataFolderException"/> with a sentence where they do not
+    /// hold.
     /// </summary>
     public static async Task FromAsync(string file, string folder, CancellationToken cancellation)
     {
         var database = Path.Combine(folder, LacetDatabase.FileName);
         if (File.Exists(database))
         {
-            throw new DataFolderException($"{folder} holds data already. Restore into an empty folder: --data DIR.", null);
+            throw new DataFolderException(
+                $"{folder} holds data already. Restore into an empty folder: --data DIR.",
+                null
+            );
         }
 
-        // Beside the folder it goes to, so that it is moved in one step; in a folder of its own, that only its owner reads.
+        // Beside the folder it goes to, so that it is moved in one step; in a folder of its own, that only its owner
+        // reads.
         var aside = Path.TrimEndingDirectorySeparator(Path.GetFullPath(folder)) + ".restoring";
         try
         {
@@ -46,7 +51,9 @@ public static class Restore
         try
         {
             using var database = LacetDatabase.Open(aside);
-            var report = await new EventsTable(database, new JobsTable(database, TimeProvider.System)).VerifyAsync(cancellation);
+            var report = await new EventsTable(database, new JobsTable(database, TimeProvider.System)).VerifyAsync(
+                cancellation
+            );
             if (!report.IsWhole)
             {
                 throw new DataFolderException($"Its record is not whole. {report.Says}", null);
@@ -54,11 +61,16 @@ public static class Restore
         }
         catch (DataFolderException exception)
         {
-            throw new DataFolderException($"The backup {file} is not restored. {exception.Message} Nothing was changed.", exception);
+            throw new DataFolderException(
+                $"The backup {file} is not restored. {exception.Message} Nothing was changed.",
+                exception
+            );
         }
     }
 
-    /// <summary>What an old database left beside its place belongs to that one: taken for the new one’s, it would damage it.</summary>
+    /// <summary>
+    /// What an old database left beside its place belongs to that one: taken for the new one’s, it would damage it.
+    /// </summary>
     private static void SetAside(string database)
     {
         foreach (var left in new[] { database + "-wal", database + "-shm", database + "-journal" }.Where(File.Exists))

@@ -5,7 +5,5 @@ public sealed class ShelfConflictException : Exception
 {
     /// <summary>Says what, in a sentence.</summary>
     public ShelfConflictException(string sentence)
-        : base(sentence)
-    {
-    }
+        : base(sentence) { }
 }

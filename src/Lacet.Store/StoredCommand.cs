@@ -6,4 +6,10 @@ namespace Lacet.Store;
 /// <param name="Undoes">The command that it undid; null for none.</param>
 /// <param name="Kind">What kind of change it was.</param>
 /// <param name="Edits">The parts that it changed.</param>
-public sealed record StoredCommand(Guid Job, string Says, Guid? Undoes, CommandKind Kind, IReadOnlyList<StoredEdit> Edits);
+public sealed record StoredCommand(
+    Guid Job,
+    string Says,
+    Guid? Undoes,
+    CommandKind Kind,
+    IReadOnlyList<StoredEdit> Edits
+);

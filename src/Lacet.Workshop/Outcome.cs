@@ -4,15 +4,13 @@ using Lacet.Store;
 namespace Lacet.Workshop;
 
 /// <summary>
-/// What became of a deed. What is asked wrongly is thrown as <see cref="Core.Quantities.ImpossibleInputException"/>, with its
-/// field; in every case but <see cref="Done"/> nothing was changed.
+/// What became of a deed. What is asked wrongly is thrown as <see cref="Core.Quantities.ImpossibleInputException"/>,
+/// with its field; in every case but <see cref="Done"/> nothing was changed.
 /// </summary>
 /// <typeparam name="T">What a deed that was done gives.</typeparam>
 public abstract record Outcome<T>
 {
-    private Outcome()
-    {
-    }
+    private Outcome() { }
 
     /// <summary>It is stored; now, or when it was sent before.</summary>
     /// <param name="Value">What it gave.</param>
@@ -29,13 +27,14 @@ public abstract record Outcome<T>
     public sealed record Conflict(string Says, MovedPart? Theirs = null) : Outcome<T>;
 
     /// <summary>The same outcome, with another value where it was done.</summary>
-    public Outcome<TOther> Select<TOther>(Func<T, TOther> select) => this switch
-    {
-        Done(var value, var isNew) => new Outcome<TOther>.Done(select(value), isNew),
-        Missing(var says) => new Outcome<TOther>.Missing(says),
-        Conflict(var says, var theirs) => new Outcome<TOther>.Conflict(says, theirs),
-        _ => throw new InvalidOperationException("There is no other outcome."),
-    };
+    public Outcome<TOther> Select<TOther>(Func<T, TOther> select) =>
+        this switch
+        {
+            Done(var value, var isNew) => new Outcome<TOther>.Done(select(value), isNew),
+            Missing(var says) => new Outcome<TOther>.Missing(says),
+            Conflict(var says, var theirs) => new Outcome<TOther>.Conflict(says, theirs),
+            _ => throw new InvalidOperationException("There is no other outcome."),
+        };
 }
 
 /// <summary>A part that somebody else changed first.</summary>

@@ -3,15 +3,18 @@ using ArchUnitNET.Domain.Dependencies;
 using ArchUnitNET.Fluent.Slices;
 using ArchUnitNET.Loader;
 using ArchUnitNET.xUnitV3;
-
 using static ArchUnitNET.Fluent.ArchRuleDefinition;
 
 namespace Lacet.Core.Tests;
 
-/// <summary>The layout of the house: no circles between the core's folders, and nothing of the world outside in it.</summary>
+/// <summary>
+/// The layout of the house: no circles between the core's folders, and nothing of the world outside in it.
+/// </summary>
 public sealed class ArchitectureTests
 {
-    private static readonly Architecture Core = new ArchLoader().LoadAssembly(typeof(Lacet.Core.Recipes.Recipe).Assembly).Build();
+    private static readonly Architecture Core = new ArchLoader()
+        .LoadAssembly(typeof(Lacet.Core.Recipes.Recipe).Assembly)
+        .Build();
 
     [Fact]
     public void There_are_no_circles_between_the_folders_of_the_core() =>
@@ -28,8 +31,12 @@ public sealed class ArchitectureTests
     [InlineData("Pull", "Hooks|Ferrules|Strip|Torques|Lugs|Cords|Circuits|Rework")]
     [InlineData("Rework", "Hooks|Ferrules|Strip|Torques|Lugs|Cords|Circuits|Pull")]
     public void The_crafts_do_not_know_each_other(string craft, string others) =>
-        Types().That().ResideInNamespace($"Lacet.Core.{craft}")
-            .Should().NotDependOnAny(Types().That().ResideInNamespaceMatching($"Lacet.Core.({others})")).Check(Core);
+        Types()
+            .That()
+            .ResideInNamespace($"Lacet.Core.{craft}")
+            .Should()
+            .NotDependOnAny(Types().That().ResideInNamespaceMatching($"Lacet.Core.({others})"))
+            .Check(Core);
 
     [Theory]
     [InlineData("Microsoft.AspNetCore")]
@@ -37,20 +44,25 @@ public sealed class ArchitectureTests
     [InlineData("System.Net")]
     [InlineData("System.Data")]
     [InlineData("System.Diagnostics.Process")]
-    public void The_core_references_no_web_database_or_network(string forbidden) => Assert.DoesNotContain(
-        typeof(Lacet.Core.Recipes.Recipe).Assembly.GetReferencedAssemblies(), a => a.Name!.StartsWith(forbidden, StringComparison.Ordinal));
+    public void The_core_references_no_web_database_or_network(string forbidden) =>
+        Assert.DoesNotContain(typeof(Lacet.Core.Recipes.Recipe).Assembly.GetReferencedAssemblies(), a =>
+            a.Name!.StartsWith(forbidden, StringComparison.Ordinal)
+        );
 
     [Theory]
     [InlineData("System.DateTime", "Now")]
     [InlineData("System.DateTimeOffset", "UtcNow")]
     [InlineData("System.TimeProvider", "System")]
     [InlineData("System.IO.File", "Open")]
-    public void The_core_reads_no_clock_and_no_file(string type, string member) => Assert.DoesNotContain(Calls, CallOf(type, member));
+    public void The_core_reads_no_clock_and_no_file(string type, string member) =>
+        Assert.DoesNotContain(Calls, CallOf(type, member));
 
     [Fact]
-    public void The_calls_that_are_looked_through_are_really_there() => Assert.Contains(Calls, CallOf("System.Math", "Sqrt"));
+    public void The_calls_that_are_looked_through_are_really_there() =>
+        Assert.Contains(Calls, CallOf("System.Math", "Sqrt"));
 
-    private static IEnumerable<MethodCallDependency> Calls => Core.Types.SelectMany(t => t.Dependencies).OfType<MethodCallDependency>();
+    private static IEnumerable<MethodCallDependency> Calls =>
+        Core.Types.SelectMany(t => t.Dependencies).OfType<MethodCallDependency>();
 
     private static Predicate<MethodCallDependency> CallOf(string type, string member) =>
         call => call.Target.FullName == type && call.TargetMember.Name.Contains(member, StringComparison.Ordinal);

@@ -44,7 +44,15 @@ internal static class Generators
         from opening in Gen.Double[0.5, 20]
         from narrow in Gen.Bool
         let data = given
-            ? new PrintedData(least, least + more, new Length(depth), ferrule, accepts, narrow ? new Length(opening) : null, narrow ? new Length(2 * opening) : null)
+            ? new PrintedData(
+                least,
+                least + more,
+                new Length(depth),
+                ferrule,
+                accepts,
+                narrow ? new Length(opening) : null,
+                narrow ? new Length(2 * opening) : null
+            )
             : new PrintedData()
         let metals = aluminium ? new HashSet<Material> { Material.Copper, Material.Aluminium } : null
         select kind switch
@@ -75,10 +83,28 @@ internal static class Generators
         {
             0 => (Landing)new BindingScrew(given ? screw : null, marking, metals),
             1 => new PlugScrew(given ? screw : null, small ? PlugGrip.Clamp : PlugGrip.Hook, marking),
-            2 => new InsulationDisplacement(given ? least : null, given ? least + more : null, given ? 1.2 : null, given ? 6 : null),
-            3 => new Stud(given ? length : null, given ? length : null, small ? RingShape.Fork : RingShape.Ring, marking),
+            2 => new InsulationDisplacement(
+                given ? least : null,
+                given ? least + more : null,
+                given ? 1.2 : null,
+                given ? 6 : null
+            ),
+            3 => new Stud(
+                given ? length : null,
+                given ? length : null,
+                small ? RingShape.Fork : RingShape.Ring,
+                marking
+            ),
             4 => new SetScrewLug(
-                given ? drive : null, given ? inches : null, given ? new LugSlot(inches / 8, inches, small) : null, given ? least : null, given ? least + more : null, given ? length : null, marking, metals),
+                given ? drive : null,
+                given ? inches : null,
+                given ? new LugSlot(inches / 8, inches, small) : null,
+                given ? least : null,
+                given ? least + more : null,
+                given ? length : null,
+                marking,
+                metals
+            ),
             5 => new CrimpedLug(given ? inches : null, given ? length : null, marking, metals),
             _ => new SolderLug(given ? (length / 4) + 0.2 : null),
         };
@@ -89,7 +115,11 @@ internal static class Generators
         from other in Others
         from two in Gen.Bool
         from temperature in Pick<int?>(null, 60, 75, 90)
-        select (printed ? one : other) with { TakesTwo = two, TemperatureC = temperature };
+        select (printed ? one : other) with
+        {
+            TakesTwo = two,
+            TemperatureC = temperature,
+        };
 
     internal static Gen<HouseRules> Rules { get; } =
         from fine in Gen.Enum<FerrulesOnFineStrands>()
@@ -123,7 +153,12 @@ internal static class Generators
         from amps in Gen.Double[1, 200]
         select new EndAtHand(wire, landing, rules)
         {
-            Second = how switch { 0 => wire, 1 => second, _ => null },
+            Second = how switch
+            {
+                0 => wire,
+                1 => second,
+                _ => null,
+            },
             Condition = how == 2 ? condition : EndCondition.Fresh,
             CrimpShape = how == 3 ? shape : null,
             CircuitAmps = how == 4 ? amps : null,

@@ -4,10 +4,13 @@ using Lacet.Core.Recipes;
 
 namespace Lacet.Exchange.Tests;
 
-/// <summary>Every sentence of every recipe of the matrix, as a person reads it in either unit (practitioner review, 3).</summary>
+/// <summary>
+/// Every sentence of every recipe of the matrix, as a person reads it in either unit (practitioner review, 3).
+/// </summary>
 public sealed partial class MatrixTests
 {
-    private static readonly Lazy<IReadOnlyList<(string Landing, Core.Conductors.Conductor Wire, Recipe Recipe)>> All = new(() => [.. Matrix.Recipes()]);
+    private static readonly Lazy<IReadOnlyList<(string Landing, Core.Conductors.Conductor Wire, Recipe Recipe)>> All =
+        new(() => [.. Matrix.Recipes()]);
 
     public static TheoryData<UnitLead> Leads => [UnitLead.Metric, UnitLead.Imperial];
 
@@ -28,7 +31,10 @@ public sealed partial class MatrixTests
             }
         }
 
-        Assert.True(bad.Count == 0, string.Join('\n', bad.Select(b => $"{b.Key} ({b.Value})").Take(40)) + $"\n{bad.Count} in all");
+        Assert.True(
+            bad.Count == 0,
+            string.Join('\n', bad.Select(b => $"{b.Key} ({b.Value})").Take(40)) + $"\n{bad.Count} in all"
+        );
     }
 
     [Theory]
@@ -39,15 +45,32 @@ public sealed partial class MatrixTests
         var bad = new SortedSet<string>(StringComparer.Ordinal);
         foreach (var (landing, wire, recipe) in All.Value)
         {
-            foreach (var texts in new[]
+            foreach (
+                var texts in new[]
+                {
+                    recipe.Steps.Select(s => s.Text),
+                    recipe.Cautions,
+                    recipe.Findings.Select(f => f.Says),
+                    recipe.Findings.Select(f => f.Do),
+                    recipe.Alternatives.Select(a => a.Text),
+                }
+            )
             {
-                recipe.Steps.Select(s => s.Text), recipe.Cautions, recipe.Findings.Select(f => f.Says), recipe.Findings.Select(f => f.Do), recipe.Alternatives.Select(a => a.Text),
-            })
-            {
-                bad.UnionWith(texts.Select(t => t.ToString(lead)).GroupBy(t => t, StringComparer.Ordinal).Where(g => g.Count() > 1).Select(g => $"{g.Key} ({wire} in {landing})"));
+                bad.UnionWith(
+                    texts
+                        .Select(t => t.ToString(lead))
+                        .GroupBy(t => t, StringComparer.Ordinal)
+                        .Where(g => g.Count() > 1)
+                        .Select(g => $"{g.Key} ({wire} in {landing})")
+                );
             }
 
-            bad.UnionWith(recipe.Findings.GroupBy(f => f.Check, StringComparer.Ordinal).Where(g => g.Count() > 1).Select(g => $"{g.Key} twice ({wire} in {landing})"));
+            bad.UnionWith(
+                recipe
+                    .Findings.GroupBy(f => f.Check, StringComparer.Ordinal)
+                    .Where(g => g.Count() > 1)
+                    .Select(g => $"{g.Key} twice ({wire} in {landing})")
+            );
         }
 
         Assert.True(bad.Count == 0, string.Join('\n', bad.Take(40)) + $"\n{bad.Count} in all");
@@ -63,11 +86,25 @@ public sealed partial class MatrixTests
         {
             if (recipe.Strip is { } strip)
             {
-                var (target, least, most) = (strip.Read(WindowPart.Target), strip.Read(WindowPart.Least), strip.Read(WindowPart.Most));
-                if ((strip.Target.Millimetres > strip.Least.Millimetres && (target.Metric == least.Metric || target.Imperial == least.Imperial))
-                    || (strip.Target.Millimetres < strip.Most.Millimetres && (target.Metric == most.Metric || target.Imperial == most.Imperial)))
+                var (target, least, most) = (
+                    strip.Read(WindowPart.Target),
+                    strip.Read(WindowPart.Least),
+                    strip.Read(WindowPart.Most)
+                );
+                if (
+                    (
+                        strip.Target.Millimetres > strip.Least.Millimetres
+                        && (target.Metric == least.Metric || target.Imperial == least.Imperial)
+                    )
+                    || (
+                        strip.Target.Millimetres < strip.Most.Millimetres
+                        && (target.Metric == most.Metric || target.Imperial == most.Imperial)
+                    )
+                )
                 {
-                    bad.Add($"{least.Metric}, {target.Metric}, {most.Metric}; {least.Imperial}, {target.Imperial}, {most.Imperial} ({wire} in {landing})");
+                    bad.Add(
+                        $"{least.Metric}, {target.Metric}, {most.Metric}; {least.Imperial}, {target.Imperial}, {most.Imperial} ({wire} in {landing})"
+                    );
                 }
             }
         }
@@ -75,7 +112,9 @@ public sealed partial class MatrixTests
         Assert.True(bad.Count == 0, string.Join('\n', bad.Take(40)) + $"\n{bad.Count} in all");
     }
 
-    /// <summary>A caution that stands everywhere is read nowhere: it stands only where the wire or the work must be looked at.</summary>
+    /// <summary>
+    /// A caution that stands everywhere is read nowhere: it stands only where the wire or the work must be looked at.
+    /// </summary>
     [Fact]
     public void Three_levels_of_verdict_each_say_what_they_mean()
     {
@@ -105,17 +144,24 @@ public sealed partial class MatrixTests
         Assert.InRange(All.Value.Count(r => r.Recipe.Verdict == Verdict.Caution), 1, All.Value.Count / 5);
     }
 
-    private static string? Wrong(string text) => text switch
-    {
-        { Length: > 160 } => $"{text.Length} characters",
-        _ when AInsulation().IsMatch(text) => "article",
-        _ when Zero().IsMatch(text) => "length of 0",
-        _ when SmallFraction().IsMatch(text) => "fraction under 1/16",
-        _ when text.Contains("  ", StringComparison.Ordinal) || text.Contains(" .", StringComparison.Ordinal) || text.Contains("..", StringComparison.Ordinal) => "spaces and stops",
-        _ => null,
-    };
+    private static string? Wrong(string text) =>
+        text switch
+        {
+            { Length: > 160 } => $"{text.Length} characters",
+            _ when AInsulation().IsMatch(text) => "article",
+            _ when Zero().IsMatch(text) => "length of 0",
+            _ when SmallFraction().IsMatch(text) => "fraction under 1/16",
+            _ when text.Contains("  ", StringComparison.Ordinal)
+                    || text.Contains(" .", StringComparison.Ordinal)
+                    || text.Contains("..", StringComparison.Ordinal) => "spaces and stops",
+            _ => null,
+        };
 
-    [GeneratedRegex(@"(?<!\d )\b[Aa] (?:[aeiou]nsulat|[aeio]\w)|\b[Aa]n [bcdfgjkpqtvwz]", RegexOptions.None, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"(?<!\d )\b[Aa] (?:[aeiou]nsulat|[aeio]\w)|\b[Aa]n [bcdfgjkpqtvwz]",
+        RegexOptions.None,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex AInsulation();
 
     [GeneratedRegex(@"(?<![\d.,/])0 (?:mm|in)\b", RegexOptions.None, matchTimeoutMilliseconds: 1000)]

@@ -15,9 +15,12 @@ public sealed class PartDocumentTests
 {
     private static readonly Gen<double?> Amps = Gen.Int[0, 200].Select(a => a == 0 ? (double?)null : a);
 
-    private static readonly Gen<Length?> Lengths = Gen.Int[0, 5000].Select(mm => mm == 0 ? (Length?)null : new Length(mm));
+    private static readonly Gen<Length?> Lengths = Gen.Int[0, 5000]
+        .Select(mm => mm == 0 ? (Length?)null : new Length(mm));
 
-    private static readonly Gen<Guid?> Ids = Gen.Bool.SelectMany(b => b ? Gen.Guid.Select(g => (Guid?)g) : Gen.Const((Guid?)null));
+    private static readonly Gen<Guid?> Ids = Gen.Bool.SelectMany(b =>
+        b ? Gen.Guid.Select(g => (Guid?)g) : Gen.Const((Guid?)null)
+    );
 
     private static readonly Gen<Tightening?> Tightenings =
         from form in Gen.Int[0, 4]
@@ -42,24 +45,26 @@ public sealed class PartDocumentTests
         from flags in Gen.Int[0, 1023]
         from strands in Gen.Int[0, 19]
         from lost in Gen.Int[0, 5]
-        select !given ? null : new AsMade(strip, tightening)
-        {
-            BareShowing = bare,
-            Hook = hook,
-            StripLooks = looks == Judgement.Pass ? null : looks,
-            InsulationCaught = (flags & 1) > 0,
-            Loose = (flags & 2) > 0,
-            Scorched = (flags & 4) > 0,
-            HookOpened = (flags & 8) > 0,
-            Nicked = (flags & 16) > 0,
-            Ringed = (flags & 32) > 0,
-            OverTwisted = (flags & 64) > 0,
-            StrandOut = (flags & 128) > 0,
-            Doubled = (flags & 256) > 0,
-            BadSolder = (flags & 512) > 0,
-            Strands = strands == 0 ? null : strands,
-            StrandsLost = lost,
-        };
+        select !given
+            ? null
+            : new AsMade(strip, tightening)
+            {
+                BareShowing = bare,
+                Hook = hook,
+                StripLooks = looks == Judgement.Pass ? null : looks,
+                InsulationCaught = (flags & 1) > 0,
+                Loose = (flags & 2) > 0,
+                Scorched = (flags & 4) > 0,
+                HookOpened = (flags & 8) > 0,
+                Nicked = (flags & 16) > 0,
+                Ringed = (flags & 32) > 0,
+                OverTwisted = (flags & 64) > 0,
+                StrandOut = (flags & 128) > 0,
+                Doubled = (flags & 256) > 0,
+                BadSolder = (flags & 512) > 0,
+                Strands = strands == 0 ? null : strands,
+                StrandsLost = lost,
+            };
 
     private static readonly Gen<GivenFerrule?> Ferrules =
         from given in Gen.Bool
@@ -104,25 +109,33 @@ public sealed class PartDocumentTests
         from length in Lengths
         from run in Picks.Pick<string?>(null, "W4")
         from flags in Gen.Int[0, 3]
-        select (IJobEntity)new JobWire(id, "7", a, b)
-        {
-            Order = 3,
-            Conductor = ConductorSize.TryParse(size, out var read, out _) ? Conductor.Of(read, build, Material.Copper) : null,
-            Colour = InsulationColour.TryParse(colour, out var hue) ? hue : null,
-            Function = function,
-            CircuitId = circuit,
-            Length = length,
-            Run = run,
-            InCord = (flags & 1) > 0,
-            Retired = (flags & 2) > 0,
-        };
+        select (IJobEntity)
+            new JobWire(id, "7", a, b)
+            {
+                Order = 3,
+                Conductor = ConductorSize.TryParse(size, out var read, out _)
+                    ? Conductor.Of(read, build, Material.Copper)
+                    : null,
+                Colour = InsulationColour.TryParse(colour, out var hue) ? hue : null,
+                Function = function,
+                CircuitId = circuit,
+                Length = length,
+                Run = run,
+                InCord = (flags & 1) > 0,
+                Retired = (flags & 2) > 0,
+            };
 
     private static readonly Gen<TorqueMarking?> Markings =
         from form in Gen.Int[0, 2]
         from least in Gen.Int[1, 40]
         from more in Gen.Int[0, 20]
         from unit in Gen.Enum<TorqueUnit>()
-        select form switch { 0 => null, 1 => TorqueMarking.OfTarget(least, unit), _ => TorqueMarking.OfRange(least, least + more, unit) };
+        select form switch
+        {
+            0 => null,
+            1 => TorqueMarking.OfTarget(least, unit),
+            _ => TorqueMarking.OfRange(least, least + more, unit),
+        };
 
     /// <summary>Each kind with all of its data, some of it or none.</summary>
     private static readonly Gen<Landing> AnyLanding =
@@ -143,14 +156,41 @@ public sealed class PartDocumentTests
         let first = (flags & 1) > 0
         let size = screw is null ? null : ScrewSize.Parse(screw)
         let metals = (flags & 2) > 0 ? new HashSet<Material> { Material.Copper, Material.Aluminium } : null
-        let data = new PrintedData(least, first ? most : null, mm is { } d ? new Length(d) : null, first ? ferrule : null, (flags & 4) > 0 ? new HashSet<Build> { Build.Solid, Build.FineStranded } : null, first ? new Length(2.5) : null, (flags & 4) > 0 ? new Length(5.2) : null)
+        let data = new PrintedData(
+            least,
+            first ? most : null,
+            mm is { } d ? new Length(d) : null,
+            first ? ferrule : null,
+            (flags & 4) > 0 ? new HashSet<Build> { Build.Solid, Build.FineStranded } : null,
+            first ? new Length(2.5) : null,
+            (flags & 4) > 0 ? new Length(5.2) : null
+        )
         let landing = kind switch
         {
             0 => (Landing)new BindingScrew(size, marking, metals) { On = first ? screwOn : null },
-            1 => new PlugScrew(size, first ? PlugGrip.Clamp : PlugGrip.Hook, marking) { Paths = (flags & 4) > 0 ? new(new(22), new(20), first ? new Length(30) : null) : null },
+            1 => new PlugScrew(size, first ? PlugGrip.Clamp : PlugGrip.Hook, marking)
+            {
+                Paths = (flags & 4) > 0 ? new(new(22), new(20), first ? new Length(30) : null) : null,
+            },
             2 => new InsulationDisplacement(least, first ? most : null, first ? 1.2 : null, first ? 6 : null),
-            3 => new Stud(size is not null || mm is > 16 ? null : mm, mm, first ? RingShape.Fork : RingShape.Ring, hold == StudHold.Lever ? null : marking, size, hold),
-            4 => new SetScrewLug(first ? drive : null, inches, first ? new LugSlot(0.04, 0.25, (flags & 4) > 0) : null, least, first ? most : null, mm, marking, metals),
+            3 => new Stud(
+                size is not null || mm is > 16 ? null : mm,
+                mm,
+                first ? RingShape.Fork : RingShape.Ring,
+                hold == StudHold.Lever ? null : marking,
+                size,
+                hold
+            ),
+            4 => new SetScrewLug(
+                first ? drive : null,
+                inches,
+                first ? new LugSlot(0.04, 0.25, (flags & 4) > 0) : null,
+                least,
+                first ? most : null,
+                mm,
+                marking,
+                metals
+            ),
             5 => new CrimpedLug(inches, mm, marking, metals),
             6 => new SolderLug(first ? 2.5 : null),
             7 => new BackWireClamp(data, marking, metals),
@@ -166,7 +206,10 @@ public sealed class PartDocumentTests
             TakesTwo = (flags & 8) > 0,
             TemperatureC = (flags & 16) > 0 ? 75 : null,
             IsCoAlr = (flags & 4) > 0,
-            DataTrust = (flags & 16) > 0 ? Trust.Marking : first ? Trust.Maker : Trust.Generic,
+            DataTrust =
+                (flags & 16) > 0 ? Trust.Marking
+                : first ? Trust.Maker
+                : Trust.Generic,
             IsAccessible = (flags & 32) > 0 ? first : null,
             IsVisible = (flags & 64) > 0 ? first : null,
         };
@@ -183,20 +226,36 @@ public sealed class PartDocumentTests
         from length in Lengths
         from flags in Gen.Int[0, 7]
         let isSplice = (flags & 1) > 0
-        select (IJobEntity)new JobLanding(id, other, "L")
-        {
-            Order = 4,
-            DeviceId = device,
-            Landing = isSplice ? null : landing,
-            Splice = isSplice ? new("s", 2, 3, 0.5, 4, (flags & 2) > 0) { Kind = kind, Strip = length, IsListedWet = (flags & 4) > 0, Combinations = [[new(2, ConductorSize.Parse("14"))]] } : null,
-            Identity = identity,
-            Side = side,
-            Half = half,
-            Spare = (flags & 2) > 0,
-        };
+        select (IJobEntity)
+            new JobLanding(id, other, "L")
+            {
+                Order = 4,
+                DeviceId = device,
+                Landing = isSplice ? null : landing,
+                Splice = isSplice
+                    ? new("s", 2, 3, 0.5, 4, (flags & 2) > 0)
+                    {
+                        Kind = kind,
+                        Strip = length,
+                        IsListedWet = (flags & 4) > 0,
+                        Combinations =
+                        [
+                            [new(2, ConductorSize.Parse("14"))],
+                        ],
+                    }
+                    : null,
+                Identity = identity,
+                Side = side,
+                Half = half,
+                Spare = (flags & 2) > 0,
+            };
 
     /// <summary>Every rule decided the other way.</summary>
-    private static readonly HouseRules OtherSchool = new(FerrulesOnFineStrands.WhereTheMakerAsks, FerruleColours.French, 0.06)
+    private static readonly HouseRules OtherSchool = new(
+        FerrulesOnFineStrands.WhereTheMakerAsks,
+        FerruleColours.French,
+        0.06
+    )
     {
         BackStabHoles = BackStabHoles.FourteenSolidTo15A,
         ReceptacleWiring = ReceptacleWiring.LeverDevice,
@@ -241,29 +300,83 @@ public sealed class PartDocumentTests
         from another in Gen.Bool
         select kind switch
         {
-            0 => (IJobEntity)new Enclosure(id, "E", form) { Order = 1, Drawing = flag ? "DR-1" : null, Revision = flag ? "C" : null, Opening = length, Place = flag ? SplicePlace.Wet : SplicePlace.Dry, VolumeIn3 = amps },
-            1 => new Device(id, other, "D", device) { Order = 2, RatingAmps = amps, PluggedAmps = more, Outlets = flag ? 1 : 2, HotTab = tab, NeutralTab = flag ? tab : BreakOffTab.Intact },
-            2 => new Circuit(id, "C") { Order = 5, OcpdAmps = amps, LoadAmps = more, Volts = 230, Phases = flag ? 3 : 1, Continuous = flag, Method = method, SharesNeutralWith = flag ? other : null },
-            3 => new JobCord(id, "dehumidifier", flag ? [cue] : [], flag) { Order = 6, Sound = another ? [CordPlace.Along, CordPlace.Print] : [] },
-            4 => new JobPinMap(id, new PinMap("P", 6, flag ? 2 : 1, pins)
+            0 => (IJobEntity)
+                new Enclosure(id, "E", form)
+                {
+                    Order = 1,
+                    Drawing = flag ? "DR-1" : null,
+                    Revision = flag ? "C" : null,
+                    Opening = length,
+                    Place = flag ? SplicePlace.Wet : SplicePlace.Dry,
+                    VolumeIn3 = amps,
+                },
+            1 => new Device(id, other, "D", device)
             {
-                KeySeen = flag,
-                TurnedRound = flag,
-                Speeds = flag ? 2 : 1,
-                Fed = flag ? [PinFunction.LowSpeed] : [],
-                TakenForLegs = flag,
-                Old = flag ? new(230, 250, 160, 2) { Horsepower = amps, Amps = more, Frame = another ? "56C" : null, Rotation = another ? Rotation.Reversible : null } : null,
-                New = flag ? new(230) : null,
-                Diagram = flag ? new(another ? "F-40" : null, another ? null : "the plate", another ? "1998" : null) : null,
-            })
-            { Order = 7 },
+                Order = 2,
+                RatingAmps = amps,
+                PluggedAmps = more,
+                Outlets = flag ? 1 : 2,
+                HotTab = tab,
+                NeutralTab = flag ? tab : BreakOffTab.Intact,
+            },
+            2 => new Circuit(id, "C")
+            {
+                Order = 5,
+                OcpdAmps = amps,
+                LoadAmps = more,
+                Volts = 230,
+                Phases = flag ? 3 : 1,
+                Continuous = flag,
+                Method = method,
+                SharesNeutralWith = flag ? other : null,
+            },
+            3 => new JobCord(id, "dehumidifier", flag ? [cue] : [], flag)
+            {
+                Order = 6,
+                Sound = another ? [CordPlace.Along, CordPlace.Print] : [],
+            },
+            4 => new JobPinMap(
+                id,
+                new PinMap("P", 6, flag ? 2 : 1, pins)
+                {
+                    KeySeen = flag,
+                    TurnedRound = flag,
+                    Speeds = flag ? 2 : 1,
+                    Fed = flag ? [PinFunction.LowSpeed] : [],
+                    TakenForLegs = flag,
+                    Old = flag
+                        ? new(230, 250, 160, 2)
+                        {
+                            Horsepower = amps,
+                            Amps = more,
+                            Frame = another ? "56C" : null,
+                            Rotation = another ? Rotation.Reversible : null,
+                        }
+                        : null,
+                    New = flag ? new(230) : null,
+                    Diagram = flag
+                        ? new(another ? "F-40" : null, another ? null : "the plate", another ? "1998" : null)
+                        : null,
+                }
+            )
+            {
+                Order = 7,
+            },
             5 => new Acceptance(id, "check", "wire/1", "digest", "why", "who") { Order = 8 },
-            _ => new JobTitle(id, "J") { Purpose = flag ? JobPurpose.Survey : JobPurpose.Work, Note = flag ? "n" : null, Rules = another ? OtherSchool : HouseRules.Default },
+            _ => new JobTitle(id, "J")
+            {
+                Purpose = flag ? JobPurpose.Survey : JobPurpose.Work,
+                Note = flag ? "n" : null,
+                Rules = another ? OtherSchool : HouseRules.Default,
+            },
         };
 
     [Fact]
     public void A_part_is_written_and_read_as_it_was() =>
-        Gen.OneOf(Wires, Landings, Others).Sample(part => Assert.Equivalent(part, JobPartDocument.Parse(PartDocuments.Of(part).Write()).Read(), strict: true));
+        Gen.OneOf(Wires, Landings, Others)
+            .Sample(part =>
+                Assert.Equivalent(part, JobPartDocument.Parse(PartDocuments.Of(part).Write()).Read(), strict: true)
+            );
 
     /// <summary>What the generators leave out, a round trip proves nothing about.</summary>
     [Fact]
@@ -271,13 +384,39 @@ public sealed class PartDocumentTests
     {
         var members = new Dictionary<(Type, string), HashSet<string>>();
         Gen.OneOf(Wires, Landings, Others).Sample(part => Gather(part, members), iter: 4000, threads: 1);
-        Assert.Equal([.. Enum.GetNames<EntityKind>().Order()], members.Keys.Where(m => m.Item2 == nameof(IJobEntity.Kind)).SelectMany(m => members[m]).Where(k => Enum.TryParse<EntityKind>(k, out _)).Distinct().Order());
-        Assert.Equal(14, members.Keys.Count(m => m.Item1.IsSubclassOf(typeof(Landing)) && m.Item2 == nameof(Landing.Kind)));
-        Assert.Empty(members.Where(m => m.Value.Count == 1 && IsLeftOut(m.Key, m.Value.First())).Select(m => $"{m.Key.Item1.Name}.{m.Key.Item2}"));
+        Assert.Equal(
+            [.. Enum.GetNames<EntityKind>().Order()],
+            members
+                .Keys.Where(m => m.Item2 == nameof(IJobEntity.Kind))
+                .SelectMany(m => members[m])
+                .Where(k => Enum.TryParse<EntityKind>(k, out _))
+                .Distinct()
+                .Order()
+        );
+        Assert.Equal(
+            14,
+            members.Keys.Count(m => m.Item1.IsSubclassOf(typeof(Landing)) && m.Item2 == nameof(Landing.Kind))
+        );
+        Assert.Empty(
+            members
+                .Where(m => m.Value.Count == 1 && IsLeftOut(m.Key, m.Value.First()))
+                .Select(m => $"{m.Key.Item1.Name}.{m.Key.Item2}")
+        );
 
         // A member that is given and never has anything but its default.
-        static bool IsLeftOut((Type Type, string Name) member, string only) => member.Type.GetProperty(member.Name) is { SetMethod: not null } property
-            && (only is "" or "0" || (property.PropertyType.IsValueType && string.Equals(only, Activator.CreateInstance(property.PropertyType)?.ToString() ?? "", StringComparison.Ordinal)));
+        static bool IsLeftOut((Type Type, string Name) member, string only) =>
+            member.Type.GetProperty(member.Name) is { SetMethod: not null } property
+            && (
+                only is "" or "0"
+                || (
+                    property.PropertyType.IsValueType
+                    && string.Equals(
+                        only,
+                        Activator.CreateInstance(property.PropertyType)?.ToString() ?? "",
+                        StringComparison.Ordinal
+                    )
+                )
+            );
     }
 
     private static void Gather(object? value, Dictionary<(Type, string), HashSet<string>> into)
@@ -295,7 +434,12 @@ public sealed class PartDocumentTests
                 return;
         }
 
-        foreach (var property in value.GetType().GetProperties(System.Reflection.BindingFlags.Public | System.Reflection.BindingFlags.Instance).Where(p => p.GetIndexParameters().Length == 0))
+        foreach (
+            var property in value
+                .GetType()
+                .GetProperties(System.Reflection.BindingFlags.Public | System.Reflection.BindingFlags.Instance)
+                .Where(p => p.GetIndexParameters().Length == 0)
+        )
         {
             var of = property.GetValue(value);
             if (!into.TryGetValue((value.GetType(), property.Name), out var seen))
@@ -303,7 +447,16 @@ public sealed class PartDocumentTests
                 into[(value.GetType(), property.Name)] = seen = new(StringComparer.Ordinal);
             }
 
-            seen.Add(of switch { null => "", System.Collections.ICollection many => many.Count.ToString(System.Globalization.CultureInfo.InvariantCulture), _ => of.ToString()! });
+            seen.Add(
+                of switch
+                {
+                    null => "",
+                    System.Collections.ICollection many => many.Count.ToString(
+                        System.Globalization.CultureInfo.InvariantCulture
+                    ),
+                    _ => of.ToString()!,
+                }
+            );
             Gather(of, into);
         }
     }

@@ -1,6 +1,6 @@
-global using Lacet.Tests;
 global using System.Net;
 global using System.Net.Http.Json;
 global using System.Text.Json;
 global using CsCheck;
+global using Lacet.Tests;
 global using Xunit;

@@ -11,21 +11,36 @@ namespace Lacet.Exchange.Tests;
 /// <summary>A job's wires as a table: what stands in it, in which words, and what does not.</summary>
 public sealed class WireListFileTests
 {
-    private static readonly Guid Panel = Guid.NewGuid(), Slot = Guid.NewGuid(), Circuit = Guid.NewGuid();
+    private static readonly Guid Panel = Guid.NewGuid(),
+        Slot = Guid.NewGuid(),
+        Circuit = Guid.NewGuid();
 
     [Fact]
     public void Every_value_stands_under_its_heading_in_the_trade_s_words()
     {
-        var row = Assert.Single(Rows(Wire() with
-        {
-            Conductor = new ConductorDocument("2.5 mm²", Core.Conductors.Build.FineStranded, Core.Conductors.Material.Copper),
-            Colour = "green, yellow stripe",
-            Function = WireFunction.Earth,
-            CircuitId = Circuit,
-            LengthMm = 3250,
-            Run = "W4",
-            A = new EndDocument { Id = Guid.NewGuid(), LandingId = Slot, Ferrule = new(2.5, 8) },
-        }));
+        var row = Assert.Single(
+            Rows(
+                Wire() with
+                {
+                    Conductor = new ConductorDocument(
+                        "2.5 mm²",
+                        Core.Conductors.Build.FineStranded,
+                        Core.Conductors.Material.Copper
+                    ),
+                    Colour = "green, yellow stripe",
+                    Function = WireFunction.Earth,
+                    CircuitId = Circuit,
+                    LengthMm = 3250,
+                    Run = "W4",
+                    A = new EndDocument
+                    {
+                        Id = Guid.NewGuid(),
+                        LandingId = Slot,
+                        Ferrule = new(2.5, 8),
+                    },
+                }
+            )
+        );
         Assert.Equal("7", row["Wire"]);
         Assert.Equal("DCP", row["From enclosure"]);
         Assert.Equal("X1:1", row["From"]);
@@ -42,15 +57,30 @@ public sealed class WireListFileTests
     }
 
     [Fact]
-    public void What_nobody_said_is_empty_and_not_a_word_for_nothing() => Assert.All(
-        Assert.Single(Rows(Wire())).Where(c => c.Key is not "Wire"), c => Assert.Equal("", c.Value));
+    public void What_nobody_said_is_empty_and_not_a_word_for_nothing() =>
+        Assert.All(Assert.Single(Rows(Wire())).Where(c => c.Key is not "Wire"), c => Assert.Equal("", c.Value));
 
     [Theory]
     [InlineData(true, null, "none")]
     [InlineData(false, 1.5, "1.5")]
     [InlineData(false, null, "")]
-    public void Whether_an_end_gets_a_ferrule_is_said(bool bare, double? size, string cell) => Assert.Equal(
-        cell, Assert.Single(Rows(Wire() with { A = new EndDocument { Id = Guid.NewGuid(), SaidBare = bare, Ferrule = size is null ? null : new(size) } }))["Ferrule"]);
+    public void Whether_an_end_gets_a_ferrule_is_said(bool bare, double? size, string cell) =>
+        Assert.Equal(
+            cell,
+            Assert.Single(
+                Rows(
+                    Wire() with
+                    {
+                        A = new EndDocument
+                        {
+                            Id = Guid.NewGuid(),
+                            SaidBare = bare,
+                            Ferrule = size is null ? null : new(size),
+                        },
+                    }
+                )
+            )["Ferrule"]
+        );
 
     [Fact]
     public void A_retired_wire_is_out_of_the_list() => Assert.Empty(Rows(Wire() with { Retired = true }));
@@ -78,43 +108,93 @@ public sealed class WireListFileTests
     [Fact]
     public void A_workbook_holds_what_the_csv_holds()
     {
-        var job = Job(Wire() with { Colour = "black" }, Wire() with { Id = Guid.NewGuid(), Name = "8", LengthMm = 1500 });
+        var job = Job(
+            Wire() with
+            {
+                Colour = "black",
+            },
+            Wire() with
+            {
+                Id = Guid.NewGuid(),
+                Name = "8",
+                LengthMm = 1500,
+            }
+        );
         using var stream = new MemoryStream(WireListFile.Xlsx(job));
-        var rows = stream.Query(useHeaderRow: true).Cast<IDictionary<string, object?>>().Select(r => r.ToDictionary(c => c.Key, c => c.Value?.ToString() ?? "", StringComparer.Ordinal)).ToList();
+        var rows = stream
+            .Query(useHeaderRow: true)
+            .Cast<IDictionary<string, object?>>()
+            .Select(r => r.ToDictionary(c => c.Key, c => c.Value?.ToString() ?? "", StringComparer.Ordinal))
+            .ToList();
         Assert.Equal(Read(WireListFile.Csv(job)), rows);
     }
 
     [Fact]
     public void A_job_without_wires_still_has_its_headings()
     {
-        Assert.StartsWith("Wire,From enclosure,From", Encoding.UTF8.GetString(WireListFile.Csv(Job()))[1..], StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Wire,From enclosure,From",
+            Encoding.UTF8.GetString(WireListFile.Csv(Job()))[1..],
+            StringComparison.Ordinal
+        );
         using var stream = new MemoryStream(WireListFile.Xlsx(Job()));
         Assert.Contains("From enclosure", stream.GetColumns(useHeaderRow: true));
     }
 
-    private static WireDocument Wire() => new()
-    {
-        Id = Guid.NewGuid(),
-        Order = 1,
-        Name = "7",
-        A = new EndDocument { Id = Guid.NewGuid() },
-        B = new EndDocument { Id = Guid.NewGuid() },
-    };
+    private static WireDocument Wire() =>
+        new()
+        {
+            Id = Guid.NewGuid(),
+            Order = 1,
+            Name = "7",
+            A = new EndDocument { Id = Guid.NewGuid() },
+            B = new EndDocument { Id = Guid.NewGuid() },
+        };
 
-    private static JobDocument Job(params WireDocument[] wires) => JobDocument.Of(
-        new TitleDocument { Id = Guid.NewGuid(), Order = 1, Name = "T" },
-        [
-            new EnclosureDocument { Id = Panel, Order = 1, Name = "DCP" },
-            new JobLandingDocument { Id = Slot, Order = 1, EnclosureId = Panel, Name = "X1:1" },
-            new CircuitDocument { Id = Circuit, Order = 1, Name = "C1", OcpdAmps = 16 },
-            .. wires,
-        ]);
+    private static JobDocument Job(params WireDocument[] wires) =>
+        JobDocument.Of(
+            new TitleDocument
+            {
+                Id = Guid.NewGuid(),
+                Order = 1,
+                Name = "T",
+            },
+            [
+                new EnclosureDocument
+                {
+                    Id = Panel,
+                    Order = 1,
+                    Name = "DCP",
+                },
+                new JobLandingDocument
+                {
+                    Id = Slot,
+                    Order = 1,
+                    EnclosureId = Panel,
+                    Name = "X1:1",
+                },
+                new CircuitDocument
+                {
+                    Id = Circuit,
+                    Order = 1,
+                    Name = "C1",
+                    OcpdAmps = 16,
+                },
+                .. wires,
+            ]
+        );
 
     private static List<Dictionary<string, string>> Rows(WireDocument wire) => Read(WireListFile.Csv(Job(wire)));
 
     private static List<Dictionary<string, string>> Read(byte[] csv)
     {
         using var reader = new CsvReader(new StreamReader(new MemoryStream(csv)), CultureInfo.InvariantCulture);
-        return [.. reader.GetRecords<dynamic>().Cast<IDictionary<string, object>>().Select(r => r.ToDictionary(c => c.Key, c => (string)c.Value, StringComparer.Ordinal))];
+        return
+        [
+            .. reader
+                .GetRecords<dynamic>()
+                .Cast<IDictionary<string, object>>()
+                .Select(r => r.ToDictionary(c => c.Key, c => (string)c.Value, StringComparer.Ordinal)),
+        ];
     }
 }

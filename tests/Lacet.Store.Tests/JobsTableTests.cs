@@ -3,7 +3,9 @@ using Lacet.Store;
 
 namespace Lacet.Store.Tests;
 
-/// <summary>Jobs in the store, without anything above it: commands whole or not at all, versions that only go up.</summary>
+/// <summary>
+/// Jobs in the store, without anything above it: commands whole or not at all, versions that only go up.
+/// </summary>
 public sealed class JobsTableTests : IAsyncDisposable
 {
     private readonly string _folder = Path.Combine(Path.GetTempPath(), $"lacet-test-{Guid.NewGuid():N}");
@@ -29,7 +31,9 @@ public sealed class JobsTableTests : IAsyncDisposable
     {
         var (a, b) = (Guid.NewGuid(), Guid.NewGuid());
         await ApplyAsync(new JobEdit(a, "wire", "{\"v\":1}", 0));
-        var conflict = await Assert.ThrowsAsync<JobConflictException>(() => ApplyAsync(new JobEdit(b, "wire", "{}", 0), new JobEdit(a, "wire", "{\"v\":2}", 0)));
+        var conflict = await Assert.ThrowsAsync<JobConflictException>(() =>
+            ApplyAsync(new JobEdit(b, "wire", "{}", 0), new JobEdit(a, "wire", "{\"v\":2}", 0))
+        );
         Assert.Equal((a, "{\"v\":1}", 1L), (conflict.Part, conflict.Now!.Body, conflict.Now.Version));
         Assert.Equal([a], (await _jobs.PartsAsync(_job)).Select(p => p.Id));
         Assert.Equal(1, await _jobs.LastSequenceAsync(_job));
@@ -38,7 +42,9 @@ public sealed class JobsTableTests : IAsyncDisposable
     [Fact]
     public async Task A_part_that_is_gone_is_told_as_gone()
     {
-        var conflict = await Assert.ThrowsAsync<JobConflictException>(() => ApplyAsync(new JobEdit(Guid.NewGuid(), "wire", "{}", 3)));
+        var conflict = await Assert.ThrowsAsync<JobConflictException>(() =>
+            ApplyAsync(new JobEdit(Guid.NewGuid(), "wire", "{}", 3))
+        );
         Assert.Null(conflict.Now);
         Assert.Contains("took it out", conflict.Message, StringComparison.Ordinal);
     }
@@ -47,7 +53,13 @@ public sealed class JobsTableTests : IAsyncDisposable
     public async Task The_same_command_twice_is_stored_once()
     {
         var part = Guid.NewGuid();
-        var command = new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "says", [new JobEdit(part, "wire", "{}", 0)]);
+        var command = new JobCommand(
+            Guid.NewGuid(),
+            _job,
+            await PersonAsync(),
+            "says",
+            [new JobEdit(part, "wire", "{}", 0)]
+        );
         Assert.Equal(1, (await _jobs.ApplyAsync(new(command, "{}"), default))!.Sequence);
         Assert.Null(await _jobs.ApplyAsync(new(command, "{}"), default));
         Assert.Equal(1, (await _jobs.PartsAsync(_job)).Single().Version);
@@ -61,7 +73,10 @@ public sealed class JobsTableTests : IAsyncDisposable
         var second = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":2}", 1));
         var (says, undo) = (await _jobs.UndoOfAsync(_job, second))!.Value;
         Assert.Equal(("does it", "{\"v\":1}", 2L), (says, undo.Single().Body, undo.Single().Version));
-        await _jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, second), "{}"), default);
+        await _jobs.ApplyAsync(
+            new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, second), "{}"),
+            default
+        );
         var now = (await _jobs.PartsAsync(_job)).Single();
         Assert.Equal(("{\"v\":1}", 3L), (now.Body, now.Version));
         Assert.Null(await _jobs.UndoOfAsync(_job, second));
@@ -76,7 +91,10 @@ public sealed class JobsTableTests : IAsyncDisposable
         await ApplyAsync(new JobEdit(part, "wire", "{}", 1));
         var removal = await ApplyAsync(new JobEdit(part, "wire", null, 2));
         var (_, undo) = (await _jobs.UndoOfAsync(_job, removal))!.Value;
-        await _jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, removal), "{}"), default);
+        await _jobs.ApplyAsync(
+            new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), "undo", undo, removal), "{}"),
+            default
+        );
         Assert.Equal(3, (await _jobs.PartsAsync(_job)).Single().Version);
     }
 
@@ -90,7 +108,9 @@ public sealed class JobsTableTests : IAsyncDisposable
 
         Assert.Equal([5L, 4, 3], (await _jobs.CommandsAsync(_job, long.MaxValue, 3)).Select(c => c.Sequence));
         Assert.Equal([2L, 1], (await _jobs.CommandsAsync(_job, 3, 3)).Select(c => c.Sequence));
-        Assert.All(await _jobs.CommandsAsync(_job, long.MaxValue, 9), c => Assert.Equal(("bench", 1), (c.Person, c.Parts)));
+        Assert.All(await _jobs.CommandsAsync(_job, long.MaxValue, 9), c =>
+            Assert.Equal(("bench", 1), (c.Person, c.Parts))
+        );
     }
 
     [Fact]
@@ -116,7 +136,10 @@ public sealed class JobsTableTests : IAsyncDisposable
         var third = await ApplyAsync(new JobEdit(part, "wire", "{\"v\":3}", 2));
         await UndoAsync(third);
         await UndoAsync(second);
-        Assert.Equal(("{\"v\":1}", 5L), ((await _jobs.PartsAsync(_job)).Single().Body, (await _jobs.PartsAsync(_job)).Single().Version));
+        Assert.Equal(
+            ("{\"v\":1}", 5L),
+            ((await _jobs.PartsAsync(_job)).Single().Body, (await _jobs.PartsAsync(_job)).Single().Version)
+        );
     }
 
     [Fact]
@@ -156,7 +179,10 @@ public sealed class JobsTableTests : IAsyncDisposable
     private async Task UndoAsync(Guid command)
     {
         var (says, edits) = (await _jobs.UndoOfAsync(_job, command))!.Value;
-        await _jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), $"Undid: {says}", edits, command), "{}"), default);
+        await _jobs.ApplyAsync(
+            new(new JobCommand(Guid.NewGuid(), _job, await PersonAsync(), $"Undid: {says}", edits, command), "{}"),
+            default
+        );
     }
 
     private async Task<Guid> ApplyAsync(params JobEdit[] edits)
@@ -166,12 +192,20 @@ public sealed class JobsTableTests : IAsyncDisposable
         return id;
     }
 
-    /// <summary>A job that a killed server was making is not there, hinders nothing, and is gone after the next start.</summary>
+    /// <summary>
+    /// A job that a killed server was making is not there, hinders nothing, and is gone after the next start.
+    /// </summary>
     [Fact]
     public async Task A_job_that_was_not_finished_is_taken_out_at_the_next_start()
     {
         var making = Guid.NewGuid();
-        var command = new JobCommand(Guid.NewGuid(), making, await PersonAsync(), "makes it", [new JobEdit(making, "title", "{}", 0)]);
+        var command = new JobCommand(
+            Guid.NewGuid(),
+            making,
+            await PersonAsync(),
+            "makes it",
+            [new JobEdit(making, "title", "{}", 0)]
+        );
         Assert.True(await _jobs.MakeAsync([new(command, "{}")], default));
         await using (var connection = await _database.ConnectAsync())
         {
@@ -185,9 +219,16 @@ public sealed class JobsTableTests : IAsyncDisposable
         _database.Dispose();
         using var again = LacetDatabase.Open(_folder);
         await using var reading = await again.ConnectAsync();
-        Assert.Equal(0, await reading.ExecuteScalarAsync<long>("SELECT (SELECT count(*) FROM job WHERE id = @id) + (SELECT count(*) FROM job_part WHERE job = @id) + (SELECT count(*) FROM job_command WHERE job = @id) + (SELECT count(*) FROM job_change WHERE command = @command)", new { id = making.ToString(), command = command.Id.ToString() }));
+        Assert.Equal(
+            0,
+            await reading.ExecuteScalarAsync<long>(
+                "SELECT (SELECT count(*) FROM job WHERE id = @id) + (SELECT count(*) FROM job_part WHERE job = @id) + (SELECT count(*) FROM job_command WHERE job = @id) + (SELECT count(*) FROM job_change WHERE command = @command)",
+                new { id = making.ToString(), command = command.Id.ToString() }
+            )
+        );
         Assert.True(await new JobsTable(again, TimeProvider.System).MakeAsync([new(command, "{}")], default));
     }
 
-    private async Task<Guid> PersonAsync() => (await new PeopleTable(_database, TimeProvider.System).EnsureAsync("bench", name => name, default)).Id;
+    private async Task<Guid> PersonAsync() =>
+        (await new PeopleTable(_database, TimeProvider.System).EnsureAsync("bench", name => name, default)).Id;
 }

@@ -24,19 +24,30 @@ public sealed class ArchitectureTests
     [MemberData(nameof(Projects))]
     public void A_project_references_only_what_it_may(string project)
     {
-        var referenced = Assembly.Load(project).GetReferencedAssemblies().Select(a => a.Name!).Where(n => n.StartsWith("Lacet.", StringComparison.Ordinal));
+        var referenced = Assembly
+            .Load(project)
+            .GetReferencedAssemblies()
+            .Select(a => a.Name!)
+            .Where(n => n.StartsWith("Lacet.", StringComparison.Ordinal));
         Assert.Empty(referenced.Except(May[project]));
     }
 
     [Theory]
     [MemberData(nameof(Projects))]
     public void The_folders_of_a_project_form_no_circle(string project) =>
-        SliceRuleDefinition.Slices().Matching($"{project}.(*)").Should().BeFreeOfCycles().Check(new ArchLoader().LoadAssembly(Assembly.Load(project)).Build());
+        SliceRuleDefinition
+            .Slices()
+            .Matching($"{project}.(*)")
+            .Should()
+            .BeFreeOfCycles()
+            .Check(new ArchLoader().LoadAssembly(Assembly.Load(project)).Build());
 
     /// <summary>What is done without HTTP is done without HTTP.</summary>
     [Fact]
-    public void The_workshop_knows_no_requests_and_no_status() => Assert.DoesNotContain(
-        Assembly.Load("Lacet.Workshop").GetReferencedAssemblies(), a => a.Name!.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || a.Name == "System.Net.Http");
+    public void The_workshop_knows_no_requests_and_no_status() =>
+        Assert.DoesNotContain(Assembly.Load("Lacet.Workshop").GetReferencedAssemblies(), a =>
+            a.Name!.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || a.Name == "System.Net.Http"
+        );
 
     /// <summary>What a build, a test or the demo writes there is left out of the repository.</summary>
     [Fact]
@@ -44,11 +55,32 @@ public sealed class ArchitectureTests
     {
         string[] belongs =
         [
-            ".ci", ".editorconfig", ".git", ".gitignore", "CONTRIBUTING.md", "Directory.Build.props", "Directory.Packages.props", "LICENSE", "Lacet.slnx", "README.md",
-            "bench", "demo", "docs", "global.json", "lacet", "scripts", "src", "tests", "web",
+            ".ci",
+            ".config",
+            ".editorconfig",
+            ".git",
+            ".gitignore",
+            "CONTRIBUTING.md",
+            "Directory.Build.props",
+            "Directory.Packages.props",
+            "LICENSE",
+            "Lacet.slnx",
+            "README.md",
+            "bench",
+            "demo",
+            "docs",
+            "global.json",
+            "lacet",
+            "scripts",
+            "src",
+            "tests",
+            "web",
         ];
         string[] written = [".lacet", "data", "TestResults", "BenchmarkDotNet.Artifacts", "bin", "obj"];
-        var there = Directory.EnumerateFileSystemEntries(Repository.Root).Select(e => Path.GetFileName(e)).Where(e => !e.StartsWith("data.old-", StringComparison.Ordinal));
+        var there = Directory
+            .EnumerateFileSystemEntries(Repository.Root)
+            .Select(e => Path.GetFileName(e))
+            .Where(e => !e.StartsWith("data.old-", StringComparison.Ordinal));
         Assert.Empty(there.Except(belongs).Except(written));
     }
 }

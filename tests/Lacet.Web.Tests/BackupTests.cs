@@ -16,7 +16,9 @@ public sealed class BackupTests
         var whole = await File.ReadAllBytesAsync(archive, TestContext.Current.CancellationToken);
         var random = new Random(1);
         var places = Enumerable.Range(0, 60).Select(_ => random.Next(whole.Length * 8));
-        foreach (var bit in places.Concat([0, 7, (whole.Length * 8) - 1, (whole.Length - 70) * 8, (whole.Length - 100) * 8]))
+        foreach (
+            var bit in places.Concat([0, 7, (whole.Length * 8) - 1, (whole.Length - 70) * 8, (whole.Length - 100) * 8])
+        )
         {
             var damaged = (byte[])whole.Clone();
             damaged[bit / 8] ^= (byte)(1 << (bit % 8));
@@ -24,12 +26,20 @@ public sealed class BackupTests
             await File.WriteAllBytesAsync(file, damaged, TestContext.Current.CancellationToken);
             var folder = NewFolder();
             var refusal = await Record.ExceptionAsync(() => Restore.FromAsync(file, folder, CancellationToken.None));
-            Assert.True(refusal is DataFolderException, $"bit {bit} of {whole.Length * 8}: {refusal?.ToString() ?? "restored"}");
-            Assert.False(Directory.Exists(folder) || Directory.Exists(folder + ".restoring"), $"bit {bit} left something behind");
+            Assert.True(
+                refusal is DataFolderException,
+                $"bit {bit} of {whole.Length * 8}: {refusal?.ToString() ?? "restored"}"
+            );
+            Assert.False(
+                Directory.Exists(folder) || Directory.Exists(folder + ".restoring"),
+                $"bit {bit} left something behind"
+            );
         }
     }
 
-    /// <summary>An archive of the first versions bears no hash: its database and its record are checked all the same.</summary>
+    /// <summary>
+    /// An archive of the first versions bears no hash: its database and its record are checked all the same.
+    /// </summary>
     [Fact]
     public async Task An_archive_without_a_hash_is_restored_and_one_whose_record_is_not_whole_is_not()
     {
@@ -41,10 +51,14 @@ public sealed class BackupTests
 
         using (var connection = Connect(folder))
         {
-            connection.Execute("DROP TRIGGER event_no_update; UPDATE event SET bytes = CAST('x' AS BLOB) WHERE sequence = 1");
+            connection.Execute(
+                "DROP TRIGGER event_no_update; UPDATE event SET bytes = CAST('x' AS BLOB) WHERE sequence = 1"
+            );
         }
 
-        var refusal = await Assert.ThrowsAsync<DataFolderException>(() => Restore.FromAsync(Zipped(folder), NewFolder(), CancellationToken.None));
+        var refusal = await Assert.ThrowsAsync<DataFolderException>(() =>
+            Restore.FromAsync(Zipped(folder), NewFolder(), CancellationToken.None)
+        );
         Assert.Contains("Event 1 was changed after it was received.", refusal.Message, StringComparison.Ordinal);
     }
 
@@ -55,14 +69,26 @@ public sealed class BackupTests
         var archive = await ArchiveAsync();
         var folder = NewFolder();
         Directory.CreateDirectory(folder);
-        await File.WriteAllTextAsync(Path.Combine(folder, LacetDatabase.FileName + "-wal"), "old", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(
+            Path.Combine(folder, LacetDatabase.FileName + "-wal"),
+            "old",
+            TestContext.Current.CancellationToken
+        );
         await Restore.FromAsync(archive, folder, CancellationToken.None);
-        Assert.Equal("old", await File.ReadAllTextAsync(Path.Combine(folder, LacetDatabase.FileName + "-wal.old"), TestContext.Current.CancellationToken));
+        Assert.Equal(
+            "old",
+            await File.ReadAllTextAsync(
+                Path.Combine(folder, LacetDatabase.FileName + "-wal.old"),
+                TestContext.Current.CancellationToken
+            )
+        );
         await using var server = await RunningServer.StartAsync(folder);
         Assert.Equal(1, await server.EventsAsync());
     }
 
-    /// <summary>Killed, a backup leaves its half beside the target: the next one takes no notice and cleans up.</summary>
+    /// <summary>
+    /// Killed, a backup leaves its half beside the target: the next one takes no notice and cleans up.
+    /// </summary>
     [Fact]
     public async Task What_a_killed_backup_left_hinders_no_other_one()
     {
@@ -114,13 +140,23 @@ public sealed class BackupTests
         var folder = await FolderAsync();
         using (var connection = Connect(folder))
         {
-            connection.Execute("INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Lacet.Store.Migrations.9999-later.sql', '2030-01-01')");
+            connection.Execute(
+                "INSERT INTO SchemaVersions (ScriptName, Applied) VALUES ('Lacet.Store.Migrations.9999-later.sql', '2030-01-01')"
+            );
         }
 
         var refusal = Assert.Throws<DataFolderException>(() => LacetDatabase.Open(folder));
         Assert.Contains("newer Lacet", refusal.Message, StringComparison.Ordinal);
         var archive = Zipped(folder);
-        Assert.Contains("newer Lacet", (await Assert.ThrowsAsync<DataFolderException>(() => Restore.FromAsync(archive, NewFolder(), CancellationToken.None))).Message, StringComparison.Ordinal);
+        Assert.Contains(
+            "newer Lacet",
+            (
+                await Assert.ThrowsAsync<DataFolderException>(() =>
+                    Restore.FromAsync(archive, NewFolder(), CancellationToken.None)
+                )
+            ).Message,
+            StringComparison.Ordinal
+        );
     }
 
     /// <summary>A database that may grow no further is a full disk to SQLite.</summary>
@@ -129,14 +165,45 @@ public sealed class BackupTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
-        var database = Microsoft.Extensions.DependencyInjection.ServiceProviderServiceExtensions.GetRequiredService<LacetDatabase>(bench.Server.Services);
+        var database =
+            Microsoft.Extensions.DependencyInjection.ServiceProviderServiceExtensions.GetRequiredService<LacetDatabase>(
+                bench.Server.Services
+            );
         database.Opened = connection => connection.Execute("PRAGMA max_page_count = 1");
-        var (status, problem) = await bench.TypeAsync(job, Enumerable.Range(1, 400).Select(i => (object)new { name = $"{i}", from = $"X1:{i}", size = "2.5", colour = "black" }).ToArray());
+        var (status, problem) = await bench.TypeAsync(
+            job,
+            Enumerable
+                .Range(1, 400)
+                .Select(i =>
+                    (object)
+                        new
+                        {
+                            name = $"{i}",
+                            from = $"X1:{i}",
+                            size = "2.5",
+                            colour = "black",
+                        }
+                )
+                .ToArray()
+        );
         Assert.Equal(HttpStatusCode.InsufficientStorage, status);
         Assert.StartsWith("The disk is full.", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
         Assert.Empty(await bench.WiresAsync(job));
         database.Opened = null;
-        Assert.Equal(HttpStatusCode.OK, (await bench.TypeAsync(job, new { name = "1", from = "X1:1", size = "2.5" })).Status);
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (
+                await bench.TypeAsync(
+                    job,
+                    new
+                    {
+                        name = "1",
+                        from = "X1:1",
+                        size = "2.5",
+                    }
+                )
+            ).Status
+        );
         Assert.Single(await bench.WiresAsync(job));
     }
 
@@ -166,7 +233,13 @@ public sealed class BackupTests
 
     private static SqliteConnection Connect(string folder)
     {
-        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = Path.Combine(folder, LacetDatabase.FileName), Pooling = false }.ToString());
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = Path.Combine(folder, LacetDatabase.FileName),
+                Pooling = false,
+            }.ToString()
+        );
         connection.Open();
         return connection;
     }

@@ -13,7 +13,10 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
         Assert.Equal("go", recipe.GetProperty("verdict").GetString());
         var target = recipe.GetProperty("strip").GetProperty("target");
         Assert.Equal(18.12, target.GetProperty("value").GetDouble(), 0.01);
-        Assert.Equal(("mm", "18.1 mm", "about 11/16 in"), (Text(target, "unit"), Text(target, "metric"), Text(target, "imperial")));
+        Assert.Equal(
+            ("mm", "18.1 mm", "about 11/16 in"),
+            (Text(target, "unit"), Text(target, "metric"), Text(target, "imperial"))
+        );
         var preparation = recipe.GetProperty("preparation");
         Assert.Equal(("hook", "clockwise"), (Text(preparation, "kind"), Text(preparation, "direction")));
         var angle = preparation.GetProperty("angleDegrees");
@@ -21,9 +24,17 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
         Assert.Equal(298, angle.GetProperty("most").GetDouble(), 0.5);
         Assert.Equal(JsonValueKind.Null, recipe.GetProperty("ferrule").ValueKind);
         var torque = recipe.GetProperty("torque");
-        Assert.Equal(("marking", "9 lbf·in", "14 lbf·in"), (Text(torque, "trust"), Text(torque.GetProperty("least"), "imperial"), Text(torque.GetProperty("most"), "imperial")));
-        Assert.All(recipe.GetProperty("steps").EnumerateArray(), step => Assert.Contains(
-            Text(step, "operation"), new[] { "strip", "prepare", "crimp", "land", "tighten", "check" }));
+        Assert.Equal(
+            ("marking", "9 lbf·in", "14 lbf·in"),
+            (
+                Text(torque, "trust"),
+                Text(torque.GetProperty("least"), "imperial"),
+                Text(torque.GetProperty("most"), "imperial")
+            )
+        );
+        Assert.All(recipe.GetProperty("steps").EnumerateArray(), step =>
+            Assert.Contains(Text(step, "operation"), new[] { "strip", "prepare", "crimp", "land", "tighten", "check" })
+        );
         Assert.All(recipe.GetProperty("reasons").EnumerateArray(), reason => Assert.NotEmpty(Text(reason, "source")!));
         Assert.Equal(JsonValueKind.Array, recipe.GetProperty("tools").ValueKind);
         Assert.Equal(JsonValueKind.Array, recipe.GetProperty("cautions").ValueKind);
@@ -36,7 +47,10 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
         var ferrule = recipe.GetProperty("ferrule");
         Assert.Equal(2.5, ferrule.GetProperty("size").GetProperty("value").GetDouble());
         Assert.Equal(8, ferrule.GetProperty("pin").GetProperty("value").GetDouble());
-        Assert.Equal(("blue", "DIN 46228-4"), (Text(ferrule.GetProperty("colour"), "name"), Text(ferrule.GetProperty("colour"), "series")));
+        Assert.Equal(
+            ("blue", "DIN 46228-4"),
+            (Text(ferrule.GetProperty("colour"), "name"), Text(ferrule.GetProperty("colour"), "series"))
+        );
         Assert.Equal("standard", Text(ferrule, "collar"));
         Assert.False(ferrule.GetProperty("twin").GetBoolean());
         Assert.Equal(10, recipe.GetProperty("strip").GetProperty("target").GetProperty("value").GetDouble());
@@ -47,7 +61,12 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [Fact]
     public async Task A_stop_has_no_strip_and_no_torque_and_says_why()
     {
-        var (status, recipe) = await Server.PostAsync("/api/bench/recipe", Requests.Receptacle.Replace("14 AWG", "6 AWG", StringComparison.Ordinal).Replace("2.8", "6", StringComparison.Ordinal));
+        var (status, recipe) = await Server.PostAsync(
+            "/api/bench/recipe",
+            Requests
+                .Receptacle.Replace("14 AWG", "6 AWG", StringComparison.Ordinal)
+                .Replace("2.8", "6", StringComparison.Ordinal)
+        );
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.Equal("stop", Text(recipe, "verdict"));
         Assert.Equal(JsonValueKind.Null, recipe.GetProperty("strip").ValueKind);
@@ -60,7 +79,10 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [Fact]
     public async Task The_kind_may_stand_anywhere_in_the_landing()
     {
-        var (status, _) = await Server.PostAsync("/api/bench/recipe", """{"landing":{"screw":"#8","kind":"binding-screw"},"conductor":{"build":"solid","size":"14"}}""");
+        var (status, _) = await Server.PostAsync(
+            "/api/bench/recipe",
+            """{"landing":{"screw":"#8","kind":"binding-screw"},"conductor":{"build":"solid","size":"14"}}"""
+        );
         Assert.Equal(HttpStatusCode.OK, status);
     }
 
@@ -70,38 +92,130 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
         var imperial = Requests.Receptacle.TrimEnd()[..^1] + ", \"lead\": \"imperial\" }";
         var (_, recipe) = await Server.PostAsync("/api/bench/recipe", imperial);
         // A window that a rule in inches cannot show leads in millimetres for everybody.
-        Assert.StartsWith("Strip 18.1 mm (about 11/16 in)", Text(recipe.GetProperty("steps")[1], "text"), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Strip 18.1 mm (about 11/16 in)",
+            Text(recipe.GetProperty("steps")[1], "text"),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
-    [InlineData("""{"conductor":{"size":"99 AWG","build":"solid"},"landing":{"kind":"binding-screw"}}""", 422, "conductor.size")]
-    [InlineData("""{"conductor":{"size":"14","build":"sold"},"landing":{"kind":"binding-screw"}}""", 422, "conductor.build")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid","material":"gold"},"landing":{"kind":"binding-screw"}}""", 422, "conductor.material")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid","insulationOuterDiameterMm":-2},"landing":{"kind":"binding-screw"}}""", 422, "conductor.insulationOuterDiameterMm")]
-    [InlineData("""{"conductor":{"size":14,"build":"solid"},"landing":{"kind":"binding-screw"}}""", 400, "conductor.size")]
+    [InlineData(
+        """{"conductor":{"size":"99 AWG","build":"solid"},"landing":{"kind":"binding-screw"}}""",
+        422,
+        "conductor.size"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"sold"},"landing":{"kind":"binding-screw"}}""",
+        422,
+        "conductor.build"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid","material":"gold"},"landing":{"kind":"binding-screw"}}""",
+        422,
+        "conductor.material"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid","insulationOuterDiameterMm":-2},"landing":{"kind":"binding-screw"}}""",
+        422,
+        "conductor.insulationOuterDiameterMm"
+    )]
+    [InlineData(
+        """{"conductor":{"size":14,"build":"solid"},"landing":{"kind":"binding-screw"}}""",
+        400,
+        "conductor.size"
+    )]
     [InlineData("""{"conductor":{"size":"14"},"landing":{"kind":"binding-screw"}}""", 400, "conductor.build")]
     [InlineData("""{"landing":{"kind":"binding-screw"}}""", 422, "conductor")]
     [InlineData("""{"conductor":null,"landing":{"kind":"binding-screw"}}""", 422, "conductor")]
     [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"magnet"}}""", 422, "landing.kind")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"conductors":[{"size":"14","build":"solid"}],"landing":{"kind":"lever"}}""", 422, "conductors")]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"conductors":[{"size":"14","build":"solid"}],"landing":{"kind":"lever"}}""",
+        422,
+        "conductors"
+    )]
     [InlineData("""{"conductors":[],"landing":{"kind":"lever"}}""", 422, "conductors")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever","torqueMarking":{"target":1,"unit":"N·m"}}}""", 422, "landing.torqueMarking")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever","temperatureC":80}}""", 422, "landing.temperatureC")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"stud","studDiameterMm":40}}""", 422, "landing.studDiameterMm")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"set-screw-lug","slotWidthIn":0.04}}""", 422, "landing.slotLengthIn")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"crimped-lug","barrelDepthMm":0}}""", 422, "landing.barrelDepthMm")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"solder-lug","holeMm":60}}""", 422, "landing.holeMm")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"houseRules":{"pauseMinutes":0}}""", 422, "houseRules.pauseMinutes")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"houseRules":{"singleValueTolerance":0.5}}""", 422, "houseRules.singleValueTolerance")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"circuitAmps":-1}""", 422, "circuitAmps")]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever","torqueMarking":{"target":1,"unit":"N·m"}}}""",
+        422,
+        "landing.torqueMarking"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever","temperatureC":80}}""",
+        422,
+        "landing.temperatureC"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"stud","studDiameterMm":40}}""",
+        422,
+        "landing.studDiameterMm"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"set-screw-lug","slotWidthIn":0.04}}""",
+        422,
+        "landing.slotLengthIn"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"crimped-lug","barrelDepthMm":0}}""",
+        422,
+        "landing.barrelDepthMm"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"solder-lug","holeMm":60}}""",
+        422,
+        "landing.holeMm"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"houseRules":{"pauseMinutes":0}}""",
+        422,
+        "houseRules.pauseMinutes"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"houseRules":{"singleValueTolerance":0.5}}""",
+        422,
+        "houseRules.singleValueTolerance"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"lever"},"circuitAmps":-1}""",
+        422,
+        "circuitAmps"
+    )]
     [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{}}""", 422, "landing.kind")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","screw":"#7"}}""", 422, "landing.screw")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"screw-clamp-block","leastMm2":-1}}""", 422, "landing.leastMm2")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"screw-clamp-block","stripDepthMm":"9"}}""", 400, "landing.stripDepthMm")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"screw-clamp-block","ferrule":"maybe"}}""", 422, "landing.ferrule")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","torqueMarking":{"target":-3,"unit":"N·m"}}}""", 422, "landing.torqueMarking.target")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","torqueMarking":{"target":3,"unit":"stone"}}}""", 422, "landing.torqueMarking.unit")]
-    [InlineData("""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","torqueMarking":{"least":3,"unit":"N·m"}}}""", 422, "landing.torqueMarking")]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","screw":"#7"}}""",
+        422,
+        "landing.screw"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"screw-clamp-block","leastMm2":-1}}""",
+        422,
+        "landing.leastMm2"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"screw-clamp-block","stripDepthMm":"9"}}""",
+        400,
+        "landing.stripDepthMm"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"screw-clamp-block","ferrule":"maybe"}}""",
+        422,
+        "landing.ferrule"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","torqueMarking":{"target":-3,"unit":"N·m"}}}""",
+        422,
+        "landing.torqueMarking.target"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","torqueMarking":{"target":3,"unit":"stone"}}}""",
+        422,
+        "landing.torqueMarking.unit"
+    )]
+    [InlineData(
+        """{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw","torqueMarking":{"least":3,"unit":"N·m"}}}""",
+        422,
+        "landing.torqueMarking"
+    )]
     [InlineData("[]", 400, null)]
     [InlineData("null", 400, null)]
     [InlineData("", 400, null)]
@@ -121,7 +235,10 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [Fact]
     public async Task An_unknown_word_is_answered_with_the_words_there_are()
     {
-        var (_, problem) = await Server.PostAsync("/api/bench/recipe", """{"conductor":{"size":"14","build":"sold"},"landing":{"kind":"binding-screw"}}""");
+        var (_, problem) = await Server.PostAsync(
+            "/api/bench/recipe",
+            """{"conductor":{"size":"14","build":"sold"},"landing":{"kind":"binding-screw"}}"""
+        );
         Assert.Contains("solid, stranded, fine-stranded", Text(problem, "detail"), StringComparison.Ordinal);
     }
 
@@ -135,7 +252,8 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
             : new StreamContent(new Endless(1_000_000)) { Headers = { ContentType = new("application/json") } };
         using var request = new HttpRequestMessage(HttpMethod.Post, "/api/bench/recipe") { Content = content };
         request.Headers.TransferEncodingChunked = !announced;
-        // Who announces the length also waits to be asked for the rest, so that the answer is read before the line drops.
+        // Who announces the length also waits to be asked for the rest, so that the answer is read before the line
+        // drops.
         request.Headers.ExpectContinue = announced;
         try
         {
@@ -162,10 +280,19 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [Fact]
     public async Task A_section_is_drawn_in_millimetres_and_follows_the_wire()
     {
-        static double Bare(JsonElement scene) => scene.GetProperty("parts").EnumerateArray()
-            .Single(p => Text(p, "id") == "stripped-bare").GetProperty("box").GetProperty("width").GetDouble();
+        static double Bare(JsonElement scene) =>
+            scene
+                .GetProperty("parts")
+                .EnumerateArray()
+                .Single(p => Text(p, "id") == "stripped-bare")
+                .GetProperty("box")
+                .GetProperty("width")
+                .GetDouble();
         var (_, thin) = await Server.PostAsync("/api/bench/section", Requests.Receptacle);
-        var (_, thick) = await Server.PostAsync("/api/bench/section", Requests.Receptacle.Replace("14 AWG", "12 AWG", StringComparison.Ordinal));
+        var (_, thick) = await Server.PostAsync(
+            "/api/bench/section",
+            Requests.Receptacle.Replace("14 AWG", "12 AWG", StringComparison.Ordinal)
+        );
         Assert.Equal(18.12, Bare(thin), 0.01);
         Assert.True(Bare(thick) > Bare(thin) + 0.5);
     }
@@ -173,7 +300,10 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [Fact]
     public async Task A_measured_strip_is_drawn_as_it_is()
     {
-        var (_, scene) = await Server.PostAsync("/api/bench/section", Requests.Receptacle.TrimEnd()[..^1] + ", \"measuredStripMm\": 25 }");
+        var (_, scene) = await Server.PostAsync(
+            "/api/bench/section",
+            Requests.Receptacle.TrimEnd()[..^1] + ", \"measuredStripMm\": 25 }"
+        );
         Assert.Contains(scene.GetProperty("parts").EnumerateArray(), p => Text(p, "kind") == "bare-showing");
     }
 
@@ -181,7 +311,10 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     public async Task A_typed_wire_is_read_or_refused_with_a_sentence()
     {
         var (_, wire) = await Server.PostAsync("/api/bench/wire", """{"text":"2.5 fine"}""");
-        Assert.Equal(("2.5 mm²", "fine-stranded"), (Text(wire.GetProperty("conductor"), "size"), Text(wire.GetProperty("conductor"), "build")));
+        Assert.Equal(
+            ("2.5 mm²", "fine-stranded"),
+            (Text(wire.GetProperty("conductor"), "size"), Text(wire.GetProperty("conductor"), "build"))
+        );
         var (status, problem) = await Server.PostAsync("/api/bench/wire", """{"text":"2.5 spaghetti"}""");
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Contains("spaghetti", Text(problem, "detail"), StringComparison.Ordinal);
@@ -195,7 +328,9 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     {
         var (_, rack) = await Server.GetAsync($"/api/conductors?build={build}");
         Assert.Equal(38, rack.GetArrayLength());
-        Assert.All(rack.EnumerateArray(), size => Assert.NotEmpty(size.GetProperty("section").GetProperty("parts").EnumerateArray()));
+        Assert.All(rack.EnumerateArray(), size =>
+            Assert.NotEmpty(size.GetProperty("section").GetProperty("parts").EnumerateArray())
+        );
     }
 
     [Theory]
@@ -237,7 +372,10 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
         {
             foreach (var address in new[] { "/api/bench/recipe", "/api/bench/section" })
             {
-                var (status, _) = await Server.PostAsync(address, $$"""{"conductor":{"size":"2.5 mm²","build":"solid"},"landing":{{sample.GetProperty("landing").GetRawText()}}}""");
+                var (status, _) = await Server.PostAsync(
+                    address,
+                    $$"""{"conductor":{"size":"2.5 mm²","build":"solid"},"landing":{{sample.GetProperty("landing").GetRawText()}}}"""
+                );
                 Assert.Equal(HttpStatusCode.OK, status);
             }
         }
@@ -246,17 +384,22 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
     [Fact]
     public async Task Two_conductors_are_asked_about_together()
     {
-        const string Two = """{"conductors":[{"size":"1 mm²","build":"fine-stranded"},{"size":"1 mm²","build":"fine-stranded"}],"landing":{"kind":"screw-clamp-block","leastMm2":0.5,"mostMm2":4,"stripDepthMm":10,"takesTwo":true}}""";
+        const string Two =
+            """{"conductors":[{"size":"1 mm²","build":"fine-stranded"},{"size":"1 mm²","build":"fine-stranded"}],"landing":{"kind":"screw-clamp-block","leastMm2":0.5,"mostMm2":4,"stripDepthMm":10,"takesTwo":true}}""";
         var (_, recipe) = await Server.PostAsync("/api/bench/recipe", Two);
         Assert.True(recipe.GetProperty("ferrule").GetProperty("twin").GetBoolean());
-        var (_, refused) = await Server.PostAsync("/api/bench/recipe", Two.Replace(",\"takesTwo\":true", "", StringComparison.Ordinal));
+        var (_, refused) = await Server.PostAsync(
+            "/api/bench/recipe",
+            Two.Replace(",\"takesTwo\":true", "", StringComparison.Ordinal)
+        );
         Assert.Equal("stop", Text(refused, "verdict"));
     }
 
     [Fact]
     public async Task House_rules_that_are_left_out_are_the_default()
     {
-        const string Pair = """{"conductor":{"size":"2.5 mm²","build":"fine-stranded"},"landing":{"kind":"push-in-block"},"houseRules":{"ferrulesOnFineStrands":"where-the-maker-asks"}}""";
+        const string Pair =
+            """{"conductor":{"size":"2.5 mm²","build":"fine-stranded"},"landing":{"kind":"push-in-block"},"houseRules":{"ferrulesOnFineStrands":"where-the-maker-asks"}}""";
         var (_, recipe) = await Server.PostAsync("/api/bench/recipe", Pair);
         Assert.Equal("straight", Text(recipe.GetProperty("preparation"), "kind"));
         Assert.Equal("spring", Text(recipe.GetProperty("holding"), "fastening"));
@@ -272,9 +415,13 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
             foreach (var option in rule.GetProperty("options").EnumerateArray())
             {
                 var value = Text(option, "value")!;
-                var json = double.TryParse(value, System.Globalization.CultureInfo.InvariantCulture, out _) ? value : $"\"{value}\"";
+                var json = double.TryParse(value, System.Globalization.CultureInfo.InvariantCulture, out _)
+                    ? value
+                    : $"\"{value}\"";
                 var (status, _) = await Server.PostAsync(
-                    "/api/bench/recipe", $$$"""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw"},"houseRules":{"{{{Text(rule, "id")}}}":{{{json}}} } }""");
+                    "/api/bench/recipe",
+                    $$$"""{"conductor":{"size":"14","build":"solid"},"landing":{"kind":"binding-screw"},"houseRules":{"{{{Text(rule, "id")}}}":{{{json}}} } }"""
+                );
                 Assert.Equal(HttpStatusCode.OK, status);
             }
         }
@@ -304,7 +451,11 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
 
         public override long Length => throw new NotSupportedException();
 
-        public override long Position { get => throw new NotSupportedException(); set => throw new NotSupportedException(); }
+        public override long Position
+        {
+            get => throw new NotSupportedException();
+            set => throw new NotSupportedException();
+        }
 
         public override int Read(byte[] buffer, int offset, int count)
         {
@@ -314,9 +465,7 @@ public sealed class BenchTests(BenchTests.Fixture fixture) : IClassFixture<Bench
             return take;
         }
 
-        public override void Flush()
-        {
-        }
+        public override void Flush() { }
 
         public override long Seek(long offset, SeekOrigin origin) => throw new NotSupportedException();
 

@@ -14,7 +14,13 @@ public sealed class DemoTests
     private static readonly string[] NeverInAJob = ["wire-too-thick-for-screw"];
 
     /// <summary>What only a record with its windows shows.</summary>
-    private static readonly string[] OnlyRecorded = ["strip-out-of-window", "torque-out-of-window", "torque-unmeasured", "torque-simulated"];
+    private static readonly string[] OnlyRecorded =
+    [
+        "strip-out-of-window",
+        "torque-out-of-window",
+        "torque-unmeasured",
+        "torque-simulated",
+    ];
 
     [Fact]
     [Trait("Advice", "5.1")]
@@ -23,13 +29,27 @@ public sealed class DemoTests
         var (_, judged) = Judge("gallery");
         string[] all =
         [
-            .. EndChecks.Planned.Select(c => c.Id), .. EndChecks.Made.Select(c => c.Id), .. JobChecks.Ends.Select(c => c.Id), .. JobChecks.Wires.Select(c => c.Id),
-            .. JobChecks.Landings.Select(c => c.Id), .. JobChecks.Devices.Select(c => c.Id), .. JobChecks.Circuits.Select(c => c.Id), .. JobChecks.Runs.Select(c => c.Id), .. JobChecks.Cords.Select(c => c.Id), .. JobChecks.Enclosures.Select(c => c.Id),
+            .. EndChecks.Planned.Select(c => c.Id),
+            .. EndChecks.Made.Select(c => c.Id),
+            .. JobChecks.Ends.Select(c => c.Id),
+            .. JobChecks.Wires.Select(c => c.Id),
+            .. JobChecks.Landings.Select(c => c.Id),
+            .. JobChecks.Devices.Select(c => c.Id),
+            .. JobChecks.Circuits.Select(c => c.Id),
+            .. JobChecks.Runs.Select(c => c.Id),
+            .. JobChecks.Cords.Select(c => c.Id),
+            .. JobChecks.Enclosures.Select(c => c.Id),
         ];
-        Assert.Empty(all.Except(NeverInAJob, StringComparer.Ordinal).Except(OnlyRecorded, StringComparer.Ordinal).Except(judged.Findings.Select(f => f.Finding.Check), StringComparer.Ordinal));
+        Assert.Empty(
+            all.Except(NeverInAJob, StringComparer.Ordinal)
+                .Except(OnlyRecorded, StringComparer.Ordinal)
+                .Except(judged.Findings.Select(f => f.Finding.Check), StringComparer.Ordinal)
+        );
     }
 
-    /// <summary>A job that one would believe: one supply, boxes that hold what they hold, six to ten mistakes of every severity.</summary>
+    /// <summary>
+    /// A job that one would believe: one supply, boxes that hold what they hold, six to ten mistakes of every severity.
+    /// </summary>
     [Fact]
     [Trait("Advice", "5.1")]
     public void The_dome_is_mostly_right()
@@ -40,7 +60,9 @@ public sealed class DemoTests
         Assert.All([Severity.Stop, Severity.Fix, Severity.Note], s => Assert.NotEqual(0, judged.Count(s)));
         // 208Y/120 V and the 24 V of its control, and nothing else.
         Assert.Equal([24d, 120, 208], document.Circuits.Select(c => c.Volts!.Value).Distinct().Order());
-        Assert.DoesNotContain(judged.Findings, f => f.Finding.Check is "box-overfilled" or "legs-from-several-breakers" or "circuits-mixed");
+        Assert.DoesNotContain(judged.Findings, f =>
+            f.Finding.Check is "box-overfilled" or "legs-from-several-breakers" or "circuits-mixed"
+        );
         Assert.True(document.Wires.Select(w => w.LengthMm).Distinct().Count() > 30);
     }
 
@@ -54,13 +76,17 @@ public sealed class DemoTests
         Assert.Contains(judged.Findings, f => f.Finding.Check == "terminal-overloaded");
     }
 
-    /// <summary>No remedy of any of the demo's jobs brings a new finding, or changes a wire's circuit, function or conductor, or what feeds a device.</summary>
+    /// <summary>
+    /// No remedy of any of the demo's jobs brings a new finding, or changes a wire's circuit, function or conductor, or
+    /// what feeds a device.
+    /// </summary>
     [Theory]
     [Trait("Advice", "1.4")]
     [InlineData("dome")]
     [InlineData("gallery")]
     [InlineData("house")]
-    public void Every_remedy_of_a_demo_job_is_safe(string name) => Assert.InRange(RemedyLaw.Holds(Judge(name).Judged), 1, 200);
+    public void Every_remedy_of_a_demo_job_is_safe(string name) =>
+        Assert.InRange(RemedyLaw.Holds(Judge(name).Judged), 1, 200);
 
     private static (JobDocument Document, JudgedJob Judged) Judge(string name)
     {
@@ -68,7 +94,9 @@ public sealed class DemoTests
         return (document, new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read()))));
     }
 
-    /// <summary>Begun and cut short, whether at a file that is missing or killed, the demo is loaded whole at the next start.</summary>
+    /// <summary>
+    /// Begun and cut short, whether at a file that is missing or killed, the demo is loaded whole at the next start.
+    /// </summary>
     [Theory]
     [InlineData("gallery.job.json")]
     [InlineData("dome.job.json")]
@@ -86,8 +114,12 @@ public sealed class DemoTests
         await using var whole = await RunningServer.StartAsync(demo: Repository.Of("demo"));
         await using var again = await RunningServer.StartAsync(folder, demo: Repository.Of("demo"));
         Assert.Equal(await whole.EventsAsync(), await again.EventsAsync());
-        static async Task<IEnumerable<string>> Jobs(RunningServer of) => (await of.GetAsync("/api/jobs")).Json.GetProperty("items").EnumerateArray()
-            .Select(j => $"{j.GetProperty("id")} {j.GetProperty("summary")}").Order(StringComparer.Ordinal);
+        static async Task<IEnumerable<string>> Jobs(RunningServer of) =>
+            (await of.GetAsync("/api/jobs"))
+                .Json.GetProperty("items")
+                .EnumerateArray()
+                .Select(j => $"{j.GetProperty("id")} {j.GetProperty("summary")}")
+                .Order(StringComparer.Ordinal);
         Assert.Equal(await Jobs(whole), await Jobs(again));
         Assert.False(File.Exists(Path.Combine(folder, "demo.loading")));
     }
@@ -96,21 +128,52 @@ public sealed class DemoTests
     public async Task It_opens_on_its_job_with_ends_landed_checked_signed_and_one_to_an_older_plan()
     {
         await using var server = await RunningServer.StartAsync(demo: Repository.Of("demo"));
-        using var root = await server.Client.GetAsync(new Uri("/", UriKind.Relative), HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken);
+        using var root = await server.Client.GetAsync(
+            new Uri("/", UriKind.Relative),
+            HttpCompletionOption.ResponseHeadersRead,
+            TestContext.Current.CancellationToken
+        );
         Assert.Contains("/jobs/", root.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
         var (_, jobs) = await server.GetAsync("/api/jobs");
-        Assert.Equal(["Dome refit", "Fault gallery", "Keeper’s house"], jobs.GetProperty("items").EnumerateArray().Select(j => j.GetProperty("summary").GetProperty("name").GetString()).Order(StringComparer.Ordinal));
-        var dome = jobs.GetProperty("items").EnumerateArray().Single(j => j.GetProperty("summary").GetProperty("name").GetString() == "Dome refit");
-        Assert.Contains(dome.GetProperty("id").GetString()!, root.RequestMessage.RequestUri.AbsolutePath, StringComparison.Ordinal);
+        Assert.Equal(
+            ["Dome refit", "Fault gallery", "Keeper’s house"],
+            jobs.GetProperty("items")
+                .EnumerateArray()
+                .Select(j => j.GetProperty("summary").GetProperty("name").GetString())
+                .Order(StringComparer.Ordinal)
+        );
+        var dome = jobs.GetProperty("items")
+            .EnumerateArray()
+            .Single(j => j.GetProperty("summary").GetProperty("name").GetString() == "Dome refit");
+        Assert.Contains(
+            dome.GetProperty("id").GetString()!,
+            root.RequestMessage.RequestUri.AbsolutePath,
+            StringComparison.Ordinal
+        );
         var summary = dome.GetProperty("summary");
-        var states = summary.GetProperty("lace").EnumerateArray().Select(r => r.GetProperty("state").GetString()).Distinct();
-        Assert.Equal(["checked", "landed", "parked", "planned", "ready", "rejected", "signed"], states.Order(StringComparer.Ordinal));
+        var states = summary
+            .GetProperty("lace")
+            .EnumerateArray()
+            .Select(r => r.GetProperty("state").GetString())
+            .Distinct();
+        Assert.Equal(
+            ["checked", "landed", "parked", "planned", "ready", "rejected", "signed"],
+            states.Order(StringComparer.Ordinal)
+        );
         var (_, wires) = await server.GetAsync($"/api/jobs/{dome.GetProperty("id").GetGuid()}/wires?q=112");
         Assert.True(wires.GetProperty("items")[0].GetProperty("a").GetProperty("olderPlan").GetBoolean());
         var (_, job) = await server.GetAsync($"/api/jobs/{dome.GetProperty("id").GetGuid()}");
         Assert.Equal(3, job.GetProperty("cords").GetArrayLength());
-        var (_, fan) = await server.PostAsync("/api/pin-maps/check", System.Text.Json.Nodes.JsonNode.Parse(job.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetRawText())!);
-        Assert.Equal(["pin-other-speed-live", "pin-unsaid"], fan.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        var (_, fan) = await server.PostAsync(
+            "/api/pin-maps/check",
+            System.Text.Json.Nodes.JsonNode.Parse(
+                job.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetRawText()
+            )!
+        );
+        Assert.Equal(
+            ["pin-other-speed-live", "pin-unsaid"],
+            fan.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString())
+        );
         Assert.True((await server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
     }
 }

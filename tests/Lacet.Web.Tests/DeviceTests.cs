@@ -6,7 +6,9 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Lacet.Web.Tests;
 
-/// <summary>Tools that connect: the protocol as docs/device-protocol.md has it, and the stand-in that speaks it.</summary>
+/// <summary>
+/// Tools that connect: the protocol as docs/device-protocol.md has it, and the stand-in that speaks it.
+/// </summary>
 public sealed class DeviceTests
 {
     private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
@@ -19,7 +21,10 @@ public sealed class DeviceTests
         await tool.SendAsync(tool.Hello());
         Assert.Equal("welcome", (await tool.ReceiveAsync()).GetProperty("type").GetString());
         var listed = await UntilAsync(server, tools => tools.GetArrayLength() == 1);
-        Assert.Equal(("Bench driver", false), (listed[0].GetProperty("name").GetString(), listed[0].GetProperty("simulated").GetBoolean()));
+        Assert.Equal(
+            ("Bench driver", false),
+            (listed[0].GetProperty("name").GetString(), listed[0].GetProperty("simulated").GetBoolean())
+        );
         Assert.Equal("2026-02-01", listed[0].GetProperty("calibratedOn").GetString());
         tool.Dispose();
         await UntilAsync(server, tools => tools.GetArrayLength() == 0);
@@ -38,15 +43,17 @@ public sealed class DeviceTests
     {
         await using var server = await RunningServer.StartAsync();
         using var tool = await Tool.ConnectAsync(server);
-        await tool.SendAsync(line switch
-        {
-            "wrong token" => tool.Hello(token: new string('0', 32)),
-            "no range" => tool.Hello(range: 0),
-            "other unit" => tool.Hello(unit: "kg"),
-            "other protocol" => tool.Hello(protocol: 2),
-            "a line without end" => new string('x', 10_000),
-            _ => line,
-        });
+        await tool.SendAsync(
+            line switch
+            {
+                "wrong token" => tool.Hello(token: new string('0', 32)),
+                "no range" => tool.Hello(range: 0),
+                "other unit" => tool.Hello(unit: "kg"),
+                "other protocol" => tool.Hello(protocol: 2),
+                "a line without end" => new string('x', 10_000),
+                _ => line,
+            }
+        );
         Assert.True(await tool.IsClosedAsync());
         Assert.Equal(0, (await server.GetAsync("/api/devices")).Json.GetArrayLength());
     }
@@ -67,10 +74,19 @@ public sealed class DeviceTests
         var peak = await page.UntilAsync("peak");
         Assert.False(peak.GetProperty("simulated").GetBoolean());
         var tightening = new { method = "reading", readingId = peak.GetProperty("readingId").GetGuid() };
-        var (status, item) = await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("Ines Okafor"), tightening));
+        var (status, item) = await server.PostAsync(
+            "/api/records",
+            Requests.Termination(await server.PersonAsync("Ines Okafor"), tightening)
+        );
         Assert.Equal(HttpStatusCode.Created, status);
         var recorded = item.GetProperty("termination").GetProperty("tightening");
-        Assert.Equal(("6 lbf·in", "Bench driver"), (recorded.GetProperty("torque").GetProperty("imperial").GetString(), recorded.GetProperty("tool").GetString()));
+        Assert.Equal(
+            ("6 lbf·in", "Bench driver"),
+            (
+                recorded.GetProperty("torque").GetProperty("imperial").GetString(),
+                recorded.GetProperty("tool").GetString()
+            )
+        );
     }
 
     [Theory]
@@ -88,7 +104,10 @@ public sealed class DeviceTests
         await tool.SendAsync(line);
         Assert.True(await tool.IsClosedAsync());
         var tightening = new { method = "reading", readingId = "4d1d3cde-51e2-4a57-a3a9-9a4f5a0ecd12" };
-        var (status, _) = await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("Ines Okafor"), tightening));
+        var (status, _) = await server.PostAsync(
+            "/api/records",
+            Requests.Termination(await server.PersonAsync("Ines Okafor"), tightening)
+        );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
     }
 
@@ -110,7 +129,10 @@ public sealed class DeviceTests
         await using var server = await RunningServer.StartAsync(standIns: true, realTime: true);
         await using var page = await Page.OpenAsync(server);
         await UntilAsync(server, tools => tools.GetArrayLength() == 1);
-        Assert.Equal(HttpStatusCode.NoContent, (await server.PostAsync("/api/devices/stand-in-1/hold", new { targetNm = 1.3 })).Status);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await server.PostAsync("/api/devices/stand-in-1/hold", new { targetNm = 1.3 })).Status
+        );
         var readings = new List<double>();
         while (readings.Count < 30)
         {
@@ -132,7 +154,10 @@ public sealed class DeviceTests
     {
         await using var server = await RunningServer.StartAsync();
         Assert.Equal(0, (await server.GetAsync("/api/devices")).Json.GetArrayLength());
-        Assert.Equal(HttpStatusCode.NotFound, (await server.PostAsync("/api/devices/stand-in-1/hold", new { targetNm = 1.0 })).Status);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await server.PostAsync("/api/devices/stand-in-1/hold", new { targetNm = 1.0 })).Status
+        );
     }
 
     [Fact]
@@ -140,10 +165,15 @@ public sealed class DeviceTests
     {
         await using var server = await RunningServer.StartAsync(standIns: true, realTime: true);
         await UntilAsync(server, tools => tools.GetArrayLength() == 1);
-        Assert.True((await server.GetAsync("/api/devices/stand-in-1/fitness?targetNm=1")).Json.GetProperty("fits").GetBoolean());
+        Assert.True(
+            (await server.GetAsync("/api/devices/stand-in-1/fitness?targetNm=1")).Json.GetProperty("fits").GetBoolean()
+        );
         var (_, large) = await server.GetAsync("/api/devices/stand-in-1/fitness?targetNm=5");
         Assert.Contains("Take a larger one", large.GetProperty("says").GetString(), StringComparison.Ordinal);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await server.GetAsync("/api/devices/stand-in-1/fitness?targetNm=-1")).Status);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await server.GetAsync("/api/devices/stand-in-1/fitness?targetNm=-1")).Status
+        );
     }
 
     private static async Task<JsonElement> UntilAsync(RunningServer server, Func<JsonElement, bool> holds)
@@ -174,13 +204,23 @@ public sealed class DeviceTests
             return new Tool(client, PairingToken.Of(server.Folder));
         }
 
-        public string Hello(string? token = null, double range = 3, string unit = "N·m", int protocol = 1) => JsonSerializer.Serialize(new
-        {
-            type = "hello",
-            protocol,
-            token = token ?? TokenOf,
-            tool = new { id = "bench-1", name = "Bench driver", unit, rangeMost = range, calibratedOn = "2026-02-01" },
-        });
+        public string Hello(string? token = null, double range = 3, string unit = "N·m", int protocol = 1) =>
+            JsonSerializer.Serialize(
+                new
+                {
+                    type = "hello",
+                    protocol,
+                    token = token ?? TokenOf,
+                    tool = new
+                    {
+                        id = "bench-1",
+                        name = "Bench driver",
+                        unit,
+                        rangeMost = range,
+                        calibratedOn = "2026-02-01",
+                    },
+                }
+            );
 
         private string TokenOf { get; } = token;
 
@@ -196,13 +236,18 @@ public sealed class DeviceTests
             }
         }
 
-        public async Task<JsonElement> ReceiveAsync() => JsonSerializer.Deserialize<JsonElement>((await _reader.ReadLineAsync(Cancellation))!);
+        public async Task<JsonElement> ReceiveAsync() =>
+            JsonSerializer.Deserialize<JsonElement>((await _reader.ReadLineAsync(Cancellation))!);
 
         public async Task<bool> IsClosedAsync()
         {
             try
             {
-                return await _reader.ReadLineAsync(Cancellation).AsTask().WaitAsync(TimeSpan.FromSeconds(4), Cancellation) is null;
+                return await _reader
+                    .ReadLineAsync(Cancellation)
+                    .AsTask()
+                    .WaitAsync(TimeSpan.FromSeconds(4), Cancellation)
+                    is null;
             }
             catch (IOException)
             {
@@ -218,7 +263,11 @@ public sealed class DeviceTests
     {
         public static async Task<Page> OpenAsync(RunningServer server)
         {
-            var response = await server.Client.GetAsync(new Uri("/api/stream", UriKind.Relative), HttpCompletionOption.ResponseHeadersRead, Cancellation);
+            var response = await server.Client.GetAsync(
+                new Uri("/api/stream", UriKind.Relative),
+                HttpCompletionOption.ResponseHeadersRead,
+                Cancellation
+            );
             var page = new Page(response, new StreamReader(await response.Content.ReadAsStreamAsync(Cancellation)));
             await page.UntilAsync("tools");
             return page;
@@ -226,11 +275,16 @@ public sealed class DeviceTests
 
         public async Task<JsonElement> UntilAsync(string type)
         {
-            while (await reader.ReadLineAsync(Cancellation).AsTask().WaitAsync(TimeSpan.FromSeconds(10), Cancellation) is { } line)
+            while (
+                await reader.ReadLineAsync(Cancellation).AsTask().WaitAsync(TimeSpan.FromSeconds(10), Cancellation)
+                    is { } line
+            )
             {
-                if (line.StartsWith("data:", StringComparison.Ordinal)
+                if (
+                    line.StartsWith("data:", StringComparison.Ordinal)
                     && JsonSerializer.Deserialize<JsonElement>(line[5..]) is var message
-                    && message.GetProperty("type").GetString() == type)
+                    && message.GetProperty("type").GetString() == type
+                )
                 {
                     return message;
                 }

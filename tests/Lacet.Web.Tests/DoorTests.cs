@@ -30,10 +30,16 @@ public sealed class DoorTests
     public async Task Changes_are_taken_only_from_its_own_pages(string? origin, string? site, int status)
     {
         await using var server = await RunningServer.StartAsync();
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/people") { Content = JsonContent.Create(new { name = "Ines Okafor" }) };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/people")
+        {
+            Content = JsonContent.Create(new { name = "Ines Okafor" }),
+        };
         if (origin is not null)
         {
-            request.Headers.Add("Origin", origin == "own" ? server.Client.BaseAddress!.GetLeftPart(UriPartial.Authority) : origin);
+            request.Headers.Add(
+                "Origin",
+                origin == "own" ? server.Client.BaseAddress!.GetLeftPart(UriPartial.Authority) : origin
+            );
         }
 
         if (site is not null)
@@ -54,7 +60,10 @@ public sealed class DoorTests
         {
             using var response = await server.Client.GetAsync(new Uri(address, UriKind.Relative));
             var policy = response.Headers.GetValues("Content-Security-Policy").Single();
-            var scripts = policy.Split(';').Select(p => p.Trim()).Single(p => p.StartsWith("script-src", StringComparison.Ordinal));
+            var scripts = policy
+                .Split(';')
+                .Select(p => p.Trim())
+                .Single(p => p.StartsWith("script-src", StringComparison.Ordinal));
             Assert.Equal("script-src 'self'", scripts);
             Assert.Contains("frame-ancestors 'none'", policy, StringComparison.Ordinal);
             Assert.Equal("nosniff", response.Headers.GetValues("X-Content-Type-Options").Single());
@@ -74,12 +83,17 @@ public sealed class DoorTests
         await using var server = await RunningServer.StartAsync();
         var (_, document) = await server.GetAsync("/openapi/v1.json");
         var paths = document.GetProperty("paths");
-        foreach (var path in new[] { "/api/bench/recipe", "/api/records", "/api/records/seal", "/api/people", "/api/stream" })
+        foreach (
+            var path in new[] { "/api/bench/recipe", "/api/records", "/api/records/seal", "/api/people", "/api/stream" }
+        )
         {
             Assert.True(paths.TryGetProperty(path, out _), path);
         }
 
-        var binding = document.GetProperty("components").GetProperty("schemas").GetProperty("LandingDocumentBindingScrewDocument");
+        var binding = document
+            .GetProperty("components")
+            .GetProperty("schemas")
+            .GetProperty("LandingDocumentBindingScrewDocument");
         Assert.Contains("kind", binding.GetProperty("required").EnumerateArray().Select(r => r.GetString()));
     }
 }

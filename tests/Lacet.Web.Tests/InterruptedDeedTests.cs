@@ -7,17 +7,33 @@ using Microsoft.Extensions.DependencyInjection;
 namespace Lacet.Web.Tests;
 
 /// <summary>
-/// Every deed is cut short at one step of the database’s work after the other, as by a disk that fails there. It is there
-/// whole or not at all, in the database and in what is open; sent again it is done, once.
+/// Every deed is cut short at one step of the database’s work after the other, as by a disk that fails there. It is
+/// there whole or not at all, in the database and in what is open; sent again it is done, once.
 /// </summary>
 public sealed class InterruptedDeedTests
 {
-    /// <summary>Steps of SQLite’s own machine between two places that are tried, so that each statement is cut several times.</summary>
+    /// <summary>
+    /// Steps of SQLite’s own machine between two places that are tried, so that each statement is cut several times.
+    /// </summary>
     private const int Stride = 11;
 
     private const int MostTries = 160;
 
-    public static TheoryData<string> Deeds => ["person", "job", "wires", "command", "import", "new list", "document", "record", "rework", "withdrawal", "undo", "put away"];
+    public static TheoryData<string> Deeds =>
+        [
+            "person",
+            "job",
+            "wires",
+            "command",
+            "import",
+            "new list",
+            "document",
+            "record",
+            "rework",
+            "withdrawal",
+            "undo",
+            "put away",
+        ];
 
     [Theory]
     [MemberData(nameof(Deeds))]
@@ -29,7 +45,8 @@ public sealed class InterruptedDeedTests
         var before = await StateAsync(bench, job);
         string? done = null;
         var (steps, cuts, left, isArmed) = (1L, 0, 0L, false);
-        database.Opened = connection => SQLitePCL.raw.sqlite3_progress_handler(connection.Handle!, 1, _ => isArmed && left-- == 0 ? 1 : 0, null);
+        database.Opened = connection =>
+            SQLitePCL.raw.sqlite3_progress_handler(connection.Handle!, 1, _ => isArmed && left-- == 0 ? 1 : 0, null);
         HttpStatusCode status;
         do
         {
@@ -47,10 +64,12 @@ public sealed class InterruptedDeedTests
 
             // In small steps at first, where most is read, then wider: each deed is cut in all of its length.
             steps += Stride + (steps / 12);
-        }
-        while (status == HttpStatusCode.InternalServerError && cuts < MostTries);
+        } while (status == HttpStatusCode.InternalServerError && cuts < MostTries);
 
-        Assert.True(status is HttpStatusCode.OK or HttpStatusCode.Created or HttpStatusCode.NoContent, $"{status} after {cuts} cuts");
+        Assert.True(
+            status is HttpStatusCode.OK or HttpStatusCode.Created or HttpStatusCode.NoContent,
+            $"{status} after {cuts} cuts"
+        );
         Assert.InRange(cuts, 2, MostTries - 1);
         var after = await StateAsync(bench, job);
         Assert.NotEqual(before, after);
@@ -69,7 +88,10 @@ public sealed class InterruptedDeedTests
     }
 
     /// <summary>A job with two wires, one of them landed and one cut back, and the deed, always the same one.</summary>
-    private static async Task<(Guid Job, Func<Task<(HttpStatusCode Status, JsonElement Json)>> Send)> ReadyAsync(JobBench bench, string deed)
+    private static async Task<(Guid Job, Func<Task<(HttpStatusCode Status, JsonElement Json)>> Send)> ReadyAsync(
+        JobBench bench,
+        string deed
+    )
     {
         var job = await bench.JobAsync();
         await bench.AcceptAsync(await bench.PreviewAsync(JobBench.List, job), new { });
@@ -81,55 +103,132 @@ public sealed class InterruptedDeedTests
         Assert.Equal(HttpStatusCode.OK, (await bench.CommandAsync(job, new { put = measured, version = 1 })).Status);
         Assert.Equal(HttpStatusCode.Created, (await bench.RecordAsync(job, first, "termination", bench.Ada)).Status);
         var id = Guid.NewGuid();
-        object Rework(Guid of) => new
-        {
-            id = of,
-            device = "t",
-            deviceSequence = 2,
-            personId = bench.Ada,
-            claimedAt = RunningServer.Now,
-            kind = "rework",
-            subject = new { jobId = job, wireId = second, side = "a" },
-            rework = new { strands = 50, damaged = 20 },
-        };
+        object Rework(Guid of) =>
+            new
+            {
+                id = of,
+                device = "t",
+                deviceSequence = 2,
+                personId = bench.Ada,
+                claimedAt = RunningServer.Now,
+                kind = "rework",
+                subject = new
+                {
+                    jobId = job,
+                    wireId = second,
+                    side = "a",
+                },
+                rework = new { strands = 50, damaged = 20 },
+            };
         var reworked = Guid.NewGuid();
         if (deed == "withdrawal")
         {
-            Assert.Equal(HttpStatusCode.Created, (await bench.Server.PostAsync("/api/records", Rework(reworked))).Status);
+            Assert.Equal(
+                HttpStatusCode.Created,
+                (await bench.Server.PostAsync("/api/records", Rework(reworked))).Status
+            );
         }
 
         var typed = Guid.NewGuid();
         if (deed == "undo")
         {
-            await bench.Server.PostAsync($"/api/jobs/{job}/wires", new { id = typed, personId = bench.Ada, rows = new[] { new { name = "9", size = "2.5" } }, enclosure = "DCP" });
+            await bench.Server.PostAsync(
+                $"/api/jobs/{job}/wires",
+                new
+                {
+                    id = typed,
+                    personId = bench.Ada,
+                    rows = new[] { new { name = "9", size = "2.5" } },
+                    enclosure = "DCP",
+                }
+            );
         }
 
         var preview = deed switch
         {
-            "import" => (await bench.PreviewAsync(JobBench.List.Replace("2.5 fine", "4 fine", StringComparison.Ordinal), job)).GetProperty("id").GetGuid(),
+            "import" => (
+                await bench.PreviewAsync(JobBench.List.Replace("2.5 fine", "4 fine", StringComparison.Ordinal), job)
+            )
+                .GetProperty("id")
+                .GetGuid(),
             "new list" => (await bench.PreviewAsync(JobBench.List)).GetProperty("id").GetGuid(),
             _ => Guid.Empty,
         };
-        var document = deed == "document" ? (await bench.Server.Client.GetStringAsync(new Uri($"/api/jobs/{job}/export/job.json", UriKind.Relative))).Replace(job.ToString(), id.ToString(), StringComparison.Ordinal) : "";
-        return (job, deed switch
-        {
-            "person" => () => bench.Server.PostAsync("/api/people", new { name = "Cleo" }),
-            "job" => () => bench.Server.PostAsync("/api/jobs", new { id, personId = bench.Ada, name = "New" }),
-            "wires" => () => bench.Server.PostAsync($"/api/jobs/{job}/wires", new { id, personId = bench.Ada, rows = new[] { new { name = "9", size = "2.5" }, new { name = "10", size = "4" } }, enclosure = "DCP" }),
-            "command" => () => bench.Server.PostAsync($"/api/jobs/{job}/commands", new { id, personId = bench.Ada, changes = new[] { new { remove = second, version = 2 } } }),
-            "import" or "new list" => () => bench.Server.PostAsync($"/api/jobs/import/{preview}/accept", new { id, personId = bench.Ada, jobName = deed == "import" ? null : "Listed" }),
-            "document" => async () => await bench.SendAsync($"/api/jobs/document?personId={bench.Ada}", Encoding.UTF8.GetBytes(document)) is var (status, json) && status == HttpStatusCode.Conflict ? (HttpStatusCode.OK, json) : (status, json),
-            "record" => () => bench.RecordAsync(job, second, "termination", bench.Ada, id),
-            "rework" => () => bench.Server.PostAsync("/api/records", Rework(id)),
-            "withdrawal" => () => bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, reworked, id)),
-            "undo" => () => bench.Server.PostAsync($"/api/jobs/{job}/commands/{typed}/undo", new { personId = bench.Ada, id }),
-            _ => async () =>
+        var document =
+            deed == "document"
+                ? (
+                    await bench.Server.Client.GetStringAsync(
+                        new Uri($"/api/jobs/{job}/export/job.json", UriKind.Relative)
+                    )
+                ).Replace(job.ToString(), id.ToString(), StringComparison.Ordinal)
+                : "";
+        return (
+            job,
+            deed switch
             {
-                using var answer = await bench.Server.Client.DeleteAsync(new Uri($"/api/jobs/{job}", UriKind.Relative));
-                return (answer.StatusCode, default);
+                "person" => () => bench.Server.PostAsync("/api/people", new { name = "Cleo" }),
+                "job" => () =>
+                    bench.Server.PostAsync(
+                        "/api/jobs",
+                        new
+                        {
+                            id,
+                            personId = bench.Ada,
+                            name = "New",
+                        }
+                    ),
+                "wires" => () =>
+                    bench.Server.PostAsync(
+                        $"/api/jobs/{job}/wires",
+                        new
+                        {
+                            id,
+                            personId = bench.Ada,
+                            rows = new[] { new { name = "9", size = "2.5" }, new { name = "10", size = "4" } },
+                            enclosure = "DCP",
+                        }
+                    ),
+                "command" => () =>
+                    bench.Server.PostAsync(
+                        $"/api/jobs/{job}/commands",
+                        new
+                        {
+                            id,
+                            personId = bench.Ada,
+                            changes = new[] { new { remove = second, version = 2 } },
+                        }
+                    ),
+                "import" or "new list" => () =>
+                    bench.Server.PostAsync(
+                        $"/api/jobs/import/{preview}/accept",
+                        new
+                        {
+                            id,
+                            personId = bench.Ada,
+                            jobName = deed == "import" ? null : "Listed",
+                        }
+                    ),
+                "document" => async () =>
+                    await bench.SendAsync($"/api/jobs/document?personId={bench.Ada}", Encoding.UTF8.GetBytes(document))
+                        is var (status, json)
+                    && status == HttpStatusCode.Conflict
+                        ? (HttpStatusCode.OK, json)
+                        : (status, json),
+                "record" => () => bench.RecordAsync(job, second, "termination", bench.Ada, id),
+                "rework" => () => bench.Server.PostAsync("/api/records", Rework(id)),
+                "withdrawal" => () =>
+                    bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, reworked, id)),
+                "undo" => () =>
+                    bench.Server.PostAsync($"/api/jobs/{job}/commands/{typed}/undo", new { personId = bench.Ada, id }),
+                _ => async () =>
+                {
+                    using var answer = await bench.Server.Client.DeleteAsync(
+                        new Uri($"/api/jobs/{job}", UriKind.Relative)
+                    );
+                    return (answer.StatusCode, default);
+                },
             }
-            ,
-        });
+        );
     }
 
     private static Task<string> StateAsync(JobBench bench, Guid job) => StateAsync(bench.Server, job);
@@ -138,14 +237,37 @@ public sealed class InterruptedDeedTests
     private static async Task<string> StateAsync(RunningServer server, Guid job)
     {
         var state = new StringBuilder();
-        await using (var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = Path.Combine(server.Folder, LacetDatabase.FileName), Pooling = false }.ToString()))
+        await using (
+            var connection = new SqliteConnection(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = Path.Combine(server.Folder, LacetDatabase.FileName),
+                    Pooling = false,
+                }.ToString()
+            )
+        )
         {
             await connection.OpenAsync();
-            foreach (var table in new[] { "person", "event", "job", "job_part", "job_command", "job_change", "device_clock" })
+            foreach (
+                var table in new[] { "person", "event", "job", "job_part", "job_command", "job_change", "device_clock" }
+            )
             {
-                foreach (IDictionary<string, object?> row in await connection.QueryAsync($"SELECT * FROM {table} ORDER BY 1, 2"))
+                foreach (
+                    IDictionary<string, object?> row in await connection.QueryAsync(
+                        $"SELECT * FROM {table} ORDER BY 1, 2"
+                    )
+                )
                 {
-                    state.AppendJoin('|', row.Values.Select(v => v is byte[] bytes ? Convert.ToHexString(bytes) : Convert.ToString(v, System.Globalization.CultureInfo.InvariantCulture))).Append('\n');
+                    state
+                        .AppendJoin(
+                            '|',
+                            row.Values.Select(v =>
+                                v is byte[] bytes
+                                    ? Convert.ToHexString(bytes)
+                                    : Convert.ToString(v, System.Globalization.CultureInfo.InvariantCulture)
+                            )
+                        )
+                        .Append('\n');
                 }
             }
         }

@@ -7,7 +7,8 @@ namespace Lacet.Web.Tests;
 internal sealed class JobBench : IAsyncDisposable
 {
     /// <summary>Two wires of one circuit in one panel.</summary>
-    internal const string List = "Wire;From;From type;To;To type;Size;Colour;Circuit;Breaker\r\n1;DCP/X1:1;spring cage;DCP/X2:1;push-in;2.5 fine;black;C1;16\r\n2;DCP/X1:2;spring cage;DCP/X2:2;push-in;2.5 fine;black;C1;16\r\n";
+    internal const string List =
+        "Wire;From;From type;To;To type;Size;Colour;Circuit;Breaker\r\n1;DCP/X1:1;spring cage;DCP/X2:1;push-in;2.5 fine;black;C1;16\r\n2;DCP/X1:2;spring cage;DCP/X2:2;push-in;2.5 fine;black;C1;16\r\n";
 
     private JobBench(RunningServer server, Guid ada, Guid bo) => (Server, Ada, Bo) = (server, ada, bo);
 
@@ -20,7 +21,8 @@ internal sealed class JobBench : IAsyncDisposable
     internal static async Task<JobBench> StartAsync(bool realTime = false)
     {
         var server = await RunningServer.StartAsync(realTime: realTime);
-        async Task<Guid> Person(string name) => (await server.PostAsync("/api/people", new { name })).Json.GetProperty("id").GetGuid();
+        async Task<Guid> Person(string name) =>
+            (await server.PostAsync("/api/people", new { name })).Json.GetProperty("id").GetGuid();
         return new(server, await Person("Ada"), await Person("Bo"));
     }
 
@@ -29,38 +31,91 @@ internal sealed class JobBench : IAsyncDisposable
     internal async Task<Guid> JobAsync(string purpose = "work")
     {
         var id = Guid.NewGuid();
-        await Server.PostAsync("/api/jobs", new { id, personId = Ada, name = "Dome", purpose });
+        await Server.PostAsync(
+            "/api/jobs",
+            new
+            {
+                id,
+                personId = Ada,
+                name = "Dome",
+                purpose,
+            }
+        );
         return id;
     }
 
     internal Task<(HttpStatusCode Status, JsonElement Json)> TypeAsync(Guid job, params object[] rows) =>
-        Server.PostAsync($"/api/jobs/{job}/wires", new { id = Guid.NewGuid(), personId = Ada, rows, enclosure = "DCP" });
+        Server.PostAsync(
+            $"/api/jobs/{job}/wires",
+            new
+            {
+                id = Guid.NewGuid(),
+                personId = Ada,
+                rows,
+                enclosure = "DCP",
+            }
+        );
 
     internal Task<(HttpStatusCode Status, JsonElement Json)> CommandAsync(Guid job, params object[] changes) =>
-        Server.PostAsync($"/api/jobs/{job}/commands", new { id = Guid.NewGuid(), personId = Ada, changes });
+        Server.PostAsync(
+            $"/api/jobs/{job}/commands",
+            new
+            {
+                id = Guid.NewGuid(),
+                personId = Ada,
+                changes,
+            }
+        );
 
     /// <summary>Records at end A of a wire.</summary>
-    internal Task<(HttpStatusCode Status, JsonElement Json)> RecordAsync(Guid job, Guid wire, string kind, Guid person, Guid? id = null) => Server.PostAsync("/api/records", new
-    {
-        id = id ?? Guid.NewGuid(),
-        device = "t",
-        deviceSequence = 1,
-        personId = person,
-        claimedAt = RunningServer.Now,
-        kind,
-        subject = new { jobId = job, wireId = wire, side = "a" },
-        tightening = kind == "termination" ? new { method = "seated" } : null,
-    });
+    internal Task<(HttpStatusCode Status, JsonElement Json)> RecordAsync(
+        Guid job,
+        Guid wire,
+        string kind,
+        Guid person,
+        Guid? id = null
+    ) =>
+        Server.PostAsync(
+            "/api/records",
+            new
+            {
+                id = id ?? Guid.NewGuid(),
+                device = "t",
+                deviceSequence = 1,
+                personId = person,
+                claimedAt = RunningServer.Now,
+                kind,
+                subject = new
+                {
+                    jobId = job,
+                    wireId = wire,
+                    side = "a",
+                },
+                tightening = kind == "termination" ? new { method = "seated" } : null,
+            }
+        );
 
-    internal async Task<List<JsonElement>> WiresAsync(Guid job) => [.. (await Server.GetAsync($"/api/jobs/{job}/wires")).Json.GetProperty("items").EnumerateArray()];
+    internal async Task<List<JsonElement>> WiresAsync(Guid job) =>
+        [.. (await Server.GetAsync($"/api/jobs/{job}/wires")).Json.GetProperty("items").EnumerateArray()];
 
-    internal async Task<List<JsonElement>> FindingsAsync(Guid job) => [.. (await Server.GetAsync($"/api/jobs/{job}/findings")).Json.GetProperty("items").EnumerateArray()];
+    internal async Task<List<JsonElement>> FindingsAsync(Guid job) =>
+        [.. (await Server.GetAsync($"/api/jobs/{job}/findings")).Json.GetProperty("items").EnumerateArray()];
 
     internal async Task<List<string?>> NamesAsync() =>
-        [.. (await Server.GetAsync("/api/jobs")).Json.GetProperty("items").EnumerateArray().Select(j => j.GetProperty("summary").GetProperty("name").GetString())];
+        [
+            .. (await Server.GetAsync("/api/jobs"))
+                .Json.GetProperty("items")
+                .EnumerateArray()
+                .Select(j => j.GetProperty("summary").GetProperty("name").GetString()),
+        ];
 
     internal async Task<JsonElement> PreviewAsync(string text, Guid? job = null) =>
-        (await SendAsync($"/api/jobs/import/preview{(job is null ? "" : $"?jobId={job}")}", Encoding.UTF8.GetBytes(text))).Json;
+        (
+            await SendAsync(
+                $"/api/jobs/import/preview{(job is null ? "" : $"?jobId={job}")}",
+                Encoding.UTF8.GetBytes(text)
+            )
+        ).Json;
 
     internal Task<(HttpStatusCode Status, JsonElement Json)> AcceptAsync(JsonElement preview, object more)
     {
@@ -70,7 +125,11 @@ internal sealed class JobBench : IAsyncDisposable
         return Server.PostAsync($"/api/jobs/import/{preview.GetProperty("id").GetGuid()}/accept", body.ToJsonString());
     }
 
-    internal async Task<(HttpStatusCode Status, JsonElement Json)> SendAsync(string address, byte[] bytes, string type = "application/octet-stream")
+    internal async Task<(HttpStatusCode Status, JsonElement Json)> SendAsync(
+        string address,
+        byte[] bytes,
+        string type = "application/octet-stream"
+    )
     {
         using var content = new ByteArrayContent(bytes);
         content.Headers.ContentType = new(type);
@@ -80,11 +139,16 @@ internal sealed class JobBench : IAsyncDisposable
 
     internal async Task<(HttpStatusCode Status, JsonElement Json)> PutAsync(string address, object body)
     {
-        using var response = await Server.Client.PutAsJsonAsync(new Uri(address, UriKind.Relative), body, Exchange.Json.Options);
+        using var response = await Server.Client.PutAsJsonAsync(
+            new Uri(address, UriKind.Relative),
+            body,
+            Exchange.Json.Options
+        );
         return (response.StatusCode, await response.Content.ReadFromJsonAsync<JsonElement>());
     }
 
-    internal async Task DeleteAsync(string address) => (await Server.Client.DeleteAsync(new Uri(address, UriKind.Relative))).EnsureSuccessStatusCode();
+    internal async Task DeleteAsync(string address) =>
+        (await Server.Client.DeleteAsync(new Uri(address, UriKind.Relative))).EnsureSuccessStatusCode();
 
     internal static Guid Id(JsonElement row) => row.GetProperty("wire").GetProperty("id").GetGuid();
 

@@ -8,19 +8,67 @@ public sealed class JobFindingTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
-        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "white", function = "line", circuit = "C8" });
+        await bench.TypeAsync(
+            job,
+            new
+            {
+                name = "1",
+                from = "DCP/X1:1",
+                fromLanding = "spring cage",
+                to = "DCP/X1:2",
+                toLanding = "spring cage",
+                size = "14",
+                colour = "white",
+                function = "line",
+                circuit = "C8",
+            }
+        );
         var finding = Assert.Single(await bench.FindingsAsync(job));
         Assert.Equal("colour-against-function", finding.GetProperty("check").GetString());
-        var accept = new { id = Guid.NewGuid(), personId = bench.Ada, key = finding.GetProperty("key").GetString(), reason = "re-marked at both ends" };
-        Assert.Equal(HttpStatusCode.OK, (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", accept)).Status);
+        var accept = new
+        {
+            id = Guid.NewGuid(),
+            personId = bench.Ada,
+            key = finding.GetProperty("key").GetString(),
+            reason = "re-marked at both ends",
+        };
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", accept)).Status
+        );
         var accepted = Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted");
-        Assert.Equal(("Ada", "re-marked at both ends"), (accepted.GetProperty("person").GetString(), accepted.GetProperty("reason").GetString()));
+        Assert.Equal(
+            ("Ada", "re-marked at both ends"),
+            (accepted.GetProperty("person").GetString(), accepted.GetProperty("reason").GetString())
+        );
 
         var wire = JobBench.Id((await bench.WiresAsync(job)).Single());
-        await bench.TypeAsync(job, new { wireId = wire, version = 1, size = "12" });
-        Assert.Equal(JsonValueKind.Object, Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted").ValueKind);
-        await bench.TypeAsync(job, new { wireId = wire, version = 2, colour = "grey" });
-        Assert.Equal(JsonValueKind.Null, Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted").ValueKind);
+        await bench.TypeAsync(
+            job,
+            new
+            {
+                wireId = wire,
+                version = 1,
+                size = "12",
+            }
+        );
+        Assert.Equal(
+            JsonValueKind.Object,
+            Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted").ValueKind
+        );
+        await bench.TypeAsync(
+            job,
+            new
+            {
+                wireId = wire,
+                version = 2,
+                colour = "grey",
+            }
+        );
+        Assert.Equal(
+            JsonValueKind.Null,
+            Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted").ValueKind
+        );
     }
 
     [Fact]
@@ -28,17 +76,79 @@ public sealed class JobFindingTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
-        await bench.TypeAsync(job, new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "green", function = "line", circuit = "C8" });
+        await bench.TypeAsync(
+            job,
+            new
+            {
+                name = "1",
+                from = "DCP/X1:1",
+                fromLanding = "spring cage",
+                to = "DCP/X1:2",
+                toLanding = "spring cage",
+                size = "14",
+                colour = "green",
+                function = "line",
+                circuit = "C8",
+            }
+        );
         var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key, reason = "it is fine" })).Status);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (
+                await bench.Server.PostAsync(
+                    $"/api/jobs/{job}/findings/accept",
+                    new
+                    {
+                        id = Guid.NewGuid(),
+                        personId = bench.Ada,
+                        key,
+                        reason = "it is fine",
+                    }
+                )
+            ).Status
+        );
     }
 
-    /// <summary>One wire whose colour says neutral and whose function says line; one with nothing at its other end; one too large.</summary>
+    /// <summary>
+    /// One wire whose colour says neutral and whose function says line; one with nothing at its other end; one too
+    /// large.
+    /// </summary>
     private static readonly object[] Doubtful =
     [
-        new { name = "1", from = "DCP/X1:1", fromLanding = "spring cage", to = "DCP/X1:2", toLanding = "spring cage", size = "14", colour = "white", function = "line", circuit = "C8" },
-        new { name = "2", from = "DCP/X1:3", fromLanding = "spring cage", size = "14", colour = "black", function = "line", circuit = "C7" },
-        new { name = "3", from = "DCP/X1:4", fromLanding = "spring cage", to = "DCP/X1:5", toLanding = "spring cage", size = "1/0", colour = "black", function = "line", circuit = "C9" },
+        new
+        {
+            name = "1",
+            from = "DCP/X1:1",
+            fromLanding = "spring cage",
+            to = "DCP/X1:2",
+            toLanding = "spring cage",
+            size = "14",
+            colour = "white",
+            function = "line",
+            circuit = "C8",
+        },
+        new
+        {
+            name = "2",
+            from = "DCP/X1:3",
+            fromLanding = "spring cage",
+            size = "14",
+            colour = "black",
+            function = "line",
+            circuit = "C7",
+        },
+        new
+        {
+            name = "3",
+            from = "DCP/X1:4",
+            fromLanding = "spring cage",
+            to = "DCP/X1:5",
+            toLanding = "spring cage",
+            size = "1/0",
+            colour = "black",
+            function = "line",
+            circuit = "C9",
+        },
     ];
 
     [Fact]
@@ -48,16 +158,34 @@ public sealed class JobFindingTests
         var job = await bench.JobAsync();
         await bench.TypeAsync(job, Doubtful);
         var all = await bench.FindingsAsync(job);
-        async Task<List<JsonElement>> Asked(string query) => [.. (await bench.Server.GetAsync($"/api/jobs/{job}/findings?{query}")).Json.GetProperty("items").EnumerateArray()];
+        async Task<List<JsonElement>> Asked(string query) =>
+            [
+                .. (await bench.Server.GetAsync($"/api/jobs/{job}/findings?{query}"))
+                    .Json.GetProperty("items")
+                    .EnumerateArray(),
+            ];
         foreach (var severity in new[] { "stop", "fix", "note" })
         {
-            Assert.Equal(all.Count(f => f.GetProperty("severity").GetString() == severity), (await Asked($"severity={severity}")).Count);
+            Assert.Equal(
+                all.Count(f => f.GetProperty("severity").GetString() == severity),
+                (await Asked($"severity={severity}")).Count
+            );
         }
 
-        Assert.All(await Asked("check=conductor-out-of-range"), f => Assert.Equal("conductor-out-of-range", f.GetProperty("check").GetString()));
-        var wires = (await bench.WiresAsync(job)).ToDictionary(w => w.GetProperty("wire").GetProperty("name").GetString()!, JobBench.Id);
-        Assert.All(await Asked($"wire={wires["3"]}"), f => Assert.Contains("3", f.GetProperty("about").GetProperty("name").GetString(), StringComparison.Ordinal));
-        Assert.Equal("colour-against-function", Assert.Single(await Asked($"wire={wires["1"]}")).GetProperty("check").GetString());
+        Assert.All(await Asked("check=conductor-out-of-range"), f =>
+            Assert.Equal("conductor-out-of-range", f.GetProperty("check").GetString())
+        );
+        var wires = (await bench.WiresAsync(job)).ToDictionary(
+            w => w.GetProperty("wire").GetProperty("name").GetString()!,
+            JobBench.Id
+        );
+        Assert.All(await Asked($"wire={wires["3"]}"), f =>
+            Assert.Contains("3", f.GetProperty("about").GetProperty("name").GetString(), StringComparison.Ordinal)
+        );
+        Assert.Equal(
+            "colour-against-function",
+            Assert.Single(await Asked($"wire={wires["1"]}")).GetProperty("check").GetString()
+        );
 
         var paged = new List<string?>();
         for (var offset = 0; offset < all.Count; offset += 2)
@@ -91,13 +219,25 @@ public sealed class JobFindingTests
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
         await bench.TypeAsync(job, Doubtful);
-        var wires = (await bench.WiresAsync(job)).ToDictionary(w => w.GetProperty("wire").GetProperty("name").GetString()!, JobBench.Id);
+        var wires = (await bench.WiresAsync(job)).ToDictionary(
+            w => w.GetProperty("wire").GetProperty("name").GetString()!,
+            JobBench.Id
+        );
         var (status, drawn) = await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["1"]}&side=a");
         Assert.Equal(HttpStatusCode.OK, status);
         Assert.NotEmpty(drawn.GetProperty("scene").GetProperty("parts").EnumerateArray());
-        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["2"]}&side=b")).Status);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["1"]}&side=left")).Status);
-        Assert.Equal(HttpStatusCode.NotFound, (await bench.Server.GetAsync($"/api/jobs/{Guid.NewGuid()}/findings")).Status);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["2"]}&side=b")).Status
+        );
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await bench.Server.GetAsync($"/api/jobs/{job}/findings/section?wire={wires["1"]}&side=left")).Status
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await bench.Server.GetAsync($"/api/jobs/{Guid.NewGuid()}/findings")).Status
+        );
     }
 
     [Theory]
@@ -109,7 +249,21 @@ public sealed class JobFindingTests
         var job = await bench.JobAsync();
         await bench.TypeAsync(job, Doubtful[0]);
         var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
-        Assert.Equal(status, (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key, reason })).Status);
+        Assert.Equal(
+            status,
+            (
+                await bench.Server.PostAsync(
+                    $"/api/jobs/{job}/findings/accept",
+                    new
+                    {
+                        id = Guid.NewGuid(),
+                        personId = bench.Ada,
+                        key,
+                        reason,
+                    }
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -120,13 +274,34 @@ public sealed class JobFindingTests
         await bench.TypeAsync(job, Doubtful[0]);
         var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
         async Task<HttpStatusCode> Accept(Guid person, string? of) =>
-            (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = person, key = of, reason = "so" })).Status;
+            (
+                await bench.Server.PostAsync(
+                    $"/api/jobs/{job}/findings/accept",
+                    new
+                    {
+                        id = Guid.NewGuid(),
+                        personId = person,
+                        key = of,
+                        reason = "so",
+                    }
+                )
+            ).Status;
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await Accept(bench.Ada, "end:nowhere#none"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, await Accept(Guid.NewGuid(), key));
         Assert.Equal(HttpStatusCode.OK, await Accept(bench.Ada, key));
         var accepted = (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=true")).Json;
         Assert.Single(accepted.GetProperty("items").EnumerateArray());
-        Assert.Equal((0, 1), (accepted.GetProperty("groups")[0].GetProperty("open").GetInt32(), accepted.GetProperty("groups")[0].GetProperty("accepted").GetInt32()));
-        Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false")).Json.GetProperty("items").EnumerateArray());
+        Assert.Equal(
+            (0, 1),
+            (
+                accepted.GetProperty("groups")[0].GetProperty("open").GetInt32(),
+                accepted.GetProperty("groups")[0].GetProperty("accepted").GetInt32()
+            )
+        );
+        Assert.Empty(
+            (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false"))
+                .Json.GetProperty("items")
+                .EnumerateArray()
+        );
     }
 }

@@ -6,7 +6,9 @@ using Lacet.Exchange.Jobs;
 
 namespace Lacet.Web.Tests;
 
-/// <summary>The demo's job asked over HTTP: landings, ends, findings by kind and by wire, and what a finding rests on.</summary>
+/// <summary>
+/// The demo's job asked over HTTP: landings, ends, findings by kind and by wire, and what a finding rests on.
+/// </summary>
 public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixture<JobPlacesTests.Fixture>
 {
     private RunningServer Server => fixture.Server;
@@ -18,14 +20,30 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     {
         var (_, overview) = await Server.GetAsync($"/api/jobs/{Job}");
         var panel = overview.GetProperty("enclosures")[0].GetProperty("part");
-        Assert.Equal(("DCP", "DR-101", "D"), (panel.GetProperty("name").GetString(), panel.GetProperty("drawing").GetString(), panel.GetProperty("revision").GetString()));
-        var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/landings?enclosure={panel.GetProperty("id").GetGuid()}&limit=3");
-        Assert.Equal(["X1:1", "X1:2", "X1:3"], page.GetProperty("items").EnumerateArray().Select(l => l.GetProperty("landing").GetProperty("name").GetString()));
+        Assert.Equal(
+            ("DCP", "DR-101", "D"),
+            (
+                panel.GetProperty("name").GetString(),
+                panel.GetProperty("drawing").GetString(),
+                panel.GetProperty("revision").GetString()
+            )
+        );
+        var (_, page) = await Server.GetAsync(
+            $"/api/jobs/{Job}/landings?enclosure={panel.GetProperty("id").GetGuid()}&limit=3"
+        );
+        Assert.Equal(
+            ["X1:1", "X1:2", "X1:3"],
+            page.GetProperty("items")
+                .EnumerateArray()
+                .Select(l => l.GetProperty("landing").GetProperty("name").GetString())
+        );
         Assert.Equal("screw-clamp block, 0.5 to 4 mm²", page.GetProperty("items")[0].GetProperty("says").GetString());
         Assert.Equal("101", page.GetProperty("items")[0].GetProperty("wires")[0].GetString());
         Assert.Equal(3, page.GetProperty("next").GetInt32());
         var (_, found) = await Server.GetAsync($"/api/jobs/{Job}/landings?q=X9:1");
-        Assert.All(found.GetProperty("items").EnumerateArray(), l => Assert.Contains("X9:1", l.GetProperty("landing").GetProperty("name").GetString(), StringComparison.Ordinal));
+        Assert.All(found.GetProperty("items").EnumerateArray(), l =>
+            Assert.Contains("X9:1", l.GetProperty("landing").GetProperty("name").GetString(), StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -47,8 +65,13 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
         while (next is { } offset)
         {
             var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/wires?offset={offset}&limit=50");
-            seen.AddRange(page.GetProperty("items").EnumerateArray().Select(w => w.GetProperty("wire").GetProperty("id").GetString()!));
-            next = page.GetProperty("next").ValueKind == JsonValueKind.Null ? null : page.GetProperty("next").GetInt32();
+            seen.AddRange(
+                page.GetProperty("items")
+                    .EnumerateArray()
+                    .Select(w => w.GetProperty("wire").GetProperty("id").GetString()!)
+            );
+            next =
+                page.GetProperty("next").ValueKind == JsonValueKind.Null ? null : page.GetProperty("next").GetInt32();
             Assert.Equal(137, page.GetProperty("total").GetInt32());
         }
 
@@ -63,10 +86,19 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
         Assert.Equal("DCP/X1:1", end.GetProperty("where").GetString());
         Assert.Equal("signed", end.GetProperty("progress").GetProperty("state").GetString());
         // DIN 46228-4: an 8 mm pin and 2 mm of collar in a landing of 9 mm.
-        Assert.Equal(10, end.GetProperty("recipe").GetProperty("strip").GetProperty("target").GetProperty("value").GetDouble());
+        Assert.Equal(
+            10,
+            end.GetProperty("recipe").GetProperty("strip").GetProperty("target").GetProperty("value").GetDouble()
+        );
         Assert.NotEmpty(end.GetProperty("section").GetProperty("parts").EnumerateArray());
-        Assert.Equal(HttpStatusCode.NotFound, (await Server.GetAsync($"/api/jobs/{Job}/wires/{Guid.NewGuid()}/ends/a")).Status);
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await Server.GetAsync($"/api/jobs/{Job}/wires/{wire}/ends/middle")).Status);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await Server.GetAsync($"/api/jobs/{Job}/wires/{Guid.NewGuid()}/ends/a")).Status
+        );
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await Server.GetAsync($"/api/jobs/{Job}/wires/{wire}/ends/middle")).Status
+        );
     }
 
     [Fact]
@@ -76,7 +108,14 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
         var wire = page.GetProperty("items")[0].GetProperty("wire");
         var (_, end) = await Server.GetAsync($"/api/jobs/{Job}/wires/{wire.GetProperty("id").GetGuid()}/ends/b");
         Assert.Equal(JsonValueKind.Null, end.GetProperty("recipe").ValueKind);
-        Assert.Equal(HttpStatusCode.NotFound, (await Server.GetAsync($"/api/jobs/{Job}/findings/section?wire={wire.GetProperty("id").GetGuid()}&side=b")).Status);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (
+                await Server.GetAsync(
+                    $"/api/jobs/{Job}/findings/section?wire={wire.GetProperty("id").GetGuid()}&side=b"
+                )
+            ).Status
+        );
     }
 
     [Theory]
@@ -86,7 +125,9 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     {
         var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?{query}");
         Assert.NotEmpty(page.GetProperty("items").EnumerateArray());
-        Assert.All(page.GetProperty("items").EnumerateArray(), f => Assert.Equal(severity, f.GetProperty("severity").GetString()));
+        Assert.All(page.GetProperty("items").EnumerateArray(), f =>
+            Assert.Equal(severity, f.GetProperty("severity").GetString())
+        );
     }
 
     [Fact]
@@ -94,11 +135,24 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     {
         var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?limit=1000");
         string[] order = ["stop", "fix", "note"];
-        var severities = page.GetProperty("items").EnumerateArray().Select(f => Array.IndexOf(order, f.GetProperty("severity").GetString())).ToList();
+        var severities = page.GetProperty("items")
+            .EnumerateArray()
+            .Select(f => Array.IndexOf(order, f.GetProperty("severity").GetString()))
+            .ToList();
         Assert.Equal(severities.Order(), severities);
-        Assert.Equal(severities.Count, page.GetProperty("groups").EnumerateArray().Sum(g => g.GetProperty("open").GetInt32() + g.GetProperty("accepted").GetInt32()));
+        Assert.Equal(
+            severities.Count,
+            page.GetProperty("groups")
+                .EnumerateArray()
+                .Sum(g => g.GetProperty("open").GetInt32() + g.GetProperty("accepted").GetInt32())
+        );
         var summary = (await Server.GetAsync($"/api/jobs/{Job}")).Json.GetProperty("summary");
-        Assert.Equal(severities.Count, summary.GetProperty("stops").GetInt32() + summary.GetProperty("fixes").GetInt32() + summary.GetProperty("notes").GetInt32());
+        Assert.Equal(
+            severities.Count,
+            summary.GetProperty("stops").GetInt32()
+                + summary.GetProperty("fixes").GetInt32()
+                + summary.GetProperty("notes").GetInt32()
+        );
         Assert.Equal("stop", page.GetProperty("items")[0].GetProperty("severity").GetString());
     }
 
@@ -107,7 +161,10 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     {
         var wire = await fixture.WireAsync("206");
         var (_, page) = await Server.GetAsync($"/api/jobs/{Job}/findings?wire={wire}");
-        Assert.Equal("ferrule-forbidden", Assert.Single(page.GetProperty("items").EnumerateArray()).GetProperty("check").GetString());
+        Assert.Equal(
+            "ferrule-forbidden",
+            Assert.Single(page.GetProperty("items").EnumerateArray()).GetProperty("check").GetString()
+        );
     }
 
     [Fact]
@@ -116,7 +173,9 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
         var (_, page) = await Server.GetAsync($"/api/jobs/{fixture.Gallery}/findings?check=aluminium-not-marked");
         var about = page.GetProperty("items")[0].GetProperty("about");
         Assert.True(about.GetProperty("drawable").GetBoolean());
-        var (_, drawing) = await Server.GetAsync($"/api/jobs/{fixture.Gallery}/findings/section?wire={about.GetProperty("wireId").GetGuid()}&side={about.GetProperty("side").GetString()}");
+        var (_, drawing) = await Server.GetAsync(
+            $"/api/jobs/{fixture.Gallery}/findings/section?wire={about.GetProperty("wireId").GetGuid()}&side={about.GetProperty("side").GetString()}"
+        );
         Assert.Equal("aluminium", drawing.GetProperty("material").GetString());
     }
 
@@ -129,7 +188,9 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     [InlineData("/api/jobs?offset=-1")]
     public async Task A_question_that_cannot_be_is_refused_in_a_sentence(string address)
     {
-        var (status, problem) = await Server.GetAsync(string.Format(System.Globalization.CultureInfo.InvariantCulture, address, Job));
+        var (status, problem) = await Server.GetAsync(
+            string.Format(System.Globalization.CultureInfo.InvariantCulture, address, Job)
+        );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.NotEmpty(problem.GetProperty("detail").GetString()!);
     }
@@ -145,12 +206,15 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     public async Task A_job_that_is_not_there_is_said_to_be_not_there(string place)
     {
         var (status, problem) = await Server.GetAsync($"/api/jobs/{Guid.NewGuid()}{place}");
-        Assert.Equal((HttpStatusCode.NotFound, "There is no such job."), (status, problem.GetProperty("detail").GetString()));
+        Assert.Equal(
+            (HttpStatusCode.NotFound, "There is no such job."),
+            (status, problem.GetProperty("detail").GetString())
+        );
     }
 
     /// <summary>
-    /// Changing a value that a finding names changes its digest; changing what it does not name leaves it. Every finding
-    /// of the demo, so every check.
+    /// Changing a value that a finding names changes its digest; changing what it does not name leaves it. Every
+    /// finding of the demo, so every check.
     /// </summary>
     [Fact]
     public void Whatever_a_finding_rests_on_is_found_in_the_job()
@@ -166,7 +230,21 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
             var renamed = RestsOn.Of(finding, judged.Job, document.Job with { Name = "Another" }, id => parts[id]);
             Assert.Equal(digest, renamed);
             // All of its surroundings changed, something that it named has changed.
-            var other = RestsOn.Of(finding, judged.Job, document.Job with { HouseRules = new() { Region = Core.Landings.Region.Iec, BackStabHoles = Core.Landings.BackStabHoles.FourteenSolidTo15A, ReceptacleWiring = Core.Landings.ReceptacleWiring.LeverDevice, FerrulesOnFineStrands = Core.Landings.FerrulesOnFineStrands.WhereTheMakerAsks } }, id => Changed(parts[id]));
+            var other = RestsOn.Of(
+                finding,
+                judged.Job,
+                document.Job with
+                {
+                    HouseRules = new()
+                    {
+                        Region = Core.Landings.Region.Iec,
+                        BackStabHoles = Core.Landings.BackStabHoles.FourteenSolidTo15A,
+                        ReceptacleWiring = Core.Landings.ReceptacleWiring.LeverDevice,
+                        FerrulesOnFineStrands = Core.Landings.FerrulesOnFineStrands.WhereTheMakerAsks,
+                    },
+                },
+                id => Changed(parts[id])
+            );
             Assert.False(digest == other, $"What {finding.Finding.Check} rests on can change unseen.");
         }
     }
@@ -174,10 +252,31 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     [Fact]
     public void Every_check_names_what_it_rests_on_by_a_root_that_a_job_has()
     {
-        string[] roots = ["conductor", "conductors", "landing", "wire", "end", "circuit", "circuitAmps", "device", "enclosure", "houseRules", "run", "cord", "pin-map", "asFound", "asMade", "tool", "recipe"];
+        string[] roots =
+        [
+            "conductor",
+            "conductors",
+            "landing",
+            "wire",
+            "end",
+            "circuit",
+            "circuitAmps",
+            "device",
+            "enclosure",
+            "houseRules",
+            "run",
+            "cord",
+            "pin-map",
+            "asFound",
+            "asMade",
+            "tool",
+            "recipe",
+        ];
         var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "gallery.job.json")));
         var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
-        Assert.All(judged.Findings.SelectMany(f => f.Finding.RestsOn), name => Assert.Contains(name.Split('.')[0], roots));
+        Assert.All(judged.Findings.SelectMany(f => f.Finding.RestsOn), name =>
+            Assert.Contains(name.Split('.')[0], roots)
+        );
         Assert.True(judged.Findings.Select(f => f.Finding.Check).Distinct().Count() > EndChecks.Planned.Count);
     }
 
@@ -192,9 +291,14 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
                 Name = wire.Name + "x",
                 Conductor = new(
                     wire.Conductor?.Size == "8 AWG" ? "6 AWG" : "8 AWG",
-                    wire.Conductor?.Build == Core.Conductors.Build.Solid ? Core.Conductors.Build.Stranded : Core.Conductors.Build.Solid,
-                    wire.Conductor?.Material == Core.Conductors.Material.Copper ? Core.Conductors.Material.Aluminium : Core.Conductors.Material.Copper,
-                    9.5),
+                    wire.Conductor?.Build == Core.Conductors.Build.Solid
+                        ? Core.Conductors.Build.Stranded
+                        : Core.Conductors.Build.Solid,
+                    wire.Conductor?.Material == Core.Conductors.Material.Copper
+                        ? Core.Conductors.Material.Aluminium
+                        : Core.Conductors.Material.Copper,
+                    9.5
+                ),
                 Colour = "turquoise",
                 Function = WireFunction.Shield,
                 CircuitId = null,
@@ -204,26 +308,49 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
             },
             JobLandingDocument landing => landing with
             {
-                Landing = landing.Splice is not null ? null : new Exchange.Documents.ScrewClampBlockDocument
-                {
-                    LeastMm2 = 9,
-                    MostMm2 = 10,
-                    StripDepthMm = 21,
-                    TakesTwo = landing.Landing?.TakesTwo is not true,
-                    TorqueMarking = new("N·m", Target: 3),
-                    TemperatureC = 60,
-                    Ferrule = Core.Landings.FerruleAcceptance.Unnecessary,
-                    Metals = [Core.Conductors.Material.Aluminium],
-                    Accepts = [Exchange.Documents.AcceptedBuild.Fine],
-                },
-                Splice = landing.Splice is null ? null : landing.Splice with { MostCount = 9, TakesBothMetals = !landing.Splice.TakesBothMetals },
+                Landing = landing.Splice is not null
+                    ? null
+                    : new Exchange.Documents.ScrewClampBlockDocument
+                    {
+                        LeastMm2 = 9,
+                        MostMm2 = 10,
+                        StripDepthMm = 21,
+                        TakesTwo = landing.Landing?.TakesTwo is not true,
+                        TorqueMarking = new("N·m", Target: 3),
+                        TemperatureC = 60,
+                        Ferrule = Core.Landings.FerruleAcceptance.Unnecessary,
+                        Metals = [Core.Conductors.Material.Aluminium],
+                        Accepts = [Exchange.Documents.AcceptedBuild.Fine],
+                    },
+                Splice = landing.Splice is null
+                    ? null
+                    : landing.Splice with
+                    {
+                        MostCount = 9,
+                        TakesBothMetals = !landing.Splice.TakesBothMetals,
+                    },
                 Identity = landing.Identity == TerminalIdentity.Green ? TerminalIdentity.Brass : TerminalIdentity.Green,
                 Side = DeviceSide.Load,
                 Half = landing.Half == DeviceHalf.Lower ? DeviceHalf.Upper : DeviceHalf.Lower,
                 Spare = !landing.Spare,
             },
-            DeviceDocument device => device with { RatingAmps = 99, PluggedAmps = 98, Type = DeviceType.Plug, Outlets = 3, HotTab = BreakOffTab.Removed, NeutralTab = BreakOffTab.Removed },
-            CircuitDocument circuit => circuit with { OcpdAmps = 99, Volts = 999, LoadAmps = 98, Continuous = !circuit.Continuous, SharesNeutralWith = Guid.Empty },
+            DeviceDocument device => device with
+            {
+                RatingAmps = 99,
+                PluggedAmps = 98,
+                Type = DeviceType.Plug,
+                Outlets = 3,
+                HotTab = BreakOffTab.Removed,
+                NeutralTab = BreakOffTab.Removed,
+            },
+            CircuitDocument circuit => circuit with
+            {
+                OcpdAmps = 99,
+                Volts = 999,
+                LoadAmps = 98,
+                Continuous = !circuit.Continuous,
+                SharesNeutralWith = Guid.Empty,
+            },
             EnclosureDocument enclosure => enclosure with { Form = EnclosureForm.Machine, OpeningMm = 999 },
             CordPartDocument cord => cord with { Name = cord.Name + "x" },
             PinMapPartDocument map => map with { Map = map.Map with { KeySeen = !map.Map.KeySeen } },
@@ -231,18 +358,19 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
         };
     }
 
-    private static EndDocument Changed(EndDocument end) => end with
-    {
-        LandingId = Guid.Empty,
-        Elsewhere = !end.Elsewhere,
-        FreeLengthMm = 1,
-        PastOpeningMm = 1,
-        Condition = Core.Landings.EndCondition.Ringed,
-        Ferrule = new(9, 9),
-        SaidBare = !end.SaidBare,
-        CrimpShape = Core.Ferrules.CrimpShape.Square,
-        Found = new(9, !(end.Found?.InsulationCaught ?? false)),
-    };
+    private static EndDocument Changed(EndDocument end) =>
+        end with
+        {
+            LandingId = Guid.Empty,
+            Elsewhere = !end.Elsewhere,
+            FreeLengthMm = 1,
+            PastOpeningMm = 1,
+            Condition = Core.Landings.EndCondition.Ringed,
+            Ferrule = new(9, 9),
+            SaidBare = !end.SaidBare,
+            CrimpShape = Core.Ferrules.CrimpShape.Square,
+            Found = new(9, !(end.Found?.InsulationCaught ?? false)),
+        };
 
     /// <summary>One server with the demo for all of these.</summary>
     public sealed class Fixture : IAsyncLifetime
@@ -262,10 +390,21 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
 
         public async ValueTask DisposeAsync() => await Server.DisposeAsync();
 
-        private async Task<Guid> NamedAsync(string name) => (await Server.GetAsync("/api/jobs")).Json.GetProperty("items").EnumerateArray()
-            .Single(j => j.GetProperty("summary").GetProperty("name").GetString() == name).GetProperty("id").GetGuid();
+        private async Task<Guid> NamedAsync(string name) =>
+            (await Server.GetAsync("/api/jobs"))
+                .Json.GetProperty("items")
+                .EnumerateArray()
+                .Single(j => j.GetProperty("summary").GetProperty("name").GetString() == name)
+                .GetProperty("id")
+                .GetGuid();
 
-        public async Task<Guid> WireAsync(string name) => (await Server.GetAsync($"/api/jobs/{Job}/wires?q={name}")).Json.GetProperty("items")
-            .EnumerateArray().First(w => w.GetProperty("wire").GetProperty("name").GetString() == name).GetProperty("wire").GetProperty("id").GetGuid();
+        public async Task<Guid> WireAsync(string name) =>
+            (await Server.GetAsync($"/api/jobs/{Job}/wires?q={name}"))
+                .Json.GetProperty("items")
+                .EnumerateArray()
+                .First(w => w.GetProperty("wire").GetProperty("name").GetString() == name)
+                .GetProperty("wire")
+                .GetProperty("id")
+                .GetGuid();
     }
 }

@@ -23,13 +23,27 @@ public sealed class LimitTests
         {
             for (var i = 0; i < 200; i++)
             {
-                open.Add(await client.GetAsync(new Uri("/api/stream", UriKind.Relative), HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken));
+                open.Add(
+                    await client.GetAsync(
+                        new Uri("/api/stream", UriKind.Relative),
+                        HttpCompletionOption.ResponseHeadersRead,
+                        TestContext.Current.CancellationToken
+                    )
+                );
             }
 
             Assert.All(open, r => Assert.Equal(HttpStatusCode.OK, r.StatusCode));
-            using var refused = await client.GetAsync(new Uri("/api/stream", UriKind.Relative), HttpCompletionOption.ResponseHeadersRead, TestContext.Current.CancellationToken);
+            using var refused = await client.GetAsync(
+                new Uri("/api/stream", UriKind.Relative),
+                HttpCompletionOption.ResponseHeadersRead,
+                TestContext.Current.CancellationToken
+            );
             Assert.Equal(HttpStatusCode.TooManyRequests, refused.StatusCode);
-            Assert.Contains("more at once", await refused.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+            Assert.Contains(
+                "more at once",
+                await refused.Content.ReadAsStringAsync(TestContext.Current.CancellationToken),
+                StringComparison.Ordinal
+            );
             Assert.Equal(HttpStatusCode.OK, (await server.GetAsync("/api/house-rules")).Status);
         }
         finally
@@ -49,34 +63,69 @@ public sealed class LimitTests
         var after = GC.GetTotalMemory(forceFullCollection: true);
         Assert.True(after < before * 4 / 3, $"{before / 1024} kB before, {after / 1024} kB after");
 
-        Task SendBadAsync(int count) => Parallel.ForEachAsync(Enumerable.Range(0, count), new ParallelOptions { MaxDegreeOfParallelism = 8 }, async (i, _) =>
-        {
-            var (status, _) = await server.PostAsync("/api/jobs/import/preview/text", $$"""{ "text": "no list {{i}}", "wibble": {{i}} }""");
-            Assert.InRange((int)status, 400, 499);
-            await server.PostAsync("/api/jobs/import/preview/text", new { text = $"no list {i}" });
-        });
+        Task SendBadAsync(int count) =>
+            Parallel.ForEachAsync(
+                Enumerable.Range(0, count),
+                new ParallelOptions { MaxDegreeOfParallelism = 8 },
+                async (i, _) =>
+                {
+                    var (status, _) = await server.PostAsync(
+                        "/api/jobs/import/preview/text",
+                        $$"""{ "text": "no list {{i}}", "wibble": {{i}} }"""
+                    );
+                    Assert.InRange((int)status, 400, 499);
+                    await server.PostAsync("/api/jobs/import/preview/text", new { text = $"no list {i}" });
+                }
+            );
     }
 
-    /// <summary>Another program that holds the database is waited for once, then it is said; nothing of what was sent is there.</summary>
+    /// <summary>
+    /// Another program that holds the database is waited for once, then it is said; nothing of what was sent is there.
+    /// </summary>
     [Fact]
     public async Task A_database_that_another_program_holds_is_said_in_seconds()
     {
         await using var server = await RunningServer.StartAsync();
         var ada = await server.PersonAsync("Ada");
-        using (var other = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = Path.Combine(server.Folder, LacetDatabase.FileName), Pooling = false }.ToString()))
+        using (
+            var other = new SqliteConnection(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = Path.Combine(server.Folder, LacetDatabase.FileName),
+                    Pooling = false,
+                }.ToString()
+            )
+        )
         {
             other.Open();
             other.Execute("BEGIN IMMEDIATE");
             var started = System.Diagnostics.Stopwatch.GetTimestamp();
-            var answers = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))));
+            var answers = await Task.WhenAll(
+                Enumerable
+                    .Range(0, 4)
+                    .Select(_ => server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed())))
+            );
             Assert.All(answers, a => Assert.Equal(HttpStatusCode.ServiceUnavailable, a.Status));
-            Assert.All(answers, a => Assert.StartsWith("Another program holds the database.", a.Json.GetProperty("detail").GetString(), StringComparison.Ordinal));
+            Assert.All(answers, a =>
+                Assert.StartsWith(
+                    "Another program holds the database.",
+                    a.Json.GetProperty("detail").GetString(),
+                    StringComparison.Ordinal
+                )
+            );
             // One wait for all of them, and not one after the other; generous, since nothing is measured here.
-            Assert.InRange(System.Diagnostics.Stopwatch.GetElapsedTime(started), TimeSpan.Zero, TimeSpan.FromSeconds(14));
+            Assert.InRange(
+                System.Diagnostics.Stopwatch.GetElapsedTime(started),
+                TimeSpan.Zero,
+                TimeSpan.FromSeconds(14)
+            );
             other.Execute("ROLLBACK");
         }
 
         Assert.Equal(0, await server.EventsAsync());
-        Assert.Equal(HttpStatusCode.Created, (await server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))).Status);
+        Assert.Equal(
+            HttpStatusCode.Created,
+            (await server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))).Status
+        );
     }
 }

@@ -3,7 +3,9 @@ namespace Lacet.Web.Tests;
 /// <summary>One person is one person, however the name is typed.</summary>
 public sealed class PeopleTests
 {
-    /// <summary>Unicode’s own examples of what looks the same: composed and not, wide letters, what takes no room, any case.</summary>
+    /// <summary>
+    /// Unicode’s own examples of what looks the same: composed and not, wide letters, what takes no room, any case.
+    /// </summary>
     [Theory]
     [InlineData("Ada", "ADA")]
     [InlineData("Ada", " ada  ")]
@@ -33,7 +35,9 @@ public sealed class PeopleTests
         Assert.Equal(0, (await server.GetAsync("/api/people")).Json.GetArrayLength());
     }
 
-    /// <summary>Names of jobs and their parts are composed where they come in, so that what looks the same is found as the same.</summary>
+    /// <summary>
+    /// Names of jobs and their parts are composed where they come in, so that what looks the same is found as the same.
+    /// </summary>
     [Fact]
     public async Task A_wire_s_name_is_found_however_its_accent_is_typed()
     {

@@ -5,33 +5,72 @@ namespace Lacet.Web.Tests;
 /// <summary>Pin maps and cords over HTTP: stateless, as parts of a job, as CSV.</summary>
 public sealed class PinMapApiTests
 {
-    private static object Map(bool keySeen = true) => new
-    {
-        name = "Fan",
-        pinCount = 6,
-        keySeen,
-        speeds = 2,
-        fed = new[] { "low-speed" },
-        pins = new object[]
+    private static object Map(bool keySeen = true) =>
+        new
         {
-            new { pin = 1, function = "low-speed", terminal = "T1", colour = "=blue", ohms = 0.3 },
-            new { pin = 2, function = "high-speed", terminal = "T2", isOpen = true },
-            new { pin = 4, function = "common", terminal = "T4" },
-            new { pin = 6, function = "earth", terminal = "PE" },
-        },
-    };
+            name = "Fan",
+            pinCount = 6,
+            keySeen,
+            speeds = 2,
+            fed = new[] { "low-speed" },
+            pins = new object[]
+            {
+                new
+                {
+                    pin = 1,
+                    function = "low-speed",
+                    terminal = "T1",
+                    colour = "=blue",
+                    ohms = 0.3,
+                },
+                new
+                {
+                    pin = 2,
+                    function = "high-speed",
+                    terminal = "T2",
+                    isOpen = true,
+                },
+                new
+                {
+                    pin = 4,
+                    function = "common",
+                    terminal = "T4",
+                },
+                new
+                {
+                    pin = 6,
+                    function = "earth",
+                    terminal = "PE",
+                },
+            },
+        };
 
     [Fact]
     public async Task A_map_is_checked_and_tested_only_once_its_key_was_seen()
     {
         await using var server = await RunningServer.StartAsync();
         var (_, blind) = await server.PostAsync("/api/pin-maps/check", Map(keySeen: false));
-        Assert.Contains("pin-key-not-seen", blind.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
+        Assert.Contains(
+            "pin-key-not-seen",
+            blind.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString())
+        );
         Assert.Empty(blind.GetProperty("steps").EnumerateArray());
         var (status, seen) = await server.PostAsync("/api/pin-maps/check", Map());
         Assert.Equal(HttpStatusCode.OK, status);
-        Assert.Equal(["pin-open", "pin-other-speed-live", "pin-unsaid"], seen.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString()));
-        Assert.Equal([true, false, null, null], seen.GetProperty("steps").EnumerateArray().Select(s => s.GetProperty("passed").ValueKind == JsonValueKind.Null ? (bool?)null : s.GetProperty("passed").GetBoolean()));
+        Assert.Equal(
+            ["pin-open", "pin-other-speed-live", "pin-unsaid"],
+            seen.GetProperty("findings").EnumerateArray().Select(f => f.GetProperty("check").GetString())
+        );
+        Assert.Equal(
+            [true, false, null, null],
+            seen.GetProperty("steps")
+                .EnumerateArray()
+                .Select(s =>
+                    s.GetProperty("passed").ValueKind == JsonValueKind.Null
+                        ? (bool?)null
+                        : s.GetProperty("passed").GetBoolean()
+                )
+        );
         Assert.Equal(6, seen.GetProperty("keyBelow").GetProperty("pins").GetArrayLength());
     }
 
@@ -45,8 +84,13 @@ public sealed class PinMapApiTests
         // A spreadsheet takes no name for a formula.
         Assert.DoesNotContain(",=blue", text, StringComparison.Ordinal);
         var (_, pins) = await server.PostAsync("/api/pin-maps/read", new { text });
-        Assert.Equal(["1 low-speed T1 0.3 False", "2 high-speed T2  True", "4 common T4  False", "6 earth PE  False"], pins.EnumerateArray().Select(p =>
-            $"{p.GetProperty("pin")} {p.GetProperty("function")} {p.GetProperty("terminal")} {p.GetProperty("ohms")} {p.GetProperty("isOpen").GetBoolean()}"));
+        Assert.Equal(
+            ["1 low-speed T1 0.3 False", "2 high-speed T2  True", "4 common T4  False", "6 earth PE  False"],
+            pins.EnumerateArray()
+                .Select(p =>
+                    $"{p.GetProperty("pin")} {p.GetProperty("function")} {p.GetProperty("terminal")} {p.GetProperty("ohms")} {p.GetProperty("isOpen").GetBoolean()}"
+                )
+        );
     }
 
     [Theory]
@@ -69,22 +113,85 @@ public sealed class PinMapApiTests
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
         var (map, cord) = (Guid.NewGuid(), Guid.NewGuid());
-        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() } });
-        var (_, done) = await bench.CommandAsync(job, new { put = new { part = "cord", id = cord, name = "projector", seen = new[] { "patched" } } });
+        await bench.CommandAsync(
+            job,
+            new
+            {
+                put = new
+                {
+                    part = "pin-map",
+                    id = map,
+                    map = Map(),
+                },
+            }
+        );
+        var (_, done) = await bench.CommandAsync(
+            job,
+            new
+            {
+                put = new
+                {
+                    part = "cord",
+                    id = cord,
+                    name = "projector",
+                    seen = new[] { "patched" },
+                },
+            }
+        );
         Assert.Equal("Added cord projector.", done.GetProperty("says").GetString());
         var overview = (await bench.Server.GetAsync($"/api/jobs/{job}")).Json;
-        Assert.Equal("Fan", overview.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetProperty("name").GetString());
-        Assert.Equal("patched", overview.GetProperty("cords")[0].GetProperty("part").GetProperty("seen")[0].GetString());
-        await bench.Server.PostAsync($"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Ada });
+        Assert.Equal(
+            "Fan",
+            overview.GetProperty("pinMaps")[0].GetProperty("part").GetProperty("map").GetProperty("name").GetString()
+        );
+        Assert.Equal(
+            "patched",
+            overview.GetProperty("cords")[0].GetProperty("part").GetProperty("seen")[0].GetString()
+        );
+        await bench.Server.PostAsync(
+            $"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo",
+            new { personId = bench.Ada }
+        );
         Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("cords").EnumerateArray());
 
-        var exported = JsonNode.Parse(await bench.Server.Client.GetStringAsync(new Uri($"/api/jobs/{job}/export/job.json", UriKind.Relative)))!;
+        var exported = JsonNode.Parse(
+            await bench.Server.Client.GetStringAsync(new Uri($"/api/jobs/{job}/export/job.json", UriKind.Relative))
+        )!;
         Assert.Equal("T1", exported["pinMaps"]![0]!["map"]!["pins"]![0]!["terminal"]!.GetValue<string>());
         var other = Guid.NewGuid();
         exported["job"]!["id"] = other;
-        Assert.Equal(HttpStatusCode.Created, (await bench.SendAsync($"/api/jobs/document?personId={bench.Ada}", System.Text.Encoding.UTF8.GetBytes(exported.ToJsonString()))).Status);
+        Assert.Equal(
+            HttpStatusCode.Created,
+            (
+                await bench.SendAsync(
+                    $"/api/jobs/document?personId={bench.Ada}",
+                    System.Text.Encoding.UTF8.GetBytes(exported.ToJsonString())
+                )
+            ).Status
+        );
         Assert.Single((await bench.Server.GetAsync($"/api/jobs/{other}")).Json.GetProperty("pinMaps").EnumerateArray());
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.CommandAsync(job, new { put = new { part = "pin-map", id = Guid.NewGuid(), map = new { name = "", pinCount = 6, pins = Array.Empty<object>() } } })).Status);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (
+                await bench.CommandAsync(
+                    job,
+                    new
+                    {
+                        put = new
+                        {
+                            part = "pin-map",
+                            id = Guid.NewGuid(),
+                            map = new
+                            {
+                                name = "",
+                                pinCount = 6,
+                                pins = Array.Empty<object>(),
+                            },
+                        },
+                    }
+                )
+            ).Status
+        );
     }
 
     [Fact]
@@ -94,16 +201,64 @@ public sealed class PinMapApiTests
         var job = await bench.JobAsync();
         var map = Guid.NewGuid();
         Assert.Equal((HttpStatusCode.UnprocessableEntity, "continuity"), await TestAsync(bench, job, map));
-        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map(keySeen: false) } });
+        await bench.CommandAsync(
+            job,
+            new
+            {
+                put = new
+                {
+                    part = "pin-map",
+                    id = map,
+                    map = Map(keySeen: false),
+                },
+            }
+        );
         Assert.Equal((HttpStatusCode.UnprocessableEntity, "continuity"), await TestAsync(bench, job, map));
-        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() }, version = 1 });
+        await bench.CommandAsync(
+            job,
+            new
+            {
+                put = new
+                {
+                    part = "pin-map",
+                    id = map,
+                    map = Map(),
+                },
+                version = 1,
+            }
+        );
         Assert.Equal((HttpStatusCode.Created, null), await TestAsync(bench, job, map));
         var item = (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[0];
-        Assert.Equal(("continuity", "wanting", job), (item.GetProperty("kind").GetString(), item.GetProperty("state").GetString(), item.GetProperty("subject").GetProperty("job").GetGuid()));
-        Assert.Equal(["1 T1 0.3 True", "2 T2  False"], item.GetProperty("continuity").GetProperty("readings").EnumerateArray().Select(r =>
-            $"{r.GetProperty("pin")} {r.GetProperty("terminal")} {r.GetProperty("ohms")} {r.GetProperty("isWhole").GetBoolean()}"));
-        Assert.Equal(HttpStatusCode.Created, (await bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, item.GetProperty("id").GetGuid()))).Status);
-        Assert.Equal("withdrawn", (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[1].GetProperty("state").GetString());
+        Assert.Equal(
+            ("continuity", "wanting", job),
+            (
+                item.GetProperty("kind").GetString(),
+                item.GetProperty("state").GetString(),
+                item.GetProperty("subject").GetProperty("job").GetGuid()
+            )
+        );
+        Assert.Equal(
+            ["1 T1 0.3 True", "2 T2  False"],
+            item.GetProperty("continuity")
+                .GetProperty("readings")
+                .EnumerateArray()
+                .Select(r =>
+                    $"{r.GetProperty("pin")} {r.GetProperty("terminal")} {r.GetProperty("ohms")} {r.GetProperty("isWhole").GetBoolean()}"
+                )
+        );
+        Assert.Equal(
+            HttpStatusCode.Created,
+            (
+                await bench.Server.PostAsync(
+                    "/api/records",
+                    Requests.Withdrawal(bench.Ada, item.GetProperty("id").GetGuid())
+                )
+            ).Status
+        );
+        Assert.Equal(
+            "withdrawn",
+            (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[1].GetProperty("state").GetString()
+        );
         Assert.True((await bench.Server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
     }
 
@@ -113,23 +268,40 @@ public sealed class PinMapApiTests
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
         var map = Guid.NewGuid();
-        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() } });
-        var (status, _) = await bench.Server.PostAsync("/api/records", new
-        {
-            id = Guid.NewGuid(),
-            device = "t",
-            deviceSequence = 1,
-            personId = bench.Ada,
-            claimedAt = RunningServer.Now,
-            kind = "termination",
-            conductor = new { size = "14", build = "solid" },
-            landing = new { kind = "lever" },
-            tightening = new { method = "seated" },
-            continuity = new { jobId = job, pinMapId = map },
-        });
+        await bench.CommandAsync(
+            job,
+            new
+            {
+                put = new
+                {
+                    part = "pin-map",
+                    id = map,
+                    map = Map(),
+                },
+            }
+        );
+        var (status, _) = await bench.Server.PostAsync(
+            "/api/records",
+            new
+            {
+                id = Guid.NewGuid(),
+                device = "t",
+                deviceSequence = 1,
+                personId = bench.Ada,
+                claimedAt = RunningServer.Now,
+                kind = "termination",
+                conductor = new { size = "14", build = "solid" },
+                landing = new { kind = "lever" },
+                tightening = new { method = "seated" },
+                continuity = new { jobId = job, pinMapId = map },
+            }
+        );
         Assert.Equal(HttpStatusCode.Created, status);
         var item = (await bench.Server.GetAsync("/api/records")).Json.GetProperty("items")[0];
-        Assert.Equal((JsonValueKind.Null, JsonValueKind.Null), (item.GetProperty("continuity").ValueKind, item.GetProperty("subject").GetProperty("job").ValueKind));
+        Assert.Equal(
+            (JsonValueKind.Null, JsonValueKind.Null),
+            (item.GetProperty("continuity").ValueKind, item.GetProperty("subject").GetProperty("job").ValueKind)
+        );
     }
 
     [Fact]
@@ -138,29 +310,78 @@ public sealed class PinMapApiTests
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
         var map = Guid.NewGuid();
-        await bench.CommandAsync(job, new { put = new { part = "pin-map", id = map, map = Map() } });
-        await bench.CommandAsync(job, new { put = new { part = "cord", id = Guid.NewGuid(), name = "projector", seen = new[] { "patched" } } });
+        await bench.CommandAsync(
+            job,
+            new
+            {
+                put = new
+                {
+                    part = "pin-map",
+                    id = map,
+                    map = Map(),
+                },
+            }
+        );
+        await bench.CommandAsync(
+            job,
+            new
+            {
+                put = new
+                {
+                    part = "cord",
+                    id = Guid.NewGuid(),
+                    name = "projector",
+                    seen = new[] { "patched" },
+                },
+            }
+        );
         var found = (await bench.FindingsAsync(job)).ToList();
-        Assert.Equal(["cord-unfit", "pin-open", "pin-other-speed-live", "pin-unsaid"], found.Select(f => f.GetProperty("check").GetString()).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            ["cord-unfit", "pin-open", "pin-other-speed-live", "pin-unsaid"],
+            found.Select(f => f.GetProperty("check").GetString()).Order(StringComparer.Ordinal)
+        );
         var note = found.Single(f => f.GetProperty("check").GetString() == "pin-other-speed-live");
-        Assert.Equal(("pin-map", "pin map Fan", map), (
-            note.GetProperty("about").GetProperty("scope").GetString(), note.GetProperty("about").GetProperty("name").GetString(), note.GetProperty("about").GetProperty("keptId").GetGuid()));
-        await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", new { id = Guid.NewGuid(), personId = bench.Ada, key = note.GetProperty("key").GetString(), reason = "insulated" });
-        Assert.Equal(3, (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false")).Json.GetProperty("items").GetArrayLength());
+        Assert.Equal(
+            ("pin-map", "pin map Fan", map),
+            (
+                note.GetProperty("about").GetProperty("scope").GetString(),
+                note.GetProperty("about").GetProperty("name").GetString(),
+                note.GetProperty("about").GetProperty("keptId").GetGuid()
+            )
+        );
+        await bench.Server.PostAsync(
+            $"/api/jobs/{job}/findings/accept",
+            new
+            {
+                id = Guid.NewGuid(),
+                personId = bench.Ada,
+                key = note.GetProperty("key").GetString(),
+                reason = "insulated",
+            }
+        );
+        Assert.Equal(
+            3,
+            (await bench.Server.GetAsync($"/api/jobs/{job}/findings?accepted=false"))
+                .Json.GetProperty("items")
+                .GetArrayLength()
+        );
     }
 
     private static async Task<(HttpStatusCode, string?)> TestAsync(JobBench bench, Guid job, Guid map)
     {
-        var (status, said) = await bench.Server.PostAsync("/api/records", new
-        {
-            id = Guid.NewGuid(),
-            device = "t",
-            deviceSequence = 1,
-            personId = bench.Ada,
-            claimedAt = RunningServer.Now,
-            kind = "continuity",
-            continuity = new { jobId = job, pinMapId = map },
-        });
+        var (status, said) = await bench.Server.PostAsync(
+            "/api/records",
+            new
+            {
+                id = Guid.NewGuid(),
+                device = "t",
+                deviceSequence = 1,
+                personId = bench.Ada,
+                claimedAt = RunningServer.Now,
+                kind = "continuity",
+                continuity = new { jobId = job, pinMapId = map },
+            }
+        );
         return (status, status == HttpStatusCode.Created ? null : said.GetProperty("field").GetString());
     }
 }

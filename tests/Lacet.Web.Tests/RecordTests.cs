@@ -22,7 +22,10 @@ public sealed class RecordTests
         Assert.False(item.GetProperty("person").GetProperty("proved").GetBoolean());
         var recipe = item.GetProperty("termination").GetProperty("recipe");
         Assert.Equal(10, recipe.GetProperty("strip").GetProperty("target").GetProperty("value").GetDouble());
-        Assert.Equal("required", item.GetProperty("termination").GetProperty("houseRules").GetProperty("ferrulesOnFineStrands").GetString());
+        Assert.Equal(
+            "required",
+            item.GetProperty("termination").GetProperty("houseRules").GetProperty("ferrulesOnFineStrands").GetString()
+        );
     }
 
     [Fact]
@@ -43,7 +46,10 @@ public sealed class RecordTests
     {
         await using var server = await RunningServer.StartAsync();
         var person = await server.PersonAsync("Ines Okafor");
-        var twice = Enumerable.Range(0, 20).Select(_ => Requests.Termination(person, Requests.Typed())).SelectMany(r => new[] { r, r });
+        var twice = Enumerable
+            .Range(0, 20)
+            .Select(_ => Requests.Termination(person, Requests.Typed()))
+            .SelectMany(r => new[] { r, r });
         var answers = await Task.WhenAll(twice.Select(r => server.PostAsync("/api/records", r)));
         Assert.Equal(20, answers.Count(a => a.Status == HttpStatusCode.Created));
         Assert.Equal(20, answers.Count(a => a.Status == HttpStatusCode.OK));
@@ -58,7 +64,10 @@ public sealed class RecordTests
         await using var server = await RunningServer.StartAsync();
         var (person, id) = (await server.PersonAsync("Ines Okafor"), Guid.NewGuid());
         await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed(0.65), id));
-        var (status, problem) = await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed(0.66), id));
+        var (status, problem) = await server.PostAsync(
+            "/api/records",
+            Requests.Termination(person, Requests.Typed(0.66), id)
+        );
         Assert.Equal(HttpStatusCode.Conflict, status);
         Assert.Contains("Nothing was stored", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
         Assert.Equal(1, await server.EventsAsync());
@@ -68,7 +77,10 @@ public sealed class RecordTests
     public async Task By_feel_is_recorded_and_found_wanting()
     {
         await using var server = await RunningServer.StartAsync();
-        var (_, item) = await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("Lio Brandt"), Requests.ByFeel));
+        var (_, item) = await server.PostAsync(
+            "/api/records",
+            Requests.Termination(await server.PersonAsync("Lio Brandt"), Requests.ByFeel)
+        );
         Assert.Equal("wanting", item.GetProperty("state").GetString());
         Assert.Equal("torque-unmeasured", item.GetProperty("findings")[0].GetProperty("check").GetString());
     }
@@ -78,12 +90,23 @@ public sealed class RecordTests
     [InlineData(0.4, 10.2, "short", "pass")]
     [InlineData(0.65, 9.4, "pass", "short")]
     [InlineData(0.65, 12, "pass", "long")]
-    public async Task What_lies_outside_its_window_is_judged_so(double torque, double strip, string torqueJudged, string stripJudged)
+    public async Task What_lies_outside_its_window_is_judged_so(
+        double torque,
+        double strip,
+        string torqueJudged,
+        string stripJudged
+    )
     {
         await using var server = await RunningServer.StartAsync();
         var person = await server.PersonAsync("Lio Brandt");
-        var (_, item) = await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed(torque), strip: strip));
-        Assert.Equal((torqueJudged, stripJudged), (item.GetProperty("torqueJudgement").GetString(), item.GetProperty("stripJudgement").GetString()));
+        var (_, item) = await server.PostAsync(
+            "/api/records",
+            Requests.Termination(person, Requests.Typed(torque), strip: strip)
+        );
+        Assert.Equal(
+            (torqueJudged, stripJudged),
+            (item.GetProperty("torqueJudgement").GetString(), item.GetProperty("stripJudgement").GetString())
+        );
         Assert.Equal("wanting", item.GetProperty("state").GetString());
     }
 
@@ -91,10 +114,22 @@ public sealed class RecordTests
     public async Task A_preset_tool_that_clicked_is_kept_with_its_setting()
     {
         await using var server = await RunningServer.StartAsync();
-        var preset = new { method = "preset", value = 6.0, unit = "lbf·in", tool = "preset 3" };
-        var (_, item) = await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("Tomasz Varga"), preset));
+        var preset = new
+        {
+            method = "preset",
+            value = 6.0,
+            unit = "lbf·in",
+            tool = "preset 3",
+        };
+        var (_, item) = await server.PostAsync(
+            "/api/records",
+            Requests.Termination(await server.PersonAsync("Tomasz Varga"), preset)
+        );
         var tightening = item.GetProperty("termination").GetProperty("tightening");
-        Assert.Equal(("preset", "preset 3"), (tightening.GetProperty("method").GetString(), tightening.GetProperty("tool").GetString()));
+        Assert.Equal(
+            ("preset", "preset 3"),
+            (tightening.GetProperty("method").GetString(), tightening.GetProperty("tool").GetString())
+        );
         Assert.Equal("6 lbf·in", tightening.GetProperty("torque").GetProperty("imperial").GetString());
         Assert.Equal("landed", item.GetProperty("state").GetString());
     }
@@ -104,16 +139,38 @@ public sealed class RecordTests
     {
         await using var server = await RunningServer.StartAsync();
         var reading = new ReadingRow(Guid.NewGuid(), "Stand-in driver", 0.7, Simulated: true);
-        await server.Services.GetRequiredService<ReadingsTable>().AddAsync(reading, TestContext.Current.CancellationToken);
+        await server
+            .Services.GetRequiredService<ReadingsTable>()
+            .AddAsync(reading, TestContext.Current.CancellationToken);
         // The page claims another value and another tool; what was kept counts.
-        var claimed = new { method = "reading", readingId = reading.Id, value = 0.6, unit = "N·m", tool = "real driver" };
-        var (_, item) = await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("Ines Okafor"), claimed));
+        var claimed = new
+        {
+            method = "reading",
+            readingId = reading.Id,
+            value = 0.6,
+            unit = "N·m",
+            tool = "real driver",
+        };
+        var (_, item) = await server.PostAsync(
+            "/api/records",
+            Requests.Termination(await server.PersonAsync("Ines Okafor"), claimed)
+        );
         var tightening = item.GetProperty("termination").GetProperty("tightening");
         Assert.True(tightening.GetProperty("simulated").GetBoolean());
         Assert.Equal(0.7, tightening.GetProperty("torque").GetProperty("value").GetDouble());
-        Assert.Contains(item.GetProperty("findings").EnumerateArray(), f => f.GetProperty("check").GetString() == "torque-simulated");
-        Assert.Contains("simulated", await server.Client.GetStringAsync(new Uri("/api/records/export.csv", UriKind.Relative)), StringComparison.Ordinal);
-        Assert.Contains("\"simulated\":true", await server.Client.GetStringAsync(new Uri("/api/records/export.json", UriKind.Relative)), StringComparison.Ordinal);
+        Assert.Contains(item.GetProperty("findings").EnumerateArray(), f =>
+            f.GetProperty("check").GetString() == "torque-simulated"
+        );
+        Assert.Contains(
+            "simulated",
+            await server.Client.GetStringAsync(new Uri("/api/records/export.csv", UriKind.Relative)),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "\"simulated\":true",
+            await server.Client.GetStringAsync(new Uri("/api/records/export.json", UriKind.Relative)),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -154,9 +211,35 @@ public sealed class RecordTests
             (Requests.Termination(Guid.NewGuid(), Requests.Typed()), "personId"),
             (Requests.Termination(person, Requests.Typed(-1)), "tightening.value"),
             (Requests.Termination(person, Requests.Typed(500)), "tightening.value"),
-            (Requests.Termination(person, new { method = "preset", value = 0.6, unit = "N·m" }), "tightening.tool"),
-            (Requests.Termination(person, new { method = "reading", value = 0.6, unit = "ells", tool = "t" }), "tightening.unit"),
-            (Requests.Termination(person, new { method = "reading", readingId = Guid.NewGuid() }), "tightening.readingId"),
+            (
+                Requests.Termination(
+                    person,
+                    new
+                    {
+                        method = "preset",
+                        value = 0.6,
+                        unit = "N·m",
+                    }
+                ),
+                "tightening.tool"
+            ),
+            (
+                Requests.Termination(
+                    person,
+                    new
+                    {
+                        method = "reading",
+                        value = 0.6,
+                        unit = "ells",
+                        tool = "t",
+                    }
+                ),
+                "tightening.unit"
+            ),
+            (
+                Requests.Termination(person, new { method = "reading", readingId = Guid.NewGuid() }),
+                "tightening.readingId"
+            ),
             (Requests.Termination(person, new { method = "by-guess" }), "tightening.method"),
             (Requests.Termination(person, new { method = "seated" }), "tightening.method"),
             (Requests.Termination(person, Requests.Typed(), strip: -4), "measuredStripMm"),
@@ -179,25 +262,32 @@ public sealed class RecordTests
     {
         await using var server = await RunningServer.StartAsync();
         var person = await server.PersonAsync("Ines Okafor");
-        object Made(object tightening) => new
-        {
-            id = Guid.NewGuid(),
-            device = "test",
-            deviceSequence = 1,
-            personId = person,
-            claimedAt = RunningServer.Now,
-            conductor = new { size = "2.5 mm²", build = "fine-stranded" },
-            landing = new { kind = "push-in-block", stripDepthMm = 10 },
-            houseRules = new { ferrulesOnFineStrands = "where-the-maker-asks" },
-            measuredStripMm = 10.5,
-            tightening,
-        };
+        object Made(object tightening) =>
+            new
+            {
+                id = Guid.NewGuid(),
+                device = "test",
+                deviceSequence = 1,
+                personId = person,
+                claimedAt = RunningServer.Now,
+                conductor = new { size = "2.5 mm²", build = "fine-stranded" },
+                landing = new { kind = "push-in-block", stripDepthMm = 10 },
+                houseRules = new { ferrulesOnFineStrands = "where-the-maker-asks" },
+                measuredStripMm = 10.5,
+                tightening,
+            };
         var (refused, problem) = await server.PostAsync("/api/records", Made(Requests.Typed()));
-        Assert.Equal((HttpStatusCode.UnprocessableEntity, "tightening.method"), (refused, problem.GetProperty("field").GetString()));
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "tightening.method"),
+            (refused, problem.GetProperty("field").GetString())
+        );
         var (status, item) = await server.PostAsync("/api/records", Made(new { method = "seated" }));
         Assert.Equal((HttpStatusCode.Created, "landed"), (status, item.GetProperty("state").GetString()));
         var made = item.GetProperty("termination");
-        Assert.Equal("where-the-maker-asks", made.GetProperty("houseRules").GetProperty("ferrulesOnFineStrands").GetString());
+        Assert.Equal(
+            "where-the-maker-asks",
+            made.GetProperty("houseRules").GetProperty("ferrulesOnFineStrands").GetString()
+        );
         Assert.Equal("straight", made.GetProperty("recipe").GetProperty("preparation").GetProperty("kind").GetString());
     }
 
@@ -205,19 +295,37 @@ public sealed class RecordTests
     public async Task A_ferrule_that_the_kit_s_label_chose_is_recorded_as_it_was()
     {
         await using var server = await RunningServer.StartAsync();
-        var (_, item) = await server.PostAsync("/api/records", new
-        {
-            id = Guid.NewGuid(),
-            device = "test",
-            deviceSequence = 1,
-            personId = await server.PersonAsync("Ines Okafor"),
-            claimedAt = RunningServer.Now,
-            conductor = new { size = "22 AWG", build = "fine-stranded" },
-            landing = new { kind = "push-in-block", leastMm2 = 0.2, mostMm2 = 2.5, stripDepthMm = 10, ferrule = "required" },
-            ferruleLabelMm2 = 0.5,
-            tightening = new { method = "seated" },
-        });
-        Assert.Equal(0.5, item.GetProperty("termination").GetProperty("recipe").GetProperty("ferrule").GetProperty("size").GetProperty("value").GetDouble());
+        var (_, item) = await server.PostAsync(
+            "/api/records",
+            new
+            {
+                id = Guid.NewGuid(),
+                device = "test",
+                deviceSequence = 1,
+                personId = await server.PersonAsync("Ines Okafor"),
+                claimedAt = RunningServer.Now,
+                conductor = new { size = "22 AWG", build = "fine-stranded" },
+                landing = new
+                {
+                    kind = "push-in-block",
+                    leastMm2 = 0.2,
+                    mostMm2 = 2.5,
+                    stripDepthMm = 10,
+                    ferrule = "required",
+                },
+                ferruleLabelMm2 = 0.5,
+                tightening = new { method = "seated" },
+            }
+        );
+        Assert.Equal(
+            0.5,
+            item.GetProperty("termination")
+                .GetProperty("recipe")
+                .GetProperty("ferrule")
+                .GetProperty("size")
+                .GetProperty("value")
+                .GetDouble()
+        );
     }
 
     /// <summary>It refuses nothing and blames nobody; whoever reads the Log is told.</summary>
@@ -228,7 +336,17 @@ public sealed class RecordTests
         var person = await server.PersonAsync("Ines Okafor");
         async Task<string?[]> OddAsync(int sequence, DateTimeOffset claimed)
         {
-            var record = new { id = Guid.NewGuid(), device = "tablet", deviceSequence = sequence, personId = person, claimedAt = claimed, conductor = new { size = "12 AWG", build = "solid" }, landing = new { kind = "binding-screw" }, tightening = Requests.Typed() };
+            var record = new
+            {
+                id = Guid.NewGuid(),
+                device = "tablet",
+                deviceSequence = sequence,
+                personId = person,
+                claimedAt = claimed,
+                conductor = new { size = "12 AWG", build = "solid" },
+                landing = new { kind = "binding-screw" },
+                tightening = Requests.Typed(),
+            };
             var (status, item) = await server.PostAsync("/api/records", record);
             Assert.Equal(HttpStatusCode.Created, status);
             return [.. item.GetProperty("clock").EnumerateArray().Select(c => c.GetString())];
@@ -261,8 +379,7 @@ public sealed class RecordTests
             var (_, page) = await server.GetAsync($"/api/records?limit=2{(before is null ? "" : $"&before={before}")}");
             seen.AddRange(page.GetProperty("items").EnumerateArray().Select(i => i.GetProperty("sequence").GetInt64()));
             before = page.GetProperty("next") is { ValueKind: JsonValueKind.Number } next ? next.GetInt64() : null;
-        }
-        while (before is not null);
+        } while (before is not null);
 
         Assert.Equal([5, 4, 3, 2, 1], seen);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await server.GetAsync("/api/records?limit=5000")).Status);
@@ -279,7 +396,9 @@ public sealed class RecordTests
             await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed()));
         }
 
-        await using var database = new SqliteConnection($"Data Source={Path.Combine(server.Folder, LacetDatabase.FileName)}");
+        await using var database = new SqliteConnection(
+            $"Data Source={Path.Combine(server.Folder, LacetDatabase.FileName)}"
+        );
         await database.OpenAsync(TestContext.Current.CancellationToken);
         void Run(string sql)
         {
@@ -288,9 +407,18 @@ public sealed class RecordTests
             command.ExecuteNonQuery();
         }
 
-        const string Forge = "UPDATE event SET bytes = CAST(replace(CAST(bytes AS TEXT), '0.65', '0.75') AS BLOB) WHERE sequence = 2";
-        Assert.Contains("never changed", Assert.Throws<SqliteException>(() => Run(Forge)).Message, StringComparison.Ordinal);
-        Assert.Contains("never deleted", Assert.Throws<SqliteException>(() => Run("DELETE FROM event")).Message, StringComparison.Ordinal);
+        const string Forge =
+            "UPDATE event SET bytes = CAST(replace(CAST(bytes AS TEXT), '0.65', '0.75') AS BLOB) WHERE sequence = 2";
+        Assert.Contains(
+            "never changed",
+            Assert.Throws<SqliteException>(() => Run(Forge)).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "never deleted",
+            Assert.Throws<SqliteException>(() => Run("DELETE FROM event")).Message,
+            StringComparison.Ordinal
+        );
         Run("DROP TRIGGER event_no_update");
         Run(Forge);
         var (_, seal) = await server.GetAsync("/api/records/seal");
@@ -309,12 +437,16 @@ public sealed class RecordTests
             await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed(0.6 + (i * 0.02))));
         }
 
-        var export = JsonSerializer.Deserialize<JsonElement>(await server.Client.GetStringAsync(new Uri("/api/records/export.json", UriKind.Relative)));
+        var export = JsonSerializer.Deserialize<JsonElement>(
+            await server.Client.GetStringAsync(new Uri("/api/records/export.json", UriKind.Relative))
+        );
         var previous = new string('0', 64);
         foreach (var entry in export.GetProperty("events").EnumerateArray())
         {
             Assert.Equal(previous, entry.GetProperty("event").GetProperty("previous").GetString());
-            previous = Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(entry.GetProperty("event").GetRawText())));
+            previous = Convert.ToHexStringLower(
+                SHA256.HashData(Encoding.UTF8.GetBytes(entry.GetProperty("event").GetRawText()))
+            );
             Assert.Equal(previous, entry.GetProperty("hash").GetString());
         }
 
@@ -327,7 +459,10 @@ public sealed class RecordTests
     public async Task A_name_that_begins_like_a_formula_is_harmless_in_the_CSV()
     {
         await using var server = await RunningServer.StartAsync();
-        await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("=HYPERLINK(1)"), Requests.Typed()));
+        await server.PostAsync(
+            "/api/records",
+            Requests.Termination(await server.PersonAsync("=HYPERLINK(1)"), Requests.Typed())
+        );
         var csv = await server.Client.GetStringAsync(new Uri("/api/records/export.csv", UriKind.Relative));
         Assert.DoesNotContain(",=HYPERLINK", csv, StringComparison.Ordinal);
         Assert.DoesNotContain(",\"=HYPERLINK", csv, StringComparison.Ordinal);

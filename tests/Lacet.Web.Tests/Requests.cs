@@ -14,40 +14,65 @@ internal static class Requests
                        "torqueMarking": { "target": 0.6, "unit": "N·m" }, "ferrule": "required" } }
         """;
 
-    internal static object Termination(Guid person, object tightening, Guid? id = null, double? strip = 10.2, string size = "2.5 mm²") => new
-    {
-        id = id ?? Guid.NewGuid(),
-        device = "test",
-        deviceSequence = 1,
-        personId = person,
-        claimedAt = RunningServer.Now,
-        kind = "termination",
-        conductor = new { size, build = "fine-stranded", material = "copper" },
-        landing = new
+    internal static object Termination(
+        Guid person,
+        object tightening,
+        Guid? id = null,
+        double? strip = 10.2,
+        string size = "2.5 mm²"
+    ) =>
+        new
         {
-            kind = "screw-clamp-block",
-            leastMm2 = 0.5,
-            mostMm2 = 4,
-            stripDepthMm = 9,
-            ferrule = "allowed",
-            torqueMarking = new { least = 0.5, most = 0.8, unit = "N·m" },
-        },
-        measuredStripMm = strip,
-        tightening,
-    };
+            id = id ?? Guid.NewGuid(),
+            device = "test",
+            deviceSequence = 1,
+            personId = person,
+            claimedAt = RunningServer.Now,
+            kind = "termination",
+            conductor = new
+            {
+                size,
+                build = "fine-stranded",
+                material = "copper",
+            },
+            landing = new
+            {
+                kind = "screw-clamp-block",
+                leastMm2 = 0.5,
+                mostMm2 = 4,
+                stripDepthMm = 9,
+                ferrule = "allowed",
+                torqueMarking = new
+                {
+                    least = 0.5,
+                    most = 0.8,
+                    unit = "N·m",
+                },
+            },
+            measuredStripMm = strip,
+            tightening,
+        };
 
-    internal static object Withdrawal(Guid person, Guid corrects, Guid? id = null) => new
-    {
-        id = id ?? Guid.NewGuid(),
-        device = "test",
-        deviceSequence = 2,
-        personId = person,
-        claimedAt = RunningServer.Now,
-        kind = "withdrawal",
-        corrects,
-    };
+    internal static object Withdrawal(Guid person, Guid corrects, Guid? id = null) =>
+        new
+        {
+            id = id ?? Guid.NewGuid(),
+            device = "test",
+            deviceSequence = 2,
+            personId = person,
+            claimedAt = RunningServer.Now,
+            kind = "withdrawal",
+            corrects,
+        };
 
-    internal static object Typed(double value = 0.65) => new { method = "reading", value, unit = "N·m", tool = "driver 4" };
+    internal static object Typed(double value = 0.65) =>
+        new
+        {
+            method = "reading",
+            value,
+            unit = "N·m",
+            tool = "driver 4",
+        };
 
     internal static object ByFeel { get; } = new { method = "by-feel" };
 }

@@ -7,7 +7,9 @@ using Microsoft.Extensions.Time.Testing;
 
 namespace Lacet.Web.Tests;
 
-/// <summary>The real server on a free port of loopback, with a throwaway data folder and a clock of the test's own.</summary>
+/// <summary>
+/// The real server on a free port of loopback, with a throwaway data folder and a clock of the test's own.
+/// </summary>
 public sealed class RunningServer : IAsyncDisposable
 {
     private readonly WebApplication _app;
@@ -28,17 +30,31 @@ public sealed class RunningServer : IAsyncDisposable
 
     public static DateTimeOffset Now { get; } = new(2026, 11, 20, 9, 0, 0, TimeSpan.FromHours(1));
 
-    public static async Task<RunningServer> StartAsync(string? folder = null, bool standIns = false, bool realTime = false, string? demo = null)
+    public static async Task<RunningServer> StartAsync(
+        string? folder = null,
+        bool standIns = false,
+        bool realTime = false,
+        string? demo = null
+    )
     {
         folder ??= Path.Combine(Path.GetTempPath(), $"lacet-test-{Guid.NewGuid():N}");
         var time = new FakeTimeProvider(Now);
-        var app = Server.Build(new ServerOptions { Port = 0, DataFolder = folder, StandIns = standIns, DemoFolder = demo }, builder =>
-        {
-            if (!realTime)
+        var app = Server.Build(
+            new ServerOptions
             {
-                builder.Services.Replace(ServiceDescriptor.Singleton<TimeProvider>(time));
+                Port = 0,
+                DataFolder = folder,
+                StandIns = standIns,
+                DemoFolder = demo,
+            },
+            builder =>
+            {
+                if (!realTime)
+                {
+                    builder.Services.Replace(ServiceDescriptor.Singleton<TimeProvider>(time));
+                }
             }
-        });
+        );
         try
         {
             await app.StartAsync();

@@ -8,28 +8,69 @@ public sealed class SurveyApiTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync("survey");
-        var (status, _) = await bench.Server.PostAsync($"/api/jobs/{job}/survey", new
-        {
-            id = Guid.NewGuid(),
-            personId = bench.Ada,
-            devices = new object[]
+        var (status, _) = await bench.Server.PostAsync(
+            $"/api/jobs/{job}/survey",
+            new
             {
-                new { name = "Hall 1", wiring = "back-stab" },
-                new { name = "Hall 2", wiring = "side-screw", doubled = true, polarity = "reversed" },
-                new { name = "Hall 3", wiring = "clamp", condition = "scorched" },
-                new { name = "Hall 4", wiring = "clamp" },
-            },
-        });
+                id = Guid.NewGuid(),
+                personId = bench.Ada,
+                devices = new object[]
+                {
+                    new { name = "Hall 1", wiring = "back-stab" },
+                    new
+                    {
+                        name = "Hall 2",
+                        wiring = "side-screw",
+                        doubled = true,
+                        polarity = "reversed",
+                    },
+                    new
+                    {
+                        name = "Hall 3",
+                        wiring = "clamp",
+                        condition = "scorched",
+                    },
+                    new { name = "Hall 4", wiring = "clamp" },
+                },
+            }
+        );
         Assert.Equal(HttpStatusCode.OK, status);
         var (_, survey) = await bench.Server.GetAsync($"/api/jobs/{job}/survey");
-        var counts = survey.GetProperty("counts").EnumerateArray().ToDictionary(c => c.GetProperty("check").GetString()!, c => c.GetProperty("devices").GetInt32());
-        Assert.Equal((1, 1, 1, 1), (counts["back-stab-by-house-rule"], counts["two-conductors"], counts["reversed-polarity"], counts["loose-or-scorched"]));
-        Assert.Equal(3, survey.GetProperty("devices").EnumerateArray().Count(d => d.GetProperty("remedy").ValueKind != JsonValueKind.Null));
-        var (made, taken) = await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { personId = bench.Ada, name = "Put right" });
+        var counts = survey
+            .GetProperty("counts")
+            .EnumerateArray()
+            .ToDictionary(c => c.GetProperty("check").GetString()!, c => c.GetProperty("devices").GetInt32());
+        Assert.Equal(
+            (1, 1, 1, 1),
+            (
+                counts["back-stab-by-house-rule"],
+                counts["two-conductors"],
+                counts["reversed-polarity"],
+                counts["loose-or-scorched"]
+            )
+        );
+        Assert.Equal(
+            3,
+            survey
+                .GetProperty("devices")
+                .EnumerateArray()
+                .Count(d => d.GetProperty("remedy").ValueKind != JsonValueKind.Null)
+        );
+        var (made, taken) = await bench.Server.PostAsync(
+            $"/api/jobs/{job}/survey/job",
+            new { personId = bench.Ada, name = "Put right" }
+        );
         Assert.Equal(HttpStatusCode.Created, made);
         var remedy = taken.GetProperty("id").GetGuid();
         Assert.DoesNotContain(await bench.FindingsAsync(remedy), f => f.GetProperty("severity").GetString() != "note");
-        Assert.Contains("about", (await bench.Server.GetAsync($"/api/jobs/{remedy}")).Json.GetProperty("title").GetProperty("note").GetString()!, StringComparison.OrdinalIgnoreCase);
+        Assert.Contains(
+            "about",
+            (await bench.Server.GetAsync($"/api/jobs/{remedy}"))
+                .Json.GetProperty("title")
+                .GetProperty("note")
+                .GetString()!,
+            StringComparison.OrdinalIgnoreCase
+        );
     }
 
     [Fact]
@@ -37,20 +78,38 @@ public sealed class SurveyApiTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await bench.Server.PostAsync($"/api/jobs/{job}/survey", new { id = Guid.NewGuid(), personId = bench.Ada, devices = new[] { new { name = "1" } } })).Status);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (
+                await bench.Server.PostAsync(
+                    $"/api/jobs/{job}/survey",
+                    new
+                    {
+                        id = Guid.NewGuid(),
+                        personId = bench.Ada,
+                        devices = new[] { new { name = "1" } },
+                    }
+                )
+            ).Status
+        );
     }
 
-    public static TheoryData<string, object, string> Impossible => new()
-    {
-        { "no survey device", new { name = "1", type = "breaker" }, "receptacles" },
-        { "a breaker of nothing", new { name = "1", breakerAmps = 0 }, "breaker" },
-        { "a metre of bare metal", new { name = "1", bareShowingMm = 1000 }, "Bare metal" },
-        { "no name", new { name = " " }, "name" },
-    };
+    public static TheoryData<string, object, string> Impossible =>
+        new()
+        {
+            { "no survey device", new { name = "1", type = "breaker" }, "receptacles" },
+            { "a breaker of nothing", new { name = "1", breakerAmps = 0 }, "breaker" },
+            { "a metre of bare metal", new { name = "1", bareShowingMm = 1000 }, "Bare metal" },
+            { "no name", new { name = " " }, "name" },
+        };
 
     [Theory]
     [MemberData(nameof(Impossible))]
-    public async Task A_device_that_cannot_be_is_refused_in_a_sentence_and_nothing_is_kept(string what, object device, string says)
+    public async Task A_device_that_cannot_be_is_refused_in_a_sentence_and_nothing_is_kept(
+        string what,
+        object device,
+        string says
+    )
     {
         Assert.NotEmpty(what);
         await using var bench = await JobBench.StartAsync();
@@ -58,7 +117,9 @@ public sealed class SurveyApiTests
         var (status, problem) = await SurveyAsync(bench, job, new { name = "Hall" }, device);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Contains(says, problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
-        Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}/survey")).Json.GetProperty("devices").EnumerateArray());
+        Assert.Empty(
+            (await bench.Server.GetAsync($"/api/jobs/{job}/survey")).Json.GetProperty("devices").EnumerateArray()
+        );
     }
 
     [Fact]
@@ -69,8 +130,13 @@ public sealed class SurveyApiTests
         var (_, done) = await SurveyAsync(bench, job, new { name = "Hall", wiring = "back-stab" });
         Assert.Equal("Surveyed Hall.", done.GetProperty("says").GetString());
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await SurveyAsync(bench, job, new { name = "hall" })).Status);
-        await bench.Server.PostAsync($"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo", new { personId = bench.Ada });
-        Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}/survey")).Json.GetProperty("devices").EnumerateArray());
+        await bench.Server.PostAsync(
+            $"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo",
+            new { personId = bench.Ada }
+        );
+        Assert.Empty(
+            (await bench.Server.GetAsync($"/api/jobs/{job}/survey")).Json.GetProperty("devices").EnumerateArray()
+        );
     }
 
     [Fact]
@@ -82,9 +148,16 @@ public sealed class SurveyApiTests
         var (_, survey) = await bench.Server.GetAsync($"/api/jobs/{job}/survey");
         Assert.Equal(0, survey.GetProperty("minutes").GetDouble());
         Assert.Empty(survey.GetProperty("parts").EnumerateArray());
-        var (status, problem) = await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { personId = bench.Ada, name = "Put right" });
+        var (status, problem) = await bench.Server.PostAsync(
+            $"/api/jobs/{job}/survey/job",
+            new { personId = bench.Ada, name = "Put right" }
+        );
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
-        Assert.Contains("Nothing is to be put right", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
+        Assert.Contains(
+            "Nothing is to be put right",
+            problem.GetProperty("detail").GetString(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -92,22 +165,110 @@ public sealed class SurveyApiTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = Guid.NewGuid();
-        await bench.Server.PostAsync("/api/jobs", new { id = job, personId = bench.Ada, name = "House", purpose = "survey", houseRules = new { receptacleWiring = "hook-on-screw" } });
-        await SurveyAsync(bench, job, new { name = "Hall", wiring = "back-stab", circuit = "4" }, new { name = "Attic", wiring = "back-stab", circuit = "4" });
+        await bench.Server.PostAsync(
+            "/api/jobs",
+            new
+            {
+                id = job,
+                personId = bench.Ada,
+                name = "House",
+                purpose = "survey",
+                houseRules = new { receptacleWiring = "hook-on-screw" },
+            }
+        );
+        await SurveyAsync(
+            bench,
+            job,
+            new
+            {
+                name = "Hall",
+                wiring = "back-stab",
+                circuit = "4",
+            },
+            new
+            {
+                name = "Attic",
+                wiring = "back-stab",
+                circuit = "4",
+            }
+        );
         var id = Guid.NewGuid();
-        Assert.Equal(HttpStatusCode.Created, (await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { id, personId = bench.Ada, name = "Put right" })).Status);
-        Assert.Equal(HttpStatusCode.Conflict, (await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { id, personId = bench.Ada, name = "Put right" })).Status);
+        Assert.Equal(
+            HttpStatusCode.Created,
+            (
+                await bench.Server.PostAsync(
+                    $"/api/jobs/{job}/survey/job",
+                    new
+                    {
+                        id,
+                        personId = bench.Ada,
+                        name = "Put right",
+                    }
+                )
+            ).Status
+        );
+        Assert.Equal(
+            HttpStatusCode.Conflict,
+            (
+                await bench.Server.PostAsync(
+                    $"/api/jobs/{job}/survey/job",
+                    new
+                    {
+                        id,
+                        personId = bench.Ada,
+                        name = "Put right",
+                    }
+                )
+            ).Status
+        );
         var (_, overview) = await bench.Server.GetAsync($"/api/jobs/{id}");
-        Assert.Equal("hook-on-screw", overview.GetProperty("title").GetProperty("houseRules").GetProperty("receptacleWiring").GetString());
+        Assert.Equal(
+            "hook-on-screw",
+            overview.GetProperty("title").GetProperty("houseRules").GetProperty("receptacleWiring").GetString()
+        );
         // Both devices are on one circuit, and it is one there too.
-        Assert.Equal("4", Assert.Single(overview.GetProperty("circuits").EnumerateArray()).GetProperty("part").GetProperty("name").GetString());
-        Assert.Equal(["Attic", "Hall"], overview.GetProperty("devices").EnumerateArray().Select(d => d.GetProperty("part").GetProperty("name").GetString()).Order(StringComparer.Ordinal));
+        Assert.Equal(
+            "4",
+            Assert
+                .Single(overview.GetProperty("circuits").EnumerateArray())
+                .GetProperty("part")
+                .GetProperty("name")
+                .GetString()
+        );
+        Assert.Equal(
+            ["Attic", "Hall"],
+            overview
+                .GetProperty("devices")
+                .EnumerateArray()
+                .Select(d => d.GetProperty("part").GetProperty("name").GetString())
+                .Order(StringComparer.Ordinal)
+        );
         var (_, landings) = await bench.Server.GetAsync($"/api/jobs/{id}/landings");
         Assert.All(
-            landings.GetProperty("items").EnumerateArray().Where(l => l.GetProperty("landing").GetProperty("identity").GetString() == "brass"),
-            l => Assert.Equal("binding-screw", l.GetProperty("landing").GetProperty("landing").GetProperty("kind").GetString()));
+            landings
+                .GetProperty("items")
+                .EnumerateArray()
+                .Where(l => l.GetProperty("landing").GetProperty("identity").GetString() == "brass"),
+            l =>
+                Assert.Equal(
+                    "binding-screw",
+                    l.GetProperty("landing").GetProperty("landing").GetProperty("kind").GetString()
+                )
+        );
     }
 
-    private static Task<(HttpStatusCode Status, JsonElement Json)> SurveyAsync(JobBench bench, Guid job, params object[] devices) =>
-        bench.Server.PostAsync($"/api/jobs/{job}/survey", new { id = Guid.NewGuid(), personId = bench.Ada, devices });
+    private static Task<(HttpStatusCode Status, JsonElement Json)> SurveyAsync(
+        JobBench bench,
+        Guid job,
+        params object[] devices
+    ) =>
+        bench.Server.PostAsync(
+            $"/api/jobs/{job}/survey",
+            new
+            {
+                id = Guid.NewGuid(),
+                personId = bench.Ada,
+                devices,
+            }
+        );
 }

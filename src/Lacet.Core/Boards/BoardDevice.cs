@@ -11,7 +11,14 @@ namespace Lacet.Core.Boards;
 /// <param name="Parts">What is drawn of it, lowest first.</param>
 /// <param name="Slots">Its landings, in order.</param>
 public sealed record BoardDevice(
-    Guid? DeviceId, string Name, DeviceForm Form, SceneBox Label, SceneBox Body, IReadOnlyList<ScenePart> Parts, IReadOnlyList<BoardSlot> Slots)
+    Guid? DeviceId,
+    string Name,
+    DeviceForm Form,
+    SceneBox Label,
+    SceneBox Body,
+    IReadOnlyList<ScenePart> Parts,
+    IReadOnlyList<BoardSlot> Slots
+)
 {
     // Asked for again and again while devices are stood side by side.
     private SceneBox? _room;
@@ -19,18 +26,24 @@ public sealed record BoardDevice(
     /// <summary>The room that it needs, with the ends that leave it, mm.</summary>
     internal SceneBox Room => _room ??= Around();
 
-    internal BoardDevice Moved(double dx, double dy) => this with
-    {
-        Label = Label.Moved(dx, dy),
-        Body = Body.Moved(dx, dy),
-        Parts = [.. Parts.Select(p => p with { Path = p.Path.Moved(dx, dy) })],
-        Slots = [.. Slots.Select(s => s.Moved(dx, dy))],
-        _room = Room.Moved(dx, dy),
-    };
+    internal BoardDevice Moved(double dx, double dy) =>
+        this with
+        {
+            Label = Label.Moved(dx, dy),
+            Body = Body.Moved(dx, dy),
+            Parts = [.. Parts.Select(p => p with { Path = p.Path.Moved(dx, dy) })],
+            Slots = [.. Slots.Select(s => s.Moved(dx, dy))],
+            _room = Room.Moved(dx, dy),
+        };
 
     private SceneBox Around()
     {
-        var (left, top, right, bottom) = (Math.Min(Body.Left, Label.Left), Math.Min(Body.Top, Label.Top), Math.Max(Body.Right, Label.Right), Math.Max(Body.Bottom, Label.Bottom));
+        var (left, top, right, bottom) = (
+            Math.Min(Body.Left, Label.Left),
+            Math.Min(Body.Top, Label.Top),
+            Math.Max(Body.Right, Label.Right),
+            Math.Max(Body.Bottom, Label.Bottom)
+        );
         foreach (var slot in Slots)
         {
             Take(slot.Box.Left, slot.Box.Top);

@@ -15,14 +15,23 @@ public sealed record BoardLayout(Guid EnclosureId, SceneBox Box, IReadOnlyList<B
     /// <summary>A rail goes on below itself past this, mm: so wide are large panels.</summary>
     internal const double MostWidth = 520;
 
-    private const double Apart = 12, Between = 10, Margin = 14;
+    private const double Apart = 12,
+        Between = 10,
+        Margin = 14;
 
-    /// <summary>Lays out an enclosure of a job. Throws <see cref="KeyNotFoundException"/> where there is no such enclosure.</summary>
-    public static BoardLayout Of(Job job, Guid enclosure) => Of(job, enclosure, (_, draw) => draw(), (device, dx, dy) => device.Moved(dx, dy));
+    /// <summary>
+    /// Lays out an enclosure of a job. Throws <see cref="KeyNotFoundException"/> where there is no such enclosure.
+    /// </summary>
+    public static BoardLayout Of(Job job, Guid enclosure) =>
+        Of(job, enclosure, (_, draw) => draw(), (device, dx, dy) => device.Moved(dx, dy));
 
     /// <summary>Lays out an enclosure with figures that may be kept by their key, and stand where they stood.</summary>
     internal static BoardLayout Of(
-        Job job, Guid enclosure, Func<Guid, Func<IEnumerable<BoardDevice>>, IEnumerable<BoardDevice>> figure, Func<BoardDevice, double, double, BoardDevice> stand)
+        Job job,
+        Guid enclosure,
+        Func<Guid, Func<IEnumerable<BoardDevice>>, IEnumerable<BoardDevice>> figure,
+        Func<BoardDevice, double, double, BoardDevice> stand
+    )
     {
         _ = job.Enclosures[enclosure];
         var rails = new List<BoardRail>();
@@ -40,15 +49,26 @@ public sealed record BoardLayout(Guid EnclosureId, SceneBox Box, IReadOnlyList<B
         }
 
         Stand(rails, kind, standing, y, stand);
-        var box = rails.Count == 0 ? new SceneBox(0, 0, 200, 80) : rails.Select(r => r.Box).Aggregate((a, b) => a.With(b)).Grown(Margin);
+        var box =
+            rails.Count == 0
+                ? new SceneBox(0, 0, 200, 80)
+                : rails.Select(r => r.Box).Aggregate((a, b) => a.With(b)).Grown(Margin);
         return new(enclosure, box, rails);
     }
 
-    /// <summary>What a landing is drawn with: its device; itself, where it is a joint; or the strip of what belongs to no device.</summary>
-    internal static Guid FigureOf(JobLanding landing) => landing.Splice is not null ? landing.Id : landing.DeviceId ?? Guid.Empty;
+    /// <summary>
+    /// What a landing is drawn with: its device; itself, where it is a joint; or the strip of what belongs to no
+    /// device.
+    /// </summary>
+    internal static Guid FigureOf(JobLanding landing) =>
+        landing.Splice is not null ? landing.Id : landing.DeviceId ?? Guid.Empty;
 
     /// <summary>Devices in their order; then landings of no device in a strip, and joints.</summary>
-    private static IEnumerable<BoardDevice> Devices(Job job, Guid enclosure, Func<Guid, Func<IEnumerable<BoardDevice>>, IEnumerable<BoardDevice>> figure)
+    private static IEnumerable<BoardDevice> Devices(
+        Job job,
+        Guid enclosure,
+        Func<Guid, Func<IEnumerable<BoardDevice>>, IEnumerable<BoardDevice>> figure
+    )
     {
         var landings = job.LandingsIn(enclosure).ToLookup(FigureOf);
         foreach (var device in job.DevicesIn(enclosure).OrderBy(d => d.Order).ThenBy(d => d.Id))
@@ -73,18 +93,28 @@ public sealed record BoardLayout(Guid EnclosureId, SceneBox Box, IReadOnlyList<B
         }
     }
 
-    private static RailKind KindOf(DeviceForm form) => form switch
-    {
-        DeviceForm.Strip or DeviceForm.Breaker or DeviceForm.Machine => RailKind.Rail,
-        DeviceForm.Bar => RailKind.Back,
-        DeviceForm.Joint => RailKind.Loose,
-        _ => RailKind.Front,
-    };
+    private static RailKind KindOf(DeviceForm form) =>
+        form switch
+        {
+            DeviceForm.Strip or DeviceForm.Breaker or DeviceForm.Machine => RailKind.Rail,
+            DeviceForm.Bar => RailKind.Back,
+            DeviceForm.Joint => RailKind.Loose,
+            _ => RailKind.Front,
+        };
 
-    private static double WidthOf(List<BoardDevice> standing, BoardDevice next) => standing.Append(next).Sum(d => d.Room.Width + Apart);
+    private static double WidthOf(List<BoardDevice> standing, BoardDevice next) =>
+        standing.Append(next).Sum(d => d.Room.Width + Apart);
 
-    /// <summary>Stands devices side by side, the middles of their bodies on one line; gives where the next rail begins.</summary>
-    private static double Stand(List<BoardRail> rails, RailKind kind, List<BoardDevice> standing, double top, Func<BoardDevice, double, double, BoardDevice> stand)
+    /// <summary>
+    /// Stands devices side by side, the middles of their bodies on one line; gives where the next rail begins.
+    /// </summary>
+    private static double Stand(
+        List<BoardRail> rails,
+        RailKind kind,
+        List<BoardDevice> standing,
+        double top,
+        Func<BoardDevice, double, double, BoardDevice> stand
+    )
     {
         if (standing.Count == 0)
         {

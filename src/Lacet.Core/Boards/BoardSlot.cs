@@ -10,5 +10,10 @@ namespace Lacet.Core.Boards;
 /// <param name="More">How many more ends land here than there is room to draw.</param>
 public sealed record BoardSlot(Guid LandingId, string Mark, SceneBox Box, IReadOnlyList<BoardStub> Stubs, int More)
 {
-    internal BoardSlot Moved(double dx, double dy) => this with { Box = Box.Moved(dx, dy), Stubs = [.. Stubs.Select(s => s.Moved(dx, dy))] };
+    internal BoardSlot Moved(double dx, double dy) =>
+        this with
+        {
+            Box = Box.Moved(dx, dy),
+            Stubs = [.. Stubs.Select(s => s.Moved(dx, dy))],
+        };
 }

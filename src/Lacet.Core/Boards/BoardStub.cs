@@ -11,5 +11,12 @@ namespace Lacet.Core.Boards;
 /// <param name="ToY">Where the drawing of it stops.</param>
 public sealed record BoardStub(Guid WireId, EndSide Side, double X, double Y, double ToX, double ToY)
 {
-    internal BoardStub Moved(double dx, double dy) => this with { X = X + dx, Y = Y + dy, ToX = ToX + dx, ToY = ToY + dy };
+    internal BoardStub Moved(double dx, double dy) =>
+        this with
+        {
+            X = X + dx,
+            Y = Y + dy,
+            ToX = ToX + dx,
+            ToY = ToY + dy,
+        };
 }

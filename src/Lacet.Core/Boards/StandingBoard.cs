@@ -16,12 +16,14 @@ public sealed class StandingBoard(Job job, Guid enclosure)
     // A figure where it stands; what stands no more is forgotten with its figure.
     private ConditionalWeakTable<BoardDevice, BoardDevice> _standing = [];
 
-    /// <summary>The layout as the job is now. Throws <see cref="KeyNotFoundException"/> where there is no such enclosure.</summary>
+    /// <summary>
+    /// The layout as the job is now. Throws <see cref="KeyNotFoundException"/> where there is no such enclosure.
+    /// </summary>
     public BoardLayout Layout() => BoardLayout.Of(job, enclosure, Figure, Stand);
 
     /// <summary>
-    /// Tells of a change that was made: the parts before and after it, and what was judged anew because of it. True where
-    /// more than ends and findings has changed, so that everything may stand elsewhere.
+    /// Tells of a change that was made: the parts before and after it, and what was judged anew because of it. True
+    /// where more than ends and findings has changed, so that everything may stand elsewhere.
     /// </summary>
     public bool Reach(IEnumerable<IJobEntity> parts, IEnumerable<Subject> judged)
     {

@@ -5,28 +5,33 @@ namespace Lacet.Core.Circuits;
 
 /// <summary>What a conductor may carry at a termination, by table.</summary>
 /// <param name="Amps">Ampacity in the column of the terminal, A.</param>
-/// <param name="Breaker">The largest overcurrent device: the next standard rating, or the small-conductor limit where that is less, A.</param>
+/// <param name="Breaker">The largest overcurrent device: the next standard rating, or the small-conductor limit where
+/// that is less, A.</param>
 /// <param name="TemperatureC">The column, °C; 40 °C ambient for machine wiring.</param>
 /// <param name="Source">The table.</param>
 public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, string Source)
 {
-    private static readonly Dictionary<string, AmpacityRow> Gauges =
-        ReferenceTable.Rows<AmpacityRow>("nec-310-16").ToDictionary(r => r.Size, StringComparer.Ordinal);
+    private static readonly Dictionary<string, AmpacityRow> Gauges = ReferenceTable
+        .Rows<AmpacityRow>("nec-310-16")
+        .ToDictionary(r => r.Size, StringComparer.Ordinal);
 
-    private static readonly Dictionary<double, MachineWiringRow> Metric =
-        ReferenceTable.Rows<MachineWiringRow>("iec-60204-1").ToDictionary(r => r.Mm2);
+    private static readonly Dictionary<double, MachineWiringRow> Metric = ReferenceTable
+        .Rows<MachineWiringRow>("iec-60204-1")
+        .ToDictionary(r => r.Mm2);
 
     /// <summary>
     /// The ampacity at a terminal marked for a temperature; unmarked, the 60 °C column up to 100 A or 14 to 1 AWG and
-    /// 75 °C above (NEC 110.14(C), from memory); a terminal marked for 75 °C may use that column. The 90 °C column is for
-    /// derating only. An ampacity that is no standard rating may have the next larger breaker (NEC 240.4(B)), but not where
-    /// the circuit feeds several receptacles for plugged loads. Null where no table has the size.
+    /// 75 °C above (NEC 110.14(C), from memory); a terminal marked for 75 °C may use that column. The 90 °C column is
+    /// for derating only. An ampacity that is no standard rating may have the next larger breaker (NEC 240.4(B)), but
+    /// not where the circuit feeds several receptacles for plugged loads. Null where no table has the size.
     /// </summary>
     public static Ampacity? For(Conductor conductor, int? terminalC, bool feedsReceptacles = false)
     {
         if (conductor.Size.System == SizeSystem.Metric)
         {
-            return conductor.Material == Material.Copper && Metric.TryGetValue(conductor.Size.Area.SquareMillimetres, out var machine)
+            return
+                conductor.Material == Material.Copper
+                && Metric.TryGetValue(conductor.Size.Area.SquareMillimetres, out var machine)
                 ? new(machine.Amps, machine.Amps, 70, "IEC 60204-1, PVC, method B1, 40 °C ambient (from memory)")
                 : null;
         }
@@ -37,7 +42,10 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
         }
 
         var copper = conductor.Material == Material.Copper;
-        var column = terminalC is { } marked ? Math.Min(marked, 75) : row.IsOver1Awg ? 75 : 60;
+        var column =
+            terminalC is { } marked ? Math.Min(marked, 75)
+            : row.IsOver1Awg ? 75
+            : 60;
         var amps = (copper, column) switch
         {
             (true, 60) => row.Copper60,
@@ -51,23 +59,38 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
                 found,
                 limit is { } small ? Math.Min(small, found) : StandardBreaker.Over(found, feedsReceptacles),
                 column,
-                "NEC 310.16, 110.14(C), 240.4(B) and (D) (from memory)")
+                "NEC 310.16, 110.14(C), 240.4(B) and (D) (from memory)"
+            )
             : null;
     }
 
     /// <summary>
-    /// The ampacity of a conductor of 90 °C insulation that runs with others: the 90 °C column times the factor for so many
-    /// loaded conductors, and never more than its terminals allow. Null where no table has the size.
+    /// The ampacity of a conductor of 90 °C insulation that runs with others: the 90 °C column times the factor for so
+    /// many loaded conductors, and never more than its terminals allow. Null where no table has the size.
     /// </summary>
-    public static Ampacity? Together(Conductor conductor, int? terminalC, int loadedConductors, bool feedsReceptacles = false)
+    public static Ampacity? Together(
+        Conductor conductor,
+        int? terminalC,
+        int loadedConductors,
+        bool feedsReceptacles = false
+    )
     {
-        if (conductor.Size.System == SizeSystem.Metric || For(conductor, terminalC, feedsReceptacles) is not { } alone || !Gauges.TryGetValue(conductor.Size.Name, out var row)
-            || (conductor.Material == Material.Copper ? row.Copper90 : row.Aluminium90) is not { } column)
+        if (
+            conductor.Size.System == SizeSystem.Metric
+            || For(conductor, terminalC, feedsReceptacles) is not { } alone
+            || !Gauges.TryGetValue(conductor.Size.Name, out var row)
+            || (conductor.Material == Material.Copper ? row.Copper90 : row.Aluminium90) is not { } column
+        )
         {
             return null;
         }
 
         var derated = Math.Min(alone.Amps, column * BundleFactor.For(loadedConductors));
-        return alone with { Amps = derated, Breaker = Math.Min(alone.Breaker, StandardBreaker.Over(derated, feedsReceptacles)), Source = "NEC 310.15(C)(1), 310.16, 240.4(B) (from memory)" };
+        return alone with
+        {
+            Amps = derated,
+            Breaker = Math.Min(alone.Breaker, StandardBreaker.Over(derated, feedsReceptacles)),
+            Source = "NEC 310.15(C)(1), 310.16, 240.4(B) (from memory)",
+        };
     }
 }

@@ -19,8 +19,10 @@ public sealed record AmpacityRow(
     double? Aluminium75,
     double? Aluminium90,
     double? OcpdCopper,
-    double? OcpdAluminium)
+    double? OcpdAluminium
+)
 {
     /// <summary>Whether unmarked terminals of this size are taken at 75 °C.</summary>
-    public bool IsOver1Awg => Size.Contains("/0", StringComparison.Ordinal) || Size.EndsWith("kcmil", StringComparison.Ordinal);
+    public bool IsOver1Awg =>
+        Size.Contains("/0", StringComparison.Ordinal) || Size.EndsWith("kcmil", StringComparison.Ordinal);
 }

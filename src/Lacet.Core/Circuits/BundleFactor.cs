@@ -10,5 +10,6 @@ public sealed record BundleFactor(int MostConductors, double Percent)
     private static readonly IReadOnlyList<BundleFactor> Rows = ReferenceTable.Rows<BundleFactor>("nec-310-15-c1");
 
     /// <summary>What is left of the ampacity, as a fraction, where so many loaded conductors run together.</summary>
-    public static double For(int loadedConductors) => Rows.First(r => loadedConductors <= r.MostConductors).Percent / 100;
+    public static double For(int loadedConductors) =>
+        Rows.First(r => loadedConductors <= r.MostConductors).Percent / 100;
 }

@@ -15,8 +15,18 @@ public sealed record CordJacket(string Name, CordDuty Duty, bool Outdoors, strin
 
     /// <summary>The lightest jacket that is made for a duty and place, and in a size; null where none is.</summary>
     public static CordJacket? For(Region region, CordDuty duty, bool outdoors, ConductorSize size) =>
-        Rows.FirstOrDefault(r => r.Region == region && r.Duty >= duty && (r.Outdoors || !outdoors)
-            && size.Area.SquareMillimetres <= ConductorSize.Parse(r.Most).Area.SquareMillimetres + 1e-9) is { } row
-            ? new(row.Name, row.Duty, row.Outdoors, region == Region.NorthAmerica ? "NEC table 400.4 (from memory)" : "EN 50525 (from memory)")
+        Rows.FirstOrDefault(r =>
+            r.Region == region
+            && r.Duty >= duty
+            && (r.Outdoors || !outdoors)
+            && size.Area.SquareMillimetres <= ConductorSize.Parse(r.Most).Area.SquareMillimetres + 1e-9
+        )
+            is { } row
+            ? new(
+                row.Name,
+                row.Duty,
+                row.Outdoors,
+                region == Region.NorthAmerica ? "NEC table 400.4 (from memory)" : "EN 50525 (from memory)"
+            )
             : null;
 }

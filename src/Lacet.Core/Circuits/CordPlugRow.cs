@@ -9,4 +9,11 @@ namespace Lacet.Core.Circuits;
 /// <param name="Most">The largest load plugged in, A.</param>
 /// <param name="Earthed">Its name with an earth.</param>
 /// <param name="TwoWire">Its name on a two-wire cord; empty where there is none.</param>
-public sealed record CordPlugRow(Region Region, double Volts, double Rating, double Most, string Earthed, string TwoWire);
+public sealed record CordPlugRow(
+    Region Region,
+    double Volts,
+    double Rating,
+    double Most,
+    string Earthed,
+    string TwoWire
+);

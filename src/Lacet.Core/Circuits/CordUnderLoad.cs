@@ -12,7 +12,15 @@ namespace Lacet.Core.Circuits;
 /// <param name="DropsLittle">Whether the drop is within what is advised.</param>
 /// <param name="IsThickEnough">Whether it is at least the trade's floor for this use.</param>
 public sealed record CordUnderLoad(
-    ConductorSize Size, double Ampacity, double DropVolts, double DropPercent, double LossWattsPerMetre, bool CarriesIt, bool DropsLittle, bool IsThickEnough)
+    ConductorSize Size,
+    double Ampacity,
+    double DropVolts,
+    double DropPercent,
+    double LossWattsPerMetre,
+    bool CarriesIt,
+    bool DropsLittle,
+    bool IsThickEnough
+)
 {
     /// <summary>Whether it may be taken: what it loses on the way is advice, and refuses none.</summary>
     public bool Does => CarriesIt && IsThickEnough;

@@ -9,5 +9,6 @@ namespace Lacet.Core.Circuits;
 public sealed record HouseholdSupply(Region Region, double Volts, double Hertz)
 {
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<HouseholdSupply> All { get; } = [new(Region.NorthAmerica, 120, 60), new(Region.Iec, 230, 50)];
+    public static IReadOnlyList<HouseholdSupply> All { get; } =
+    [new(Region.NorthAmerica, 120, 60), new(Region.Iec, 230, 50)];
 }

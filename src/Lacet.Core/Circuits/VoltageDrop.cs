@@ -6,7 +6,10 @@ namespace Lacet.Core.Circuits;
 /// <summary>Voltage drop along a circuit: 2·L·R·I with one phase, √3·L·R·I with three.</summary>
 public static class VoltageDrop
 {
-    /// <summary>Conductors are taken as warm as the table that the trade works with has them, °C (NEC chapter 9 table 8, from memory).</summary>
+    /// <summary>
+    /// Conductors are taken as warm as the table that the trade works with has them, °C (NEC chapter 9 table 8, from
+    /// memory).
+    /// </summary>
     private const double WarmC = 75;
 
     /// <summary>Usual advice for a branch, percent (NEC 210.19(A) note, from memory).</summary>

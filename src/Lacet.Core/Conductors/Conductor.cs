@@ -10,7 +10,13 @@ public sealed record Conductor
 
     private Conductor(ConductorSize size, Build build, Material material, Length insulation, bool measured)
     {
-        (Size, Build, Material, InsulationOuterDiameter, InsulationIsGiven) = (size, build, material, insulation, measured);
+        (Size, Build, Material, InsulationOuterDiameter, InsulationIsGiven) = (
+            size,
+            build,
+            material,
+            insulation,
+            measured
+        );
         Diameter = DiameterOf(size, build);
     }
 
@@ -33,12 +39,13 @@ public sealed record Conductor
     public Length Diameter { get; }
 
     /// <summary>How many wires it is made of.</summary>
-    public int Strands => Build switch
-    {
-        Build.Solid => 1,
-        Build.Stranded => Size.Row.Strands,
-        _ => Size.Row.FineStrands,
-    };
+    public int Strands =>
+        Build switch
+        {
+            Build.Solid => 1,
+            Build.Stranded => Size.Row.Strands,
+            _ => Size.Row.FineStrands,
+        };
 
     /// <summary>Diameter of one of those wires.</summary>
     public Length StrandDiameter => new(Size.SolidDiameter.Millimetres / Math.Sqrt(Strands));
@@ -48,17 +55,33 @@ public sealed record Conductor
     /// ρ = 17.241 Ω·mm²/km copper (IEC 60028), 28.264 aluminium, 2 % more for the lay of strands. Null where no table
     /// covers it: metric sizes are named, not measured, so the formula would be too hopeful.
     /// </summary>
-    public double? ResistanceOhmPerKm => Size.System == SizeSystem.Metric
-        ? Material == Material.Copper ? (Build == Build.FineStranded ? Size.Row.OhmClass5 : Size.Row.OhmClass12) : null
-        : (Material == Material.Copper ? 17.241 : 28.264) * (Build == Build.Solid ? 1 : 1.02) / Size.Area.SquareMillimetres;
+    public double? ResistanceOhmPerKm =>
+        Size.System == SizeSystem.Metric
+            ? Material == Material.Copper
+                ? (Build == Build.FineStranded ? Size.Row.OhmClass5 : Size.Row.OhmClass12)
+                : null
+            : (Material == Material.Copper ? 17.241 : 28.264)
+                * (Build == Build.Solid ? 1 : 1.02)
+                / Size.Area.SquareMillimetres;
 
     /// <summary>
     /// Makes a conductor. Without an insulation diameter, the typical one for the size is taken.
     /// Throws <see cref="ImpossibleInputException"/> where the insulation is thinner than the metal, or absurd.
     /// </summary>
-    public static Conductor Of(ConductorSize size, Build build, Material material, Length? insulationOuterDiameter = null)
+    public static Conductor Of(
+        ConductorSize size,
+        Build build,
+        Material material,
+        Length? insulationOuterDiameter = null
+    )
     {
-        var conductor = new Conductor(size, build, material, insulationOuterDiameter ?? new(size.Row.InsulationOd), insulationOuterDiameter is not null);
+        var conductor = new Conductor(
+            size,
+            build,
+            material,
+            insulationOuterDiameter ?? new(size.Row.InsulationOd),
+            insulationOuterDiameter is not null
+        );
         var bare = conductor.Diameter;
         if (insulationOuterDiameter is not { } given)
         {
@@ -68,34 +91,51 @@ public sealed record Conductor
         const string Field = "conductor.insulationOuterDiameterMm";
         if (given <= bare)
         {
-            throw new ImpossibleInputException(Field, FormattableString.Invariant(
-                $"The insulation's outside diameter must be more than the metal's own, {bare.Read().Metric} for {size.Name}."));
+            throw new ImpossibleInputException(
+                Field,
+                FormattableString.Invariant(
+                    $"The insulation's outside diameter must be more than the metal's own, {bare.Read().Metric} for {size.Name}."
+                )
+            );
         }
 
-        return given <= ThickestInsulation ? conductor : throw new ImpossibleInputException(
-            Field, $"The insulation's outside diameter can be at most {ThickestInsulation.Read().Metric}.");
+        return given <= ThickestInsulation
+            ? conductor
+            : throw new ImpossibleInputException(
+                Field,
+                $"The insulation's outside diameter can be at most {ThickestInsulation.Read().Metric}."
+            );
     }
 
     /// <summary>Why the insulation's diameter is what it is.</summary>
-    public Reason InsulationReason() => InsulationIsGiven
-        ? new("insulation-diameter", ReadingName.Strip, Trust.Marking, "measured on the wire", $"Insulation {InsulationOuterDiameter:mm} over all, as given.")
-        : new(
-            "insulation-diameter",
-            ReadingName.Strip,
-            Enum.Parse<Trust>(Size.Row.InsulationTrust, ignoreCase: true),
-            Size.Row.InsulationSource,
-            $"Insulation taken as {InsulationOuterDiameter:mm} over all, typical for {Size.Name}. Measure yours if it looks thicker.");
+    public Reason InsulationReason() =>
+        InsulationIsGiven
+            ? new(
+                "insulation-diameter",
+                ReadingName.Strip,
+                Trust.Marking,
+                "measured on the wire",
+                $"Insulation {InsulationOuterDiameter:mm} over all, as given."
+            )
+            : new(
+                "insulation-diameter",
+                ReadingName.Strip,
+                Enum.Parse<Trust>(Size.Row.InsulationTrust, ignoreCase: true),
+                Size.Row.InsulationSource,
+                $"Insulation taken as {InsulationOuterDiameter:mm} over all, typical for {Size.Name}. Measure yours if it looks thicker."
+            );
 
     /// <inheritdoc/>
     public override string ToString() => $"{Size.Name} {Say(Build)} {Say(Material)}";
 
     /// <summary>The build in words.</summary>
-    public static string Say(Build build) => build switch
-    {
-        Build.Solid => "solid",
-        Build.Stranded => "stranded",
-        _ => "fine-stranded",
-    };
+    public static string Say(Build build) =>
+        build switch
+        {
+            Build.Solid => "solid",
+            Build.Stranded => "stranded",
+            _ => "fine-stranded",
+        };
 
     /// <summary>The material in words.</summary>
     public static string Say(Material material) => material == Material.Copper ? "copper" : "aluminium";
@@ -107,18 +147,21 @@ public sealed record Conductor
     private static Length DiameterOf(ConductorSize size, Build build)
     {
         var solid = size.SolidDiameter.Millimetres;
-        return new(build switch
-        {
-            Build.Solid => solid,
-            Build.Stranded => solid * AcrossOf(size.Row.Strands) / Math.Sqrt(size.Row.Strands),
-            _ => solid / Math.Sqrt(0.75),
-        });
+        return new(
+            build switch
+            {
+                Build.Solid => solid,
+                Build.Stranded => solid * AcrossOf(size.Row.Strands) / Math.Sqrt(size.Row.Strands),
+                _ => solid / Math.Sqrt(0.75),
+            }
+        );
     }
 
-    private static int AcrossOf(int strands) => strands switch
-    {
-        7 => 3,
-        19 => 5,
-        _ => 7,
-    };
+    private static int AcrossOf(int strands) =>
+        strands switch
+        {
+            7 => 3,
+            19 => 5,
+            _ => 7,
+        };
 }

@@ -6,4 +6,10 @@ namespace Lacet.Core.Conductors;
 /// <param name="Sureness">How sure that is.</param>
 /// <param name="Deviation">The largest part by which a measure is off its table's, 0 to 1.</param>
 /// <param name="Why">What agrees, a sentence each.</param>
-public sealed record ConductorCandidate(Conductor Conductor, string? Insulation, Sureness Sureness, double Deviation, IReadOnlyList<FormattableString> Why);
+public sealed record ConductorCandidate(
+    Conductor Conductor,
+    string? Insulation,
+    Sureness Sureness,
+    double Deviation,
+    IReadOnlyList<FormattableString> Why
+);

@@ -20,9 +20,11 @@ public sealed partial record ConductorSize
 
     /// <summary>Metric nominal sizes in mm², ascending (IEC 60228, and the two small ones of control wiring).</summary>
     public static IReadOnlyList<double> MetricAreas { get; } =
-        [0.25, 0.34, 0.5, 0.75, 1, 1.5, 2.5, 4, 6, 10, 16, 25, 35, 50, 70, 95, 120];
+    [0.25, 0.34, 0.5, 0.75, 1, 1.5, 2.5, 4, 6, 10, 16, 25, 35, 50, 70, 95, 120];
 
-    /// <summary>What gauges are paired with: two more, for 28 and 26 AWG (common practice: 0.08 and 0.14 mm²).</summary>
+    /// <summary>
+    /// What gauges are paired with: two more, for 28 and 26 AWG (common practice: 0.08 and 0.14 mm²).
+    /// </summary>
     private static IReadOnlyList<double> Paired { get; } = [0.08, 0.14, .. MetricAreas];
 
     private static Dictionary<string, ConductorSize> ByName { get; } = MakeAll();
@@ -34,9 +36,10 @@ public sealed partial record ConductorSize
     public string Name { get; }
 
     /// <summary>The name beside the other system's: "14 AWG (2.08 mm²)", "2.5 mm² (about 14 AWG)".</summary>
-    public string NameInBoth => System == SizeSystem.Metric
-        ? $"{Name} (about {WireGauge.NearestName(Area)})"
-        : $"{Name} ({Area.Read().Metric})";
+    public string NameInBoth =>
+        System == SizeSystem.Metric
+            ? $"{Name} (about {WireGauge.NearestName(Area)})"
+            : $"{Name} ({Area.Read().Metric})";
 
     /// <summary>The system that the name is from.</summary>
     public SizeSystem System { get; }
@@ -73,9 +76,10 @@ public sealed partial record ConductorSize
         var match = Written().Match(text.Trim());
         if (!match.Success)
         {
-            problem = text.Length > 40
-                ? $"That is no conductor size. {Known}."
-                : $"“{text.Trim()}” is no conductor size. {Known}.";
+            problem =
+                text.Length > 40
+                    ? $"That is no conductor size. {Known}."
+                    : $"“{text.Trim()}” is no conductor size. {Known}.";
             return false;
         }
 
@@ -93,7 +97,8 @@ public sealed partial record ConductorSize
     }
 
     /// <inheritdoc/>
-    public bool Equals(ConductorSize? other) => other is not null && string.Equals(other.Name, Name, StringComparison.Ordinal);
+    public bool Equals(ConductorSize? other) =>
+        other is not null && string.Equals(other.Name, Name, StringComparison.Ordinal);
 
     /// <inheritdoc/>
     public override int GetHashCode() => StringComparer.Ordinal.GetHashCode(Name);
@@ -111,7 +116,8 @@ public sealed partial record ConductorSize
 
         var number = Group("number");
         var unit = match.Groups["unit"].Value.ToUpperInvariant();
-        // Oughts: 00 is 2/0. A number that begins with one and goes on is a slip of the finger, unless it is a fraction of mm².
+        // Oughts: 00 is 2/0. A number that begins with one and goes on is a slip of the finger, unless it is a fraction
+        // of mm².
         if (number.All(c => c == '0') && unit is ("" or "AWG" or "GA" or "GAUGE"))
         {
             return string.Create(CultureInfo.InvariantCulture, $"{number.Length}/0 AWG");
@@ -122,11 +128,15 @@ public sealed partial record ConductorSize
             return $"{number} {(unit.Length == 0 ? "AWG" : unit)}";
         }
         var awg = match.Groups["awg"].Success || unit is "AWG" or "GA" or "GAUGE";
-        var bareGauge = unit.Length == 0 && !number.Contains('.', StringComparison.Ordinal)
+        var bareGauge =
+            unit.Length == 0
+            && !number.Contains('.', StringComparison.Ordinal)
             && int.Parse(number, CultureInfo.InvariantCulture) <= 28;
         return awg || bareGauge ? number + " AWG"
-            : unit is "KCMIL" or "MCM" || (unit.Length == 0 && string.Equals(number, "250", StringComparison.Ordinal)) ? number + " kcmil"
-            : decimal.Parse(number, CultureInfo.InvariantCulture).ToString("0.####", CultureInfo.InvariantCulture) + " mm²";
+            : unit is "KCMIL" or "MCM" || (unit.Length == 0 && string.Equals(number, "250", StringComparison.Ordinal))
+                ? number + " kcmil"
+            : decimal.Parse(number, CultureInfo.InvariantCulture).ToString("0.####", CultureInfo.InvariantCulture)
+                + " mm²";
     }
 
     private static string Neighbours(string name)
@@ -153,7 +163,13 @@ public sealed partial record ConductorSize
             Add(name, SizeSystem.Awg, WireGauge.AreaOf(n), stocked ? rows[name] : rows[WireGauge.Name(n - 1)], stocked);
         }
 
-        Add("250 kcmil", SizeSystem.Kcmil, new(250 * WireGauge.SquareMillimetresPerKcmil), rows["250 kcmil"], stocked: true);
+        Add(
+            "250 kcmil",
+            SizeSystem.Kcmil,
+            new(250 * WireGauge.SquareMillimetresPerKcmil),
+            rows["250 kcmil"],
+            stocked: true
+        );
         foreach (var area in MetricAreas)
         {
             var name = string.Create(CultureInfo.InvariantCulture, $"{area} mm²");
@@ -166,6 +182,7 @@ public sealed partial record ConductorSize
     [GeneratedRegex(
         @"^(?:(?<awg>AWG|\#|NO\.?)\s*)?(?:(?<ought>[1-4])/0\s*(?:AWG|GA|GAUGE)?|(?<number>[0-9]{1,4}(?:[.,][0-9]{1,4})?)\s*(?<unit>AWG|GA|GAUGE|KCMIL|MCM|MM²|MM2|MM\^2|SQ\.?\s?MM|QMM|MM|²)?)$",
         RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
-        matchTimeoutMilliseconds: 1000)]
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Written();
 }

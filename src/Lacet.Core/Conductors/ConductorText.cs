@@ -39,11 +39,16 @@ public static partial class ConductorText
     public static bool IsWord(string word) => Builds.ContainsKey(word) || Materials.ContainsKey(word);
 
     /// <summary>Whether a text says solid, stranded or fine.</summary>
-    public static bool SaysBuild(string text) => ClassWithSpace().Replace(text, "class${class}").Split([' ', ';'], StringSplitOptions.RemoveEmptyEntries).Any(Builds.ContainsKey);
+    public static bool SaysBuild(string text) =>
+        ClassWithSpace()
+            .Replace(text, "class${class}")
+            .Split([' ', ';'], StringSplitOptions.RemoveEmptyEntries)
+            .Any(Builds.ContainsKey);
 
     /// <summary>
     /// The wire that was meant; what the text leaves out is taken from <paramref name="current"/>. Throws
-    /// <see cref="ImpossibleInputException"/> with a sentence where any of it is not understood, so that nothing changes.
+    /// <see cref="ImpossibleInputException"/> with a sentence where any of it is not understood, so that nothing
+    /// changes.
     /// </summary>
     public static Conductor Read(string text, Conductor? current)
     {
@@ -59,7 +64,9 @@ public static partial class ConductorText
             var word = token.Groups["word"].Value;
             if (token.Groups["od"].Success)
             {
-                insulation = new(double.Parse(token.Groups["od"].Value.Replace(',', '.'), CultureInfo.InvariantCulture));
+                insulation = new(
+                    double.Parse(token.Groups["od"].Value.Replace(',', '.'), CultureInfo.InvariantCulture)
+                );
             }
             else if (token.Groups["size"].Success && size is null)
             {
@@ -77,7 +84,9 @@ public static partial class ConductorText
             {
                 var part = token.Success && token.Value.Trim() is { Length: > 0 and <= 40 } said ? $"“{said}”" : "That";
                 throw new ImpossibleInputException(
-                    Field, $"{part} is not understood. Type a size and what it is, such as “14 sol cu” or “2.5 fine”.");
+                    Field,
+                    $"{part} is not understood. Type a size and what it is, such as “14 sol cu” or “2.5 fine”."
+                );
             }
 
             rest = rest[token.Length..];
@@ -88,23 +97,33 @@ public static partial class ConductorText
             throw new ImpossibleInputException(Field, "Type a size and what it is, such as “14 sol cu” or “2.5 fine”.");
         }
 
-        var newSize = size ?? current?.Size
+        var newSize = size
+            ?? current?.Size
             ?? throw new ImpossibleInputException(Field, "Type the size too, such as “14 sol cu”.");
         // Another size has another insulation: a measured diameter goes with the wire that it was measured on.
-        var kept = newSize.Equals(current?.Size) && current.InsulationIsGiven ? current.InsulationOuterDiameter : (Length?)null;
+        var kept =
+            newSize.Equals(current?.Size) && current.InsulationIsGiven
+                ? current.InsulationOuterDiameter
+                : (Length?)null;
         return Conductor.Of(
-            newSize, build ?? current?.Build ?? Build.Solid, material ?? current?.Material ?? Material.Copper, insulation ?? kept);
+            newSize,
+            build ?? current?.Build ?? Build.Solid,
+            material ?? current?.Material ?? Material.Copper,
+            insulation ?? kept
+        );
     }
 
     [GeneratedRegex(
         @"\bclass\s+(?<class>[125])\b",
         RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
-        matchTimeoutMilliseconds: 1000)]
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex ClassWithSpace();
 
     [GeneratedRegex(
         @"^(?:od\s*(?<od>[0-9]{1,3}(?:[.,][0-9]{1,3})?)\s*(?:mm)?|(?<size>(?:(?:awg|\#|no\.?)\s*)?[0-9][0-9.,/]*\s*(?:awg|gauge|ga|kcmil|mcm|mm²|mm2|mm\^2|sq\.?\s?mm|qmm|mm|²)?)|(?<word>\S+))(?:[\s;]+|$)",
         RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
-        matchTimeoutMilliseconds: 1000)]
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Token();
 }

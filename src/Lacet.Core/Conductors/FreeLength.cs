@@ -23,7 +23,10 @@ public static class FreeLength
     /// <summary>What cutting back and making the end anew costs, for what is stripped.</summary>
     public static Length Spent(Length strip) => strip + Trim;
 
-    /// <summary>Whether too little would be left: of the free length, or past the opening where it is known to be small, or not known.</summary>
+    /// <summary>
+    /// Whether too little would be left: of the free length, or past the opening where it is known to be small, or not
+    /// known.
+    /// </summary>
     public static bool IsShort(Length? free, Length? pastOpening, Length? opening) =>
         free < Least || ((opening is null || opening < SmallOpening) && pastOpening < LeastPastOpening);
 }

@@ -3,7 +3,9 @@ using System.Text.RegularExpressions;
 
 namespace Lacet.Core.Conductors;
 
-/// <summary>The colour of an insulation, striped or not. It says nothing for sure about what the conductor is for.</summary>
+/// <summary>
+/// The colour of an insulation, striped or not. It says nothing for sure about what the conductor is for.
+/// </summary>
 /// <param name="Base">The colour it has most of.</param>
 /// <param name="Stripe">The stripe's colour; null where it is plain.</param>
 [StructLayout(LayoutKind.Auto)]
@@ -56,11 +58,14 @@ public readonly partial record struct InsulationColour(Hue Base, Hue? Stripe = n
         ["none"] = Hue.Bare,
     };
 
-    /// <summary>Whether it marks an earth: green, green with yellow, or bare (NEC 250.119, IEC 60445; from memory).</summary>
+    /// <summary>
+    /// Whether it marks an earth: green, green with yellow, or bare (NEC 250.119, IEC 60445; from memory).
+    /// </summary>
     public bool MarksEarth => Base is Hue.Green or Hue.Bare || (Base == Hue.Yellow && Stripe == Hue.Green);
 
     /// <summary>
-    /// Reads a colour as people write it: "black", "GN/YE", "gnye", "white w/ blue stripe", "BK". False where any part of it is no colour.
+    /// Reads a colour as people write it: "black", "GN/YE", "gnye", "white w/ blue stripe", "BK". False where any part
+    /// of it is no colour.
     /// </summary>
     public static bool TryParse(string text, out InsulationColour colour)
     {
@@ -88,30 +93,37 @@ public readonly partial record struct InsulationColour(Hue Base, Hue? Stripe = n
             return false;
         }
 
-        colour = hues is [Hue.Yellow, Hue.Green] ? new(Hue.Green, Hue.Yellow) : new(hues[0], hues.Count == 2 ? hues[1] : null);
+        colour = hues is [Hue.Yellow, Hue.Green]
+            ? new(Hue.Green, Hue.Yellow)
+            : new(hues[0], hues.Count == 2 ? hues[1] : null);
         return true;
     }
 
     /// <summary>"green, yellow stripe".</summary>
     public override string ToString() => Stripe is { } stripe ? $"{Say(Base)}, {Say(stripe)} stripe" : Say(Base);
 
-    private static string Say(Hue hue) => hue switch
-    {
-        Hue.Black => "black",
-        Hue.Brown => "brown",
-        Hue.Red => "red",
-        Hue.Orange => "orange",
-        Hue.Yellow => "yellow",
-        Hue.Green => "green",
-        Hue.Blue => "blue",
-        Hue.Violet => "violet",
-        Hue.Grey => "grey",
-        Hue.White => "white",
-        Hue.Pink => "pink",
-        Hue.Turquoise => "turquoise",
-        _ => "bare",
-    };
+    private static string Say(Hue hue) =>
+        hue switch
+        {
+            Hue.Black => "black",
+            Hue.Brown => "brown",
+            Hue.Red => "red",
+            Hue.Orange => "orange",
+            Hue.Yellow => "yellow",
+            Hue.Green => "green",
+            Hue.Blue => "blue",
+            Hue.Violet => "violet",
+            Hue.Grey => "grey",
+            Hue.White => "white",
+            Hue.Pink => "pink",
+            Hue.Turquoise => "turquoise",
+            _ => "bare",
+        };
 
-    [GeneratedRegex(@"(?:[\s/,;+&.-]|\bwith\b|\bw(?=/)|\bstriped?\b|\btracer\b|\band\b)+", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"(?:[\s/,;+&.-]|\bwith\b|\bw(?=/)|\bstriped?\b|\btracer\b|\band\b)+",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Separators();
 }

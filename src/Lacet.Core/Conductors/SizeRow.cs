@@ -17,4 +17,5 @@ public sealed record SizeRow(
     string InsulationTrust,
     string InsulationSource,
     double? OhmClass12,
-    double? OhmClass5);
+    double? OhmClass5
+);

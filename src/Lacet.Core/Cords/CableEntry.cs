@@ -17,10 +17,22 @@ public sealed record CableEntry
     /// </summary>
     public CableEntry(double jacketMm, double reachMm)
     {
-        Jacket = new(jacketMm is >= 2 and <= 80 ? jacketMm
-            : throw new ImpossibleInputException("entry.jacketOuterDiameterMm", "A jacket’s diameter must be from 2 to 80 mm."));
-        Reach = new(reachMm is >= 5 and <= 5000 ? reachMm
-            : throw new ImpossibleInputException("entry.reachMm", "The way from the clamp to the landing must be from 5 to 5,000 mm."));
+        Jacket = new(
+            jacketMm is >= 2 and <= 80
+                ? jacketMm
+                : throw new ImpossibleInputException(
+                    "entry.jacketOuterDiameterMm",
+                    "A jacket’s diameter must be from 2 to 80 mm."
+                )
+        );
+        Reach = new(
+            reachMm is >= 5 and <= 5000
+                ? reachMm
+                : throw new ImpossibleInputException(
+                    "entry.reachMm",
+                    "The way from the clamp to the landing must be from 5 to 5,000 mm."
+                )
+        );
         Gland = Gland.For(jacketMm);
     }
 
@@ -34,8 +46,8 @@ public sealed record CableEntry
     public Gland? Gland { get; }
 
     /// <summary>
-    /// How much of the jacket comes off: the way to the landing and the strip, and wire for two reworks; at a device in a
-    /// box never less than 6 in; less what stays under the clamp.
+    /// How much of the jacket comes off: the way to the landing and the strip, and wire for two reworks; at a device in
+    /// a box never less than 6 in; less what stays under the clamp.
     /// </summary>
     public Length JacketOff(Length strip, bool atADevice)
     {

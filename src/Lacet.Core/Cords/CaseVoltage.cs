@@ -3,29 +3,48 @@ using Lacet.Core.Quantities;
 namespace Lacet.Core.Cords;
 
 /// <summary>
-/// A machine with a mains filter whose case has lost its earth: the two capacitors of the filter divide the voltage, and
-/// the case stands where they meet.
+/// A machine with a mains filter whose case has lost its earth: the two capacitors of the filter divide the voltage,
+/// and the case stands where they meet.
 /// </summary>
 /// <param name="CaseVolts">From the case to anything earthed, V.</param>
 /// <param name="TouchMilliamps">What flows through whoever bridges them, mA: what the capacitors let through.</param>
 /// <param name="BetweenCasesVolts">Between two such cases plugged in opposite ways, V.</param>
 public sealed record CaseVoltage(double CaseVolts, double TouchMilliamps, double BetweenCasesVolts)
 {
-    /// <summary>A mains filter’s usual capacitor from a conductor to the case, nF (common practice, from memory); one that failed open has none.</summary>
+    /// <summary>
+    /// A mains filter’s usual capacitor from a conductor to the case, nF (common practice, from memory); one that
+    /// failed open has none.
+    /// </summary>
     public const double UsualNanofarads = 4.7;
 
     /// <summary>
-    /// The voltage of a case: capacitors from line and neutral to the case in nF, the supply in V and Hz. With its earth
-    /// whole it is nothing. <paramref name="reversed"/> swaps line and neutral. Throws
+    /// The voltage of a case: capacitors from line and neutral to the case in nF, the supply in V and Hz. With its
+    /// earth whole it is nothing. <paramref name="reversed"/> swaps line and neutral. Throws
     /// <see cref="ImpossibleInputException"/> where a value cannot be.
     /// </summary>
-    public static CaseVoltage Of(double volts, double hertz, double lineNanofarads, double neutralNanofarads, bool earthed, bool reversed)
+    public static CaseVoltage Of(
+        double volts,
+        double hertz,
+        double lineNanofarads,
+        double neutralNanofarads,
+        bool earthed,
+        bool reversed
+    )
     {
         Hold(volts is > 0 and <= 600, "volts", "The voltage must be more than 0 and at most 600 V.");
         Hold(hertz is >= 16 and <= 400, "hertz", "The frequency must be from 16 to 400 Hz.");
-        Hold(lineNanofarads is >= 0 and <= 1000, "lineNanofarads", "A filter’s capacitor has 0 to 1,000 nF; 0 is one that failed open.");
-        Hold(neutralNanofarads is >= 0 and <= 1000, "neutralNanofarads", "A filter’s capacitor has 0 to 1,000 nF; 0 is one that failed open.");
-        double Case(double toLine, double toNeutral) => toLine + toNeutral == 0 ? 0 : volts * toLine / (toLine + toNeutral);
+        Hold(
+            lineNanofarads is >= 0 and <= 1000,
+            "lineNanofarads",
+            "A filter’s capacitor has 0 to 1,000 nF; 0 is one that failed open."
+        );
+        Hold(
+            neutralNanofarads is >= 0 and <= 1000,
+            "neutralNanofarads",
+            "A filter’s capacitor has 0 to 1,000 nF; 0 is one that failed open."
+        );
+        double Case(double toLine, double toNeutral) =>
+            toLine + toNeutral == 0 ? 0 : volts * toLine / (toLine + toNeutral);
         var (line, neutral) = reversed ? (neutralNanofarads, lineNanofarads) : (lineNanofarads, neutralNanofarads);
         if (earthed)
         {

@@ -27,7 +27,8 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
             throw new ImpossibleInputException("conductors", "A cord here has two or three conductors.");
         }
 
-        var each = seen.Select(s => Judge(s, region, seen, foreign || seen.Any(o => IsForeign(o.Colour, region)))).ToList();
+        var each = seen.Select(s => Judge(s, region, seen, foreign || seen.Any(o => IsForeign(o.Colour, region))))
+            .ToList();
         // Two that claim the same cannot both be right.
         for (var i = 0; i < each.Count; i++)
         {
@@ -41,19 +42,37 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
         return new(each, each.TrueForAll(e => e.Certainty != Certainty.MeterIt) ? [] : [.. Steps(seen.Count)]);
     }
 
-    /// <summary>Whether a colour is another region’s mark: brown, blue and green-yellow in North America, white elsewhere.</summary>
-    private static bool IsForeign(InsulationColour? colour, Region region) => colour is { } seen && (region == Region.NorthAmerica
-        ? seen.Base is Hue.Brown or Hue.Blue || (seen.MarksEarth && seen.Stripe is not null)
-        : seen.Base is Hue.White || (seen.MarksEarth && seen.Stripe is null));
+    /// <summary>
+    /// Whether a colour is another region’s mark: brown, blue and green-yellow in North America, white elsewhere.
+    /// </summary>
+    private static bool IsForeign(InsulationColour? colour, Region region) =>
+        colour is { } seen
+        && (
+            region == Region.NorthAmerica
+                ? seen.Base is Hue.Brown or Hue.Blue || (seen.MarksEarth && seen.Stripe is not null)
+                : seen.Base is Hue.White || (seen.MarksEarth && seen.Stripe is null)
+        );
 
-    private static IdentifiedConductor Judge(SeenConductor seen, Region region, IReadOnlyList<SeenConductor> all, bool foreign)
+    private static IdentifiedConductor Judge(
+        SeenConductor seen,
+        Region region,
+        IReadOnlyList<SeenConductor> all,
+        bool foreign
+    )
     {
         var cues = new List<IdentityReason>();
         var misleads = new List<string>();
         var remarked = seen.Cues.Contains(IdentityCue.Remarked);
         if (remarked)
         {
-            cues.Add(new(CordRole.Line, IsStrong: false, "A white conductor that is marked again may be a line.", "NEC 200.7(C) (from memory)"));
+            cues.Add(
+                new(
+                    CordRole.Line,
+                    IsStrong: false,
+                    "A white conductor that is marked again may be a line.",
+                    "NEC 200.7(C) (from memory)"
+                )
+            );
             misleads.Add("A re-marked white may be a line: the mark may also have come off the one that has none.");
         }
         else if (seen.Colour is { } colour)
@@ -65,23 +84,45 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
         var roles = cues.Select(c => c.Role).Distinct().ToList();
         var strong = cues.Count(c => c.IsStrong);
         return roles is [var one]
-            ? new(one, strong >= 2 ? Certainty.Sure : strong == 1 ? Certainty.Likely : Certainty.MeterIt, cues, misleads)
+            ? new(
+                one,
+                strong >= 2 ? Certainty.Sure
+                    : strong == 1 ? Certainty.Likely
+                    : Certainty.MeterIt,
+                cues,
+                misleads
+            )
             : new(CordRole.Unknown, Certainty.MeterIt, cues, misleads);
     }
 
-    /// <summary>Where all others are known by cues that can be relied on and one is likely, nothing is left for it but that.</summary>
+    /// <summary>
+    /// Where all others are known by cues that can be relied on and one is likely, nothing is left for it but that.
+    /// </summary>
     private static IdentifiedConductor ByTheOthers(IdentifiedConductor one, List<IdentifiedConductor> all, int at) =>
         one.Certainty == Certainty.Likely && all.Where((_, i) => i != at).All(o => o.Certainty != Certainty.MeterIt)
-            ? one with { Certainty = Certainty.Sure }
+            ? one with
+            {
+                Certainty = Certainty.Sure,
+            }
             : one;
 
-    private static IEnumerable<IdentityReason> ByColour(InsulationColour colour, Region region, List<string> misleads, bool foreign)
+    private static IEnumerable<IdentityReason> ByColour(
+        InsulationColour colour,
+        Region region,
+        List<string> misleads,
+        bool foreign
+    )
     {
         const string america = "NEC 200.6, 400.23 (from memory)";
         const string iec = "IEC 60445 (from memory)";
         if (colour.MarksEarth)
         {
-            yield return new(CordRole.Earth, IsStrong: true, $"{Name(colour)} marks the earth.", region == Region.Iec ? iec : "NEC 250.119, 400.23 (from memory)");
+            yield return new(
+                CordRole.Earth,
+                IsStrong: true,
+                $"{Name(colour)} marks the earth.",
+                region == Region.Iec ? iec : "NEC 250.119, 400.23 (from memory)"
+            );
             yield break;
         }
 
@@ -116,11 +157,21 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
                 break;
             case (Hue.Blue, Region.NorthAmerica):
                 // On a cord it is as often a neutral from elsewhere as a line from here.
-                yield return new(CordRole.Line, IsStrong: false, "Blue is a line in North America, if the cord is from here.", Practice);
+                yield return new(
+                    CordRole.Line,
+                    IsStrong: false,
+                    "Blue is a line in North America, if the cord is from here.",
+                    Practice
+                );
                 misleads.Add("Blue is the neutral of cords made to IEC colours, and many are.");
                 break;
             case (Hue.Brown, Region.NorthAmerica):
-                yield return new(CordRole.Line, IsStrong: true, "Brown is the line of cords made to IEC colours, and a line here.", iec);
+                yield return new(
+                    CordRole.Line,
+                    IsStrong: true,
+                    "Brown is the line of cords made to IEC colours, and a line here.",
+                    iec
+                );
                 break;
             default:
                 misleads.Add($"{Name(colour)} says nothing by itself.");
@@ -134,37 +185,109 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
         return char.ToUpperInvariant(name[0]) + name[1..];
     }
 
-    private static IdentityReason? By(IdentityCue cue, IReadOnlyList<SeenConductor> all) => cue switch
-    {
-        IdentityCue.Ribbed => new(CordRole.Neutral, IsStrong: true, "The ribbed, grooved or traced side of flat cord is the neutral.", Flat),
-        // Smooth says something only beside one that is not.
-        IdentityCue.Smooth when all.Any(o => o.Cues.Contains(IdentityCue.Ribbed)) => new(CordRole.Line, IsStrong: true, "The smooth side is the line, since the other is ribbed.", Flat),
-        IdentityCue.Smooth => new(CordRole.Line, IsStrong: false, "A smooth side would be the line; nothing tells the other apart.", Flat),
-        IdentityCue.Printed => new(CordRole.Line, IsStrong: false, "Print on one side alone is used by some as the line.", Practice),
-        IdentityCue.WideBlade => new(CordRole.Neutral, IsStrong: true, "The wide blade of a two-blade plug is the neutral.", Blades),
-        IdentityCue.NarrowBlade => new(CordRole.Line, IsStrong: true, "The narrow blade of a two-blade plug is the line.", Blades),
-        IdentityCue.EarthPin => new(CordRole.Earth, IsStrong: true, "It ends at the earth pin.", Blades),
-        IdentityCue.BrassScrew => new(CordRole.Line, IsStrong: true, "A brass screw takes the line.", Screws),
-        IdentityCue.SilverScrew => new(CordRole.Neutral, IsStrong: true, "A silver screw takes the neutral.", Screws),
-        IdentityCue.GreenScrew => new(CordRole.Earth, IsStrong: true, "A green screw takes the earth.", Screws),
-        IdentityCue.ConnectorLine => new(CordRole.Line, IsStrong: true, "The connector’s pin that is marked L is the line.", Connectors),
-        IdentityCue.ConnectorNeutral => new(CordRole.Neutral, IsStrong: true, "The connector’s pin that is marked N is the neutral.", Connectors),
-        IdentityCue.ConnectorEarth => new(CordRole.Earth, IsStrong: true, "The connector’s middle pin, marked as earth, is the earth.", Connectors),
-        _ => null,
-    };
+    private static IdentityReason? By(IdentityCue cue, IReadOnlyList<SeenConductor> all) =>
+        cue switch
+        {
+            IdentityCue.Ribbed => new(
+                CordRole.Neutral,
+                IsStrong: true,
+                "The ribbed, grooved or traced side of flat cord is the neutral.",
+                Flat
+            ),
+            // Smooth says something only beside one that is not.
+            IdentityCue.Smooth when all.Any(o => o.Cues.Contains(IdentityCue.Ribbed)) => new(
+                CordRole.Line,
+                IsStrong: true,
+                "The smooth side is the line, since the other is ribbed.",
+                Flat
+            ),
+            IdentityCue.Smooth => new(
+                CordRole.Line,
+                IsStrong: false,
+                "A smooth side would be the line; nothing tells the other apart.",
+                Flat
+            ),
+            IdentityCue.Printed => new(
+                CordRole.Line,
+                IsStrong: false,
+                "Print on one side alone is used by some as the line.",
+                Practice
+            ),
+            IdentityCue.WideBlade => new(
+                CordRole.Neutral,
+                IsStrong: true,
+                "The wide blade of a two-blade plug is the neutral.",
+                Blades
+            ),
+            IdentityCue.NarrowBlade => new(
+                CordRole.Line,
+                IsStrong: true,
+                "The narrow blade of a two-blade plug is the line.",
+                Blades
+            ),
+            IdentityCue.EarthPin => new(CordRole.Earth, IsStrong: true, "It ends at the earth pin.", Blades),
+            IdentityCue.BrassScrew => new(CordRole.Line, IsStrong: true, "A brass screw takes the line.", Screws),
+            IdentityCue.SilverScrew => new(
+                CordRole.Neutral,
+                IsStrong: true,
+                "A silver screw takes the neutral.",
+                Screws
+            ),
+            IdentityCue.GreenScrew => new(CordRole.Earth, IsStrong: true, "A green screw takes the earth.", Screws),
+            IdentityCue.ConnectorLine => new(
+                CordRole.Line,
+                IsStrong: true,
+                "The connector’s pin that is marked L is the line.",
+                Connectors
+            ),
+            IdentityCue.ConnectorNeutral => new(
+                CordRole.Neutral,
+                IsStrong: true,
+                "The connector’s pin that is marked N is the neutral.",
+                Connectors
+            ),
+            IdentityCue.ConnectorEarth => new(
+                CordRole.Earth,
+                IsStrong: true,
+                "The connector’s middle pin, marked as earth, is the earth.",
+                Connectors
+            ),
+            _ => null,
+        };
 
     private static IEnumerable<MeterStep> Steps(int conductors)
     {
         const string same = "Under 1 Ω: that is the one. No reading: it is another.";
-        // From the front of a receptacle with its earth below the neutral is on the left; a plug's blades mirror that (UL 498, NEMA WD 6, from memory).
+        // From the front of a receptacle with its earth below the neutral is on the left; a plug's blades mirror that
+        // (UL 498, NEMA WD 6, from memory).
         const string held = "blade, the blades towards you and the earth pin below";
-        yield return new(conductors == 3 ? $"the right {held}" : "the wide blade", "each bare end in turn", $"{same} That one is the neutral.", CordRole.Neutral);
-        yield return new(conductors == 3 ? $"the left {held}" : "the narrow blade", "each bare end that is left", $"{same} That one is the line.", CordRole.Line);
+        yield return new(
+            conductors == 3 ? $"the right {held}" : "the wide blade",
+            "each bare end in turn",
+            $"{same} That one is the neutral.",
+            CordRole.Neutral
+        );
+        yield return new(
+            conductors == 3 ? $"the left {held}" : "the narrow blade",
+            "each bare end that is left",
+            $"{same} That one is the line.",
+            CordRole.Line
+        );
         if (conductors == 3)
         {
-            yield return new("the earth pin", "the bare end that is left", $"{same} That one is the earth.", CordRole.Earth);
+            yield return new(
+                "the earth pin",
+                "the bare end that is left",
+                $"{same} That one is the earth.",
+                CordRole.Earth
+            );
         }
 
-        yield return new("each bare end", "each other bare end", "No reading, also while the cord is bent along its length: otherwise scrap it.", CordRole.Unknown);
+        yield return new(
+            "each bare end",
+            "each other bare end",
+            "No reading, also while the cord is bent along its length: otherwise scrap it.",
+            CordRole.Unknown
+        );
     }
 }

@@ -8,7 +8,13 @@ namespace Lacet.Core.Cords;
 /// <param name="RefitMinutes">Fitting a plug with care.</param>
 /// <param name="ReplaceMinutes">Putting a moulded cord in.</param>
 /// <param name="AnHour">An hour of work.</param>
-public sealed record CordPrices(double Plug = 8, double Cord = 14, double RefitMinutes = 20, double ReplaceMinutes = 15, double AnHour = 60)
+public sealed record CordPrices(
+    double Plug = 8,
+    double Cord = 14,
+    double RefitMinutes = 20,
+    double ReplaceMinutes = 15,
+    double AnHour = 60
+)
 {
     /// <summary>Fitting a new plug.</summary>
     public CordWay ToRefit() => Way(Plug, RefitMinutes);
@@ -19,7 +25,16 @@ public sealed record CordPrices(double Plug = 8, double Cord = 14, double RefitM
     /// <summary>These prices; throws <see cref="ImpossibleInputException"/> where one cannot be.</summary>
     public CordPrices Checked()
     {
-        foreach (var (name, value) in new[] { ("plug", Plug), ("cord", Cord), ("refitMinutes", RefitMinutes), ("replaceMinutes", ReplaceMinutes), ("anHour", AnHour) })
+        foreach (
+            var (name, value) in new[]
+            {
+                ("plug", Plug),
+                ("cord", Cord),
+                ("refitMinutes", RefitMinutes),
+                ("replaceMinutes", ReplaceMinutes),
+                ("anHour", AnHour),
+            }
+        )
         {
             if (!(value is >= 0 and <= 100_000))
             {

@@ -11,5 +11,6 @@ public sealed record Gland(string Name, double LeastJacket, double MostJacket)
     private static readonly IReadOnlyList<Gland> Rows = ReferenceTable.Rows<Gland>("glands");
 
     /// <summary>The smallest gland that usually clamps a jacket; null beyond the table.</summary>
-    public static Gland? For(double jacketMm) => Rows.FirstOrDefault(g => jacketMm >= g.LeastJacket && jacketMm <= g.MostJacket);
+    public static Gland? For(double jacketMm) =>
+        Rows.FirstOrDefault(g => jacketMm >= g.LeastJacket && jacketMm <= g.MostJacket);
 }

@@ -5,4 +5,9 @@ namespace Lacet.Core.Cords;
 /// <param name="Certainty">How sure that is.</param>
 /// <param name="Cues">What each cue says, with where that is from.</param>
 /// <param name="Misleads">What may mislead about it.</param>
-public sealed record IdentifiedConductor(CordRole Role, Certainty Certainty, IReadOnlyList<IdentityReason> Cues, IReadOnlyList<string> Misleads);
+public sealed record IdentifiedConductor(
+    CordRole Role,
+    Certainty Certainty,
+    IReadOnlyList<IdentityReason> Cues,
+    IReadOnlyList<string> Misleads
+);

@@ -5,7 +5,8 @@ namespace Lacet.Core.Drawings;
 /// <param name="Pins">Each pin.</param>
 public sealed record ConnectorFace(Scene Scene, IReadOnlyList<PinSpot> Pins)
 {
-    private const double Pitch = 8, Margin = 6;
+    private const double Pitch = 8,
+        Margin = 6;
 
     /// <summary>
     /// The face of so many pins in rows. Pin 1 stands at the left of the row along the key when the key is on top;
@@ -20,16 +21,34 @@ public sealed record ConnectorFace(Scene Scene, IReadOnlyList<PinSpot> Pins)
         sheet.Box("body", PartKind.Body, 0, 0, wide, high);
         var (left, top) = At((wide / 2) - 7, -3);
         var (right, bottom) = At((wide / 2) + 7, 1.5);
-        sheet.Box("key", PartKind.Lever, Math.Min(left, right), Math.Min(top, bottom), Math.Max(left, right), Math.Max(top, bottom));
+        sheet.Box(
+            "key",
+            PartKind.Lever,
+            Math.Min(left, right),
+            Math.Min(top, bottom),
+            Math.Max(left, right),
+            Math.Max(top, bottom)
+        );
         var spots = new List<PinSpot>();
         for (var i = 0; i < pins; i++)
         {
             var (x, y) = At(Margin + (((i % each) + 0.5) * Pitch), Margin + (((i / each) + 0.5) * Pitch));
             spots.Add(new(i + 1, x, y));
             // The first is square, as boards mark it.
-            sheet.Add($"pin-{i + 1}", PartKind.Contact, i == 0 ? ScenePath.Rectangle(x - 3, y - 3, x + 3, y + 3) : ScenePath.Circle(x, y, 3));
+            sheet.Add(
+                $"pin-{i + 1}",
+                PartKind.Contact,
+                i == 0 ? ScenePath.Rectangle(x - 3, y - 3, x + 3, y + 3) : ScenePath.Circle(x, y, 3)
+            );
         }
 
-        return new(new(sheet.Parts, [], $"A connector of {pins} pins from its mating side, its key {(turned ? "below" : "above")}, pin 1 {(turned ? "at the right" : "at the left")}"), spots);
+        return new(
+            new(
+                sheet.Parts,
+                [],
+                $"A connector of {pins} pins from its mating side, its key {(turned ? "below" : "above")}, pin 1 {(turned ? "at the right" : "at the left")}"
+            ),
+            spots
+        );
     }
 }

@@ -25,18 +25,47 @@ public static class CordEndDrawing
             var terminal = plan.Terminals[i];
             var (from, y) = (middle + ((i - ((plan.Terminals.Count - 1) / 2.0)) * wide), i * pitch);
             var (insulated, tip) = (terminal.Insulated.Millimetres, terminal.Length.Millimetres);
-            sheet.Add($"insulation-{terminal.Role}", PartKind.Insulation, new ScenePath().MoveTo(0, from).LineTo(6, y).LineTo(insulated, y), wide);
-            sheet.Box($"bare-{terminal.Role}", PartKind.Conductor, insulated, y - (conductor.Diameter.Millimetres / 2), tip, y + (conductor.Diameter.Millimetres / 2));
+            sheet.Add(
+                $"insulation-{terminal.Role}",
+                PartKind.Insulation,
+                new ScenePath().MoveTo(0, from).LineTo(6, y).LineTo(insulated, y),
+                wide
+            );
+            sheet.Box(
+                $"bare-{terminal.Role}",
+                PartKind.Conductor,
+                insulated,
+                y - (conductor.Diameter.Millimetres / 2),
+                tip,
+                y + (conductor.Diameter.Millimetres / 2)
+            );
             sheet.Add(
                 $"screw-{terminal.Role}",
-                terminal.Role switch { CordRole.Line => PartKind.BrassScrew, CordRole.Neutral => PartKind.SilverScrew, _ => PartKind.GreenScrew },
-                ScenePath.Circle(tip + 6, y, 3.5));
+                terminal.Role switch
+                {
+                    CordRole.Line => PartKind.BrassScrew,
+                    CordRole.Neutral => PartKind.SilverScrew,
+                    _ => PartKind.GreenScrew,
+                },
+                ScenePath.Circle(tip + 6, y, 3.5)
+            );
         }
 
         var last = (plan.Terminals.Count - 1) * pitch;
         sheet.Dimension("jacket-off", 0, plan.JacketOff.Millimetres, last + wide + 6, last, plan.JacketOff);
         var first = plan.Terminals[0];
-        sheet.Dimension("strip", first.Insulated.Millimetres, first.Length.Millimetres, -wide - 6, 0, new Length(first.Length.Millimetres - first.Insulated.Millimetres));
-        return new(sheet.Parts, sheet.Dimensions, $"A cord’s end made ready for its plug: {plan.JacketOff} of jacket off, each conductor to its own screw, the earth the longest");
+        sheet.Dimension(
+            "strip",
+            first.Insulated.Millimetres,
+            first.Length.Millimetres,
+            -wide - 6,
+            0,
+            new Length(first.Length.Millimetres - first.Insulated.Millimetres)
+        );
+        return new(
+            sheet.Parts,
+            sheet.Dimensions,
+            $"A cord’s end made ready for its plug: {plan.JacketOff} of jacket off, each conductor to its own screw, the earth the longest"
+        );
     }
 }

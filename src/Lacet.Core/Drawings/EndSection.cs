@@ -37,9 +37,14 @@ public static class EndSection
         var landed = new Sheet();
         LandingPen.Draw(new DrawnEnd(plan, length, strip, landed));
         sheet.Put(landed, 0, sheet.Bottom + Gap - landed.Top);
-        return new Scene(sheet.Parts, sheet.Dimensions, made?.MeasuredStrip is { } measured
-            ? (FormattableString)$"{conductor.ToString()} stripped {measured}, drawn in its {landing.SaidAs}. {strip:range} passes."
-            : $"{conductor.ToString()} stripped {strip:target}, drawn in its {landing.SaidAs}. {strip:range} passes.");
+        return new Scene(
+            sheet.Parts,
+            sheet.Dimensions,
+            made?.MeasuredStrip is { } measured
+                ? (FormattableString)
+                    $"{conductor.ToString()} stripped {measured}, drawn in its {landing.SaidAs}. {strip:range} passes."
+                : $"{conductor.ToString()} stripped {strip:target}, drawn in its {landing.SaidAs}. {strip:range} passes."
+        );
     }
 
     private static void Stripped(EndPlan plan, Window<Length> strip, double length, Length? measured, Sheet sheet)
@@ -49,18 +54,27 @@ public static class EndSection
         if (strip.Most.Millimetres > 0)
         {
             sheet.Box(
-                "strip-window", PartKind.StripWindow, strip.Least.Millimetres, -half - 1, Math.Max(strip.Most.Millimetres, strip.Least.Millimetres + 0.2), half + 1);
+                "strip-window",
+                PartKind.StripWindow,
+                strip.Least.Millimetres,
+                -half - 1,
+                Math.Max(strip.Most.Millimetres, strip.Least.Millimetres + 0.2),
+                half + 1
+            );
         }
 
         sheet.Parts.AddRange(WirePen.Bare("stripped", conductor, 0, length));
         sheet.Parts.Add(WirePen.Insulation("stripped", conductor, 0));
-        sheet.Dimensions.Add(new SceneDimension(
-            measured is null ? "strip" : "measured",
-            0,
-            length,
-            -half - 3,
-            -half,
-            measured?.Read() ?? strip.Read(WindowPart.Target)));
+        sheet.Dimensions.Add(
+            new SceneDimension(
+                measured is null ? "strip" : "measured",
+                0,
+                length,
+                -half - 3,
+                -half,
+                measured?.Read() ?? strip.Read(WindowPart.Target)
+            )
+        );
     }
 
     private static Scene Refused(EndPlan plan)
@@ -73,6 +87,9 @@ public static class EndSection
         LandingPen.Measure(plan.Landing, landing);
         sheet.Put(landing, sheet.Right + 3 - landing.Left, 0);
         return new Scene(
-            sheet.Parts, sheet.Dimensions, $"{plan.Conductor.ToString()} beside a {plan.Landing.SaidAs}, to one scale. It does not go in.");
+            sheet.Parts,
+            sheet.Dimensions,
+            $"{plan.Conductor.ToString()} beside a {plan.Landing.SaidAs}, to one scale. It does not go in."
+        );
     }
 }

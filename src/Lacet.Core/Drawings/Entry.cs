@@ -3,7 +3,9 @@ using Lacet.Core.Landings;
 
 namespace Lacet.Core.Drawings;
 
-/// <summary>Where the mouth of a landing lies when an end is in it, its size, and what shows when the strip is wrong.</summary>
+/// <summary>
+/// Where the mouth of a landing lies when an end is in it, its size, and what shows when the strip is wrong.
+/// </summary>
 internal static class Entry
 {
     /// <summary>
@@ -11,10 +13,15 @@ internal static class Entry
     /// too long stays outside. mm from the cut of the insulation.
     /// </summary>
     internal static double Face(DrawnEnd end, double depth) =>
-        end.Plan.Ferrule is { Collar: not Collar.None } sleeved ? sleeved.Entry.Millimetres : Math.Max(0, end.Length - depth);
+        end.Plan.Ferrule is { Collar: not Collar.None } sleeved
+            ? sleeved.Entry.Millimetres
+            : Math.Max(0, end.Length - depth);
 
-    /// <summary>Half the opening's height: room for the largest wire, with its strands unpressed (only for the drawing).</summary>
-    internal static double Opening(PrintedLanding landing) => (Math.Sqrt(landing.MostMm2 * 4 / Math.PI / 0.75) / 2) + 0.3;
+    /// <summary>
+    /// Half the opening's height: room for the largest wire, with its strands unpressed (only for the drawing).
+    /// </summary>
+    internal static double Opening(PrintedLanding landing) =>
+        (Math.Sqrt(landing.MostMm2 * 4 / Math.PI / 0.75) / 2) + 0.3;
 
     /// <summary>The measure along the bottom: the pin that is inside, or the depth.</summary>
     internal static void Dimension(DrawnEnd end, PrintedLanding landing, double face)
@@ -24,11 +31,20 @@ internal static class Entry
         {
             // A pin is in millimetres for everybody.
             var pin = collared.Pin.Read();
-            end.Sheet.Dimensions.Add(new("pin", face, face + collared.Pin.Millimetres, y, end.BareHalf, pin with { Imperial = pin.Metric }));
+            end.Sheet.Dimensions.Add(
+                new("pin", face, face + collared.Pin.Millimetres, y, end.BareHalf, pin with { Imperial = pin.Metric })
+            );
         }
         else
         {
-            end.Sheet.Dimension("depth", face, face + landing.StripDepth.Millimetres, y, end.BareHalf, landing.StripDepth);
+            end.Sheet.Dimension(
+                "depth",
+                face,
+                face + landing.StripDepth.Millimetres,
+                y,
+                end.BareHalf,
+                landing.StripDepth
+            );
         }
     }
 

@@ -2,7 +2,9 @@ using Lacet.Core.Landings;
 
 namespace Lacet.Core.Drawings;
 
-/// <summary>A solid end in a spring hole: a leaf bites it from below, and a slot beside the hole takes the releasing blade.</summary>
+/// <summary>
+/// A solid end in a spring hole: a leaf bites it from below, and a slot beside the hole takes the releasing blade.
+/// </summary>
 internal static class InBackStab
 {
     internal static void Draw(DrawnEnd end, BackStab hole)
@@ -36,9 +38,14 @@ internal static class InBackStab
         sheet.Box("landed-contact", PartKind.Plate, face + 3, -half - 1, face + depth, -half);
     }
 
-    private static void Leaf(double face, double depth, double bite, Sheet sheet) => sheet.Add(
-        "landed-spring",
-        PartKind.Spring,
-        new ScenePath().MoveTo(face + 3.4, bite + 5.6).LineTo(face + 5.5, bite + 5.2).LineTo(face + (depth * 0.66), bite + 0.2),
-        0.6);
+    private static void Leaf(double face, double depth, double bite, Sheet sheet) =>
+        sheet.Add(
+            "landed-spring",
+            PartKind.Spring,
+            new ScenePath()
+                .MoveTo(face + 3.4, bite + 5.6)
+                .LineTo(face + 5.5, bite + 5.2)
+                .LineTo(face + (depth * 0.66), bite + 0.2),
+            0.6
+        );
 }

@@ -41,15 +41,36 @@ internal static class InCage
     private static void Loop(double face, double depth, double opening, double grip, Sheet sheet)
     {
         var (left, right, top) = (face + 5, face + (depth * 0.8), -opening - 5.8);
-        sheet.Add("landed-spring", PartKind.Spring, new ScenePath()
-            .MoveTo(left, grip + 0.4).LineTo(right - 0.8, grip + 0.4).LineTo(right, grip - 0.6).LineTo(right + 0.6, top + 1).LineTo(right - 0.4, top)
-            .LineTo(left + 0.6, top).LineTo(left - 0.4, top + 1.2).LineTo(left + 1.4, -opening - 1.6), 0.6);
+        sheet.Add(
+            "landed-spring",
+            PartKind.Spring,
+            new ScenePath()
+                .MoveTo(left, grip + 0.4)
+                .LineTo(right - 0.8, grip + 0.4)
+                .LineTo(right, grip - 0.6)
+                .LineTo(right + 0.6, top + 1)
+                .LineTo(right - 0.4, top)
+                .LineTo(left + 0.6, top)
+                .LineTo(left - 0.4, top + 1.2)
+                .LineTo(left + 1.4, -opening - 1.6),
+            0.6
+        );
     }
 
     private static void Blade(double face, double opening, Sheet sheet)
     {
         var y = -opening - 4.5;
-        sheet.Add("tool-blade", PartKind.Tool, new ScenePath()
-            .MoveTo(face - 10, y - 1.3).LineTo(face - 3, y - 1.3).LineTo(face - 0.6, y - 0.3).LineTo(face - 0.6, y + 0.3).LineTo(face - 3, y + 1.3).LineTo(face - 10, y + 1.3).Close());
+        sheet.Add(
+            "tool-blade",
+            PartKind.Tool,
+            new ScenePath()
+                .MoveTo(face - 10, y - 1.3)
+                .LineTo(face - 3, y - 1.3)
+                .LineTo(face - 0.6, y - 0.3)
+                .LineTo(face - 0.6, y + 0.3)
+                .LineTo(face - 3, y + 1.3)
+                .LineTo(face - 10, y + 1.3)
+                .Close()
+        );
     }
 }

@@ -3,7 +3,9 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Drawings;
 
-/// <summary>A wire that was not stripped, its insulation cut through by two contacts that a pivot drives down.</summary>
+/// <summary>
+/// A wire that was not stripped, its insulation cut through by two contacts that a pivot drives down.
+/// </summary>
 internal static class InContacts
 {
     /// <summary>How far the wire goes in, mm; typical, only for the drawing.</summary>
@@ -20,7 +22,14 @@ internal static class InContacts
         Contacts(half, sheet);
         if (end.Length > 0.05)
         {
-            sheet.Box("bare-showing", PartKind.BareShowing, Math.Max(0, Inside - 1 - end.Length), -half, Inside - 1, half);
+            sheet.Box(
+                "bare-showing",
+                PartKind.BareShowing,
+                Math.Max(0, Inside - 1 - end.Length),
+                -half,
+                Inside - 1,
+                half
+            );
         }
 
         sheet.Dimension("insulation", 0, Inside - 1, sheet.Bottom + 2, half, new Length(Inside - 1));
@@ -43,13 +52,24 @@ internal static class InContacts
         sheet.Add("landed-direction", PartKind.Direction, new ScenePath().Arc(Inside / 2, y, 3.4, 180, 160), 0.25);
     }
 
-    /// <summary>Two forks: their tines stand on both sides of the metal, so a wire seen from the side goes behind them.</summary>
+    /// <summary>
+    /// Two forks: their tines stand on both sides of the metal, so a wire seen from the side goes behind them.
+    /// </summary>
     private static void Contacts(double half, Sheet sheet)
     {
         foreach (var (x, i) in new[] { Inside * 0.3, Inside * 0.68 }.Select((x, i) => (x, i)))
         {
-            sheet.Add($"landed-contact-{i}", PartKind.Contact, new ScenePath()
-                .MoveTo(x - 0.7, half + 2).LineTo(x - 0.7, -half + 0.4).LineTo(x, -half - 0.9).LineTo(x + 0.7, -half + 0.4).LineTo(x + 0.7, half + 2).Close());
+            sheet.Add(
+                $"landed-contact-{i}",
+                PartKind.Contact,
+                new ScenePath()
+                    .MoveTo(x - 0.7, half + 2)
+                    .LineTo(x - 0.7, -half + 0.4)
+                    .LineTo(x, -half - 0.9)
+                    .LineTo(x + 0.7, -half + 0.4)
+                    .LineTo(x + 0.7, half + 2)
+                    .Close()
+            );
         }
     }
 }

@@ -3,7 +3,9 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Drawings;
 
-/// <summary>An end in a lug's barrel, cut through the middle: the set screw presses straight on it; the tongue is bolted down.</summary>
+/// <summary>
+/// An end in a lug's barrel, cut through the middle: the set screw presses straight on it; the tongue is bolted down.
+/// </summary>
 internal static class InLug
 {
     internal static void Draw(DrawnEnd end, SetScrewLug lug)
@@ -35,9 +37,18 @@ internal static class InLug
     {
         var bore = Bore(lug);
         var foot = bore + 2 + (bore * 0.25);
-        sheet.Add("landed-lug", PartKind.LugMetal, new ScenePath()
-            .MoveTo(face, -Top(lug)).LineTo(face + depth, -Top(lug)).LineTo(face + depth, foot - 2.4).LineTo(face + depth + 15, foot - 2.4)
-            .LineTo(face + depth + 15, foot).LineTo(face, foot).Close());
+        sheet.Add(
+            "landed-lug",
+            PartKind.LugMetal,
+            new ScenePath()
+                .MoveTo(face, -Top(lug))
+                .LineTo(face + depth, -Top(lug))
+                .LineTo(face + depth, foot - 2.4)
+                .LineTo(face + depth + 15, foot - 2.4)
+                .LineTo(face + depth + 15, foot)
+                .LineTo(face, foot)
+                .Close()
+        );
         sheet.Box("landed-opening", PartKind.Opening, face, -bore, face + depth, bore);
         sheet.Box("landed-bolt-hole", PartKind.Opening, face + depth + 5, foot - 2.4, face + depth + 10, foot);
         sheet.Box("landed-bar", PartKind.Plate, face + depth + 1, foot, face + depth + 15, foot + 2.4);
@@ -51,13 +62,27 @@ internal static class InLug
         {
             case LugDrive.HexSocket:
                 var key = (lug.AcrossFlatsIn is { } inches ? Length.FromInches(inches).Millimetres : thread * 0.5) / 2;
-                sheet.Box("landed-slot", PartKind.ScrewSlot, x - Math.Min(key, thread * 0.4), top, x + Math.Min(key, thread * 0.4), top + (thread * 0.45));
+                sheet.Box(
+                    "landed-slot",
+                    PartKind.ScrewSlot,
+                    x - Math.Min(key, thread * 0.4),
+                    top,
+                    x + Math.Min(key, thread * 0.4),
+                    top + (thread * 0.45)
+                );
                 break;
             case LugDrive.Slotted:
                 sheet.Box("landed-slot", PartKind.ScrewSlot, x - 0.5, top, x + 0.5, top + (thread * 0.3));
                 break;
             default:
-                sheet.Box("landed-nut", PartKind.Nut, x - (thread * 0.85), top - (thread * 0.6), x + (thread * 0.85), top);
+                sheet.Box(
+                    "landed-nut",
+                    PartKind.Nut,
+                    x - (thread * 0.85),
+                    top - (thread * 0.6),
+                    x + (thread * 0.85),
+                    top
+                );
                 break;
         }
     }

@@ -19,7 +19,14 @@ internal static class InThroat
         var sheet = end.Sheet;
         if (shoulder < InsulationInside)
         {
-            sheet.Dimension("inside", shoulder - InsulationInside, 0, sheet.Bottom + 2, end.Half, new(InsulationInside - shoulder));
+            sheet.Dimension(
+                "inside",
+                shoulder - InsulationInside,
+                0,
+                sheet.Bottom + 2,
+                end.Half,
+                new(InsulationInside - shoulder)
+            );
         }
     }
 
@@ -34,9 +41,22 @@ internal static class InThroat
     {
         var (mouth, stop) = (shoulder - InsulationInside, shoulder + depth);
         sheet.Box("landed-body", PartKind.Body, mouth, -throat - 5, stop + 3, throat + 3);
-        sheet.Add("landed-opening", PartKind.Opening, new ScenePath()
-            .MoveTo(mouth, -throat - 0.8).LineTo(mouth + 1.5, -throat).LineTo(shoulder, -throat).LineTo(shoulder + 2, -opening).LineTo(stop, -opening)
-            .LineTo(stop, opening).LineTo(shoulder + 2, opening).LineTo(shoulder, throat).LineTo(mouth + 1.5, throat).LineTo(mouth, throat + 0.8).Close());
+        sheet.Add(
+            "landed-opening",
+            PartKind.Opening,
+            new ScenePath()
+                .MoveTo(mouth, -throat - 0.8)
+                .LineTo(mouth + 1.5, -throat)
+                .LineTo(shoulder, -throat)
+                .LineTo(shoulder + 2, -opening)
+                .LineTo(stop, -opening)
+                .LineTo(stop, opening)
+                .LineTo(shoulder + 2, opening)
+                .LineTo(shoulder, throat)
+                .LineTo(mouth + 1.5, throat)
+                .LineTo(mouth, throat + 0.8)
+                .Close()
+        );
         sheet.Box("landed-chamber", PartKind.Opening, stop - 8, -opening - 3, stop, -opening + 0.1);
         sheet.Box("landed-bar", PartKind.Plate, stop - 8, opening, stop + 0.8, opening + 1);
         sheet.Box("landed-release", PartKind.Release, mouth - 0.6, -throat - 3.6, stop - 8, -throat - 2.2);
@@ -45,7 +65,14 @@ internal static class InThroat
     private static void Leaf(double shoulder, double depth, double opening, double bite, Sheet sheet)
     {
         var stop = shoulder + depth;
-        sheet.Add("landed-spring", PartKind.Spring, new ScenePath()
-            .MoveTo(stop - 0.6, -opening - 2.4).LineTo(stop - 7.4, -opening - 2.4).LineTo(stop - 2.6, bite - 0.2), 0.6);
+        sheet.Add(
+            "landed-spring",
+            PartKind.Spring,
+            new ScenePath()
+                .MoveTo(stop - 0.6, -opening - 2.4)
+                .LineTo(stop - 7.4, -opening - 2.4)
+                .LineTo(stop - 2.6, bite - 0.2),
+            0.6
+        );
     }
 }

@@ -11,13 +11,26 @@ public static class LandingSketch
     /// <summary>Ends that people have in hand, by what they are put into: the first that goes in is drawn.</summary>
     private static readonly (string Size, Build Build)[] Usual =
     [
-        ("2.5 mm²", Build.FineStranded), ("1 mm²", Build.Stranded), ("6 AWG", Build.Stranded), ("16 mm²", Build.FineStranded), ("2/0 AWG", Build.Stranded),
-        ("18 AWG", Build.FineStranded), ("14 AWG", Build.Solid),
+        ("2.5 mm²", Build.FineStranded),
+        ("1 mm²", Build.Stranded),
+        ("6 AWG", Build.Stranded),
+        ("16 mm²", Build.FineStranded),
+        ("2/0 AWG", Build.Stranded),
+        ("18 AWG", Build.FineStranded),
+        ("14 AWG", Build.Solid),
     ];
 
-    private static readonly (string Size, Build Build)[] UsualInDevices = [("14 AWG", Build.Solid), ("12 AWG", Build.Solid)];
+    private static readonly (string Size, Build Build)[] UsualInDevices =
+    [
+        ("14 AWG", Build.Solid),
+        ("12 AWG", Build.Solid),
+    ];
 
-    private static readonly (string Size, Build Build)[] UsualInLugs = [("6 AWG", Build.Stranded), ("2/0 AWG", Build.Stranded)];
+    private static readonly (string Size, Build Build)[] UsualInLugs =
+    [
+        ("6 AWG", Build.Stranded),
+        ("2/0 AWG", Build.Stranded),
+    ];
 
     /// <summary>The landing alone.</summary>
     public static Scene Of(Landing landing)
@@ -38,7 +51,11 @@ public static class LandingSketch
         };
         foreach (var (size, build) in usual)
         {
-            var plan = new EndPlan(Conductor.Of(ConductorSize.Parse(size), build, Material.Copper), landing, HouseRules.Default);
+            var plan = new EndPlan(
+                Conductor.Of(ConductorSize.Parse(size), build, Material.Copper),
+                landing,
+                HouseRules.Default
+            );
             if (RecipeBook.For(plan.AtHand).Strip is { } strip)
             {
                 var sheet = new Sheet();

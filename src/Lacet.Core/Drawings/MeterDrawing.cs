@@ -3,8 +3,9 @@ using Lacet.Core.Quantities;
 namespace Lacet.Core.Drawings;
 
 /// <summary>
-/// How the probes of a meter are held to a cord: one on a blade of its plug, the other on a bare end. The plug’s face is to
-/// scale (NEMA WD 6, from memory), as one holds it: blades towards the eye, the earth pin below, the neutral’s on the right.
+/// How the probes of a meter are held to a cord: one on a blade of its plug, the other on a bare end. The plug’s face
+/// is to scale (NEMA WD 6, from memory), as one holds it: blades towards the eye, the earth pin below, the neutral’s on
+/// the right.
 /// </summary>
 public static class MeterDrawing
 {
@@ -37,24 +38,60 @@ public static class MeterDrawing
         for (var i = 0; i < conductors; i++)
         {
             var (from, y) = ((i - ((conductors - 1) / 2.0)) * 3, top + (i * Pitch));
-            sheet.Add($"conductor-{i + 1}", PartKind.Insulation, new ScenePath().MoveTo(52, from).LineTo(60, y).LineTo(Ends - 10, y), 3.2);
+            sheet.Add(
+                $"conductor-{i + 1}",
+                PartKind.Insulation,
+                new ScenePath().MoveTo(52, from).LineTo(60, y).LineTo(Ends - 10, y),
+                3.2
+            );
             sheet.Box($"bare-{i + 1}", PartKind.Conductor, Ends - 10, y - 0.8, Ends, y + 0.8);
         }
 
         // The wider blade is the neutral’s on two and three blades alike.
         sheet.Add("face", PartKind.Body, ScenePath.Circle(0, conductors == 3 ? 3 : 0, Face));
-        sheet.Box("blade-line", PartKind.Contact, (-Apart / 2) - (Thick / 2), -Narrow / 2, (-Apart / 2) + (Thick / 2), Narrow / 2);
-        sheet.Box("blade-neutral", PartKind.Contact, (Apart / 2) - (Thick / 2), -Wide / 2, (Apart / 2) + (Thick / 2), Wide / 2);
+        sheet.Box(
+            "blade-line",
+            PartKind.Contact,
+            (-Apart / 2) - (Thick / 2),
+            -Narrow / 2,
+            (-Apart / 2) + (Thick / 2),
+            Narrow / 2
+        );
+        sheet.Box(
+            "blade-neutral",
+            PartKind.Contact,
+            (Apart / 2) - (Thick / 2),
+            -Wide / 2,
+            (Apart / 2) + (Thick / 2),
+            Wide / 2
+        );
         if (conductors == 3)
         {
             sheet.Add("blade-earth", PartKind.Contact, ScenePath.Circle(0, PinBelow, Pin / 2));
         }
 
         const double meterTop = 26;
-        sheet.Add("probe-at-blade", PartKind.Direction, new ScenePath().MoveTo(40, meterTop + 8).LineTo(20, meterTop + 4).LineTo(Apart / 2, 0), 1.2);
-        sheet.Add("probe-at-end", PartKind.Direction, new ScenePath().MoveTo(60, meterTop + 8).LineTo(Ends - 4, meterTop + 2).LineTo(Ends - 3, top + ((conductors - 1) * Pitch)), 1.2);
+        sheet.Add(
+            "probe-at-blade",
+            PartKind.Direction,
+            new ScenePath().MoveTo(40, meterTop + 8).LineTo(20, meterTop + 4).LineTo(Apart / 2, 0),
+            1.2
+        );
+        sheet.Add(
+            "probe-at-end",
+            PartKind.Direction,
+            new ScenePath()
+                .MoveTo(60, meterTop + 8)
+                .LineTo(Ends - 4, meterTop + 2)
+                .LineTo(Ends - 3, top + ((conductors - 1) * Pitch)),
+            1.2
+        );
         sheet.Box("meter", PartKind.Lever, 40, meterTop, 60, meterTop + 18);
         sheet.Box("display", PartKind.Opening, 42.5, meterTop + 2.5, 57.5, meterTop + 9);
-        return new(sheet.Parts, sheet.Dimensions, $"One probe of the meter on a blade of the plug, held blades towards you{(conductors == 3 ? " and the earth pin below" : "")}; the other on each bare end in turn");
+        return new(
+            sheet.Parts,
+            sheet.Dimensions,
+            $"One probe of the meter on a blade of the plug, held blades towards you{(conductors == 3 ? " and the earth pin below" : "")}; the other on each bare end in turn"
+        );
     }
 }

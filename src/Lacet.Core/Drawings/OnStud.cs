@@ -18,8 +18,16 @@ internal static class OnStud
         end.Sheet.Parts.AddRange(WirePen.Bare("landed", end.Conductor, 0, end.Length));
         end.Sheet.Parts.Add(WirePen.Insulation("landed", end.Conductor, 0));
         var sleeve = Math.Max(ring.SleeveDiameter.Millimetres / 2, end.Half + 0.3);
-        end.Sheet.Add("landed-sleeve", PartKind.Sleeve, new ScenePath()
-            .MoveTo(-4, -sleeve).LineTo(barrel - 0.6, -sleeve + 0.6).LineTo(barrel - 0.6, sleeve - 0.6).LineTo(-4, sleeve).Close());
+        end.Sheet.Add(
+            "landed-sleeve",
+            PartKind.Sleeve,
+            new ScenePath()
+                .MoveTo(-4, -sleeve)
+                .LineTo(barrel - 0.6, -sleeve + 0.6)
+                .LineTo(barrel - 0.6, sleeve - 0.6)
+                .LineTo(-4, sleeve)
+                .Close()
+        );
         end.Sheet.Box("landed-crimp", PartKind.Crimp, barrel * 0.3, -sleeve + 0.5, barrel * 0.7, sleeve - 0.5);
         Nut(stud, centre, end.Sheet);
         if (end.Length > end.Strip.Most.Millimetres)
@@ -54,9 +62,18 @@ internal static class OnStud
     private static void Ring(Stud stud, double centre, double barrel, double barrelHalf, Sheet sheet)
     {
         var (radius, hole) = (RingRadius(stud), (stud.Diameter.Millimetres / 2) + 0.15);
-        sheet.Add("landed-neck", PartKind.LugMetal, new ScenePath()
-            .MoveTo(0, -barrelHalf).LineTo(barrel, -barrelHalf).LineTo(centre - (radius * 0.5), -radius * 0.8).LineTo(centre - (radius * 0.5), radius * 0.8)
-            .LineTo(barrel, barrelHalf).LineTo(0, barrelHalf).Close());
+        sheet.Add(
+            "landed-neck",
+            PartKind.LugMetal,
+            new ScenePath()
+                .MoveTo(0, -barrelHalf)
+                .LineTo(barrel, -barrelHalf)
+                .LineTo(centre - (radius * 0.5), -radius * 0.8)
+                .LineTo(centre - (radius * 0.5), radius * 0.8)
+                .LineTo(barrel, barrelHalf)
+                .LineTo(0, barrelHalf)
+                .Close()
+        );
         sheet.Add("landed-ring", PartKind.LugMetal, ScenePath.Circle(centre, 0, radius));
         sheet.Add("landed-hole", PartKind.Opening, ScenePath.Circle(centre, 0, hole));
         if (stud.Shape == RingShape.Fork)

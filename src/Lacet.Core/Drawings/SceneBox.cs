@@ -14,8 +14,13 @@ public sealed record SceneBox(double Left, double Top, double Right, double Bott
     public double Height => Bottom - Top;
 
     /// <summary>The smallest box round both.</summary>
-    public SceneBox With(SceneBox other) => new(
-        Math.Min(Left, other.Left), Math.Min(Top, other.Top), Math.Max(Right, other.Right), Math.Max(Bottom, other.Bottom));
+    public SceneBox With(SceneBox other) =>
+        new(
+            Math.Min(Left, other.Left),
+            Math.Min(Top, other.Top),
+            Math.Max(Right, other.Right),
+            Math.Max(Bottom, other.Bottom)
+        );
 
     /// <summary>The box with so much room added on every side.</summary>
     public SceneBox Grown(double by) => new(Left - by, Top - by, Right + by, Bottom + by);

@@ -3,7 +3,9 @@ using System.Text;
 
 namespace Lacet.Core.Drawings;
 
-/// <summary>An outline or a line in mm, with the box it fills. Its text is SVG path data, a published notation.</summary>
+/// <summary>
+/// An outline or a line in mm, with the box it fills. Its text is SVG path data, a published notation.
+/// </summary>
 public sealed class ScenePath
 {
     private readonly List<Stroke> _strokes = [];
@@ -19,7 +21,10 @@ public sealed class ScenePath
             {
                 _ = command switch
                 {
-                    'A' => data.Append(CultureInfo.InvariantCulture, $"A{N(radius)} {N(radius)} 0 {(isLarge ? 1 : 0)} 1 {N(x)} {N(y)}"),
+                    'A' => data.Append(
+                        CultureInfo.InvariantCulture,
+                        $"A{N(radius)} {N(radius)} 0 {(isLarge ? 1 : 0)} 1 {N(x)} {N(y)}"
+                    ),
                     'Z' => data.Append('Z'),
                     _ => data.Append(CultureInfo.InvariantCulture, $"{command}{N(x)} {N(y)}"),
                 };
@@ -37,8 +42,8 @@ public sealed class ScenePath
         new ScenePath().MoveTo(left, top).LineTo(right, top).LineTo(right, bottom).LineTo(left, bottom).Close();
 
     /// <summary>A circle.</summary>
-    public static ScenePath Circle(double x, double y, double radius) => new ScenePath()
-        .MoveTo(x - radius, y).Arc(x, y, radius, 180, 180).Arc(x, y, radius, 0, 180).Close();
+    public static ScenePath Circle(double x, double y, double radius) =>
+        new ScenePath().MoveTo(x - radius, y).Arc(x, y, radius, 180, 180).Arc(x, y, radius, 0, 180).Close();
 
     /// <summary>Starts at a point.</summary>
     public ScenePath MoveTo(double x, double y) => Go('M', x, y);
@@ -52,8 +57,11 @@ public sealed class ScenePath
     /// </summary>
     public ScenePath Arc(double centreX, double centreY, double radius, double fromDegrees, double throughDegrees)
     {
-        (double X, double Y) At(double degrees) => (
-            centreX + (radius * Math.Cos(degrees * Math.PI / 180)), centreY + (radius * Math.Sin(degrees * Math.PI / 180)));
+        (double X, double Y) At(double degrees) =>
+            (
+                centreX + (radius * Math.Cos(degrees * Math.PI / 180)),
+                centreY + (radius * Math.Sin(degrees * Math.PI / 180))
+            );
         var start = At(fromDegrees);
         if (_box is null)
         {
@@ -107,6 +115,8 @@ public sealed class ScenePath
         _box = _box is null ? point : _box.With(point);
     }
 
-    /// <summary>One command of the notation: where it ends, and for an arc its radius and whether it is the longer way.</summary>
+    /// <summary>
+    /// One command of the notation: where it ends, and for an arc its radius and whether it is the longer way.
+    /// </summary>
     private readonly record struct Stroke(char Command, double X, double Y, double Radius, bool IsLarge);
 }

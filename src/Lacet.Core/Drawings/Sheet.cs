@@ -17,7 +17,8 @@ internal sealed class Sheet
 
     internal double Bottom => Parts.Max(p => p.Box.Bottom);
 
-    internal void Add(string id, PartKind kind, ScenePath path, double? lineWidth = null) => Parts.Add(new ScenePart(id, kind, path, lineWidth));
+    internal void Add(string id, PartKind kind, ScenePath path, double? lineWidth = null) =>
+        Parts.Add(new ScenePart(id, kind, path, lineWidth));
 
     internal void Box(string id, PartKind kind, double left, double top, double right, double bottom) =>
         Add(id, kind, ScenePath.Rectangle(left, top, right, bottom));
@@ -29,7 +30,16 @@ internal sealed class Sheet
     internal void Put(Sheet other, double dx, double dy)
     {
         Parts.AddRange(other.Parts.Select(p => p with { Path = p.Path.Moved(dx, dy) }));
-        Dimensions.AddRange(other.Dimensions.Select(d =>
-            d with { FromX = d.FromX + dx, ToX = d.ToX + dx, Y = d.Y + dy, PartY = d.PartY + dy }));
+        Dimensions.AddRange(
+            other.Dimensions.Select(d =>
+                d with
+                {
+                    FromX = d.FromX + dx,
+                    ToX = d.ToX + dx,
+                    Y = d.Y + dy,
+                    PartY = d.PartY + dy,
+                }
+            )
+        );
     }
 }

@@ -7,8 +7,8 @@ using Lacet.Core.Splices;
 namespace Lacet.Core.Drawings;
 
 /// <summary>
-/// A joint as it will look, to scale: insulation ends at x = 0, the tips lie to the right. A connector is as large as what
-/// it takes at most, so what is too much stands outside it, and what is too little lies loose in it.
+/// A joint as it will look, to scale: insulation ends at x = 0, the tips lie to the right. A connector is as large as
+/// what it takes at most, so what is too much stands outside it, and what is too little lies loose in it.
 /// </summary>
 public static class SpliceDrawing
 {
@@ -41,9 +41,14 @@ public static class SpliceDrawing
 
         var below = sheet.Bottom;
         sheet.Dimensions.Add(new("bare", 0, bare.Millimetres, below + 6, below, label));
-        return new(sheet.Parts, sheet.Dimensions, trim is { } to
-            ? (FormattableString)$"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {to} bare from the insulation to the tip"
-            : $"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {strip:target} bare from the insulation to the tip");
+        return new(
+            sheet.Parts,
+            sheet.Dimensions,
+            trim is { } to
+                ? (FormattableString)
+                    $"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {to} bare from the insulation to the tip"
+                : $"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}: {strip:target} bare from the insulation to the tip"
+        );
     }
 
     private static void Ports(Sheet sheet, SpliceJoin join, double strip)
@@ -51,7 +56,14 @@ public static class SpliceDrawing
         var ends = join.Conductors;
         var (ports, pitch, room) = (JointRoom.PortsOf(join), JointRoom.PitchOf(join), JointRoom.Of(join, new(strip)));
         var lever = join.Connector.Kind == ConnectorKind.Lever;
-        sheet.Box("body", PartKind.Body, -2, -pitch * 0.6, room.Length.Millimetres - 2, ((ports - 1) * pitch) + (pitch * 0.6));
+        sheet.Box(
+            "body",
+            PartKind.Body,
+            -2,
+            -pitch * 0.6,
+            room.Length.Millimetres - 2,
+            ((ports - 1) * pitch) + (pitch * 0.6)
+        );
         for (var i = 0; i < ports; i++)
         {
             var (y, half) = (i * pitch, pitch * 0.36);
@@ -69,21 +81,51 @@ public static class SpliceDrawing
             var y = i * pitch;
             if (lever)
             {
-                sheet.Box($"lever-{i + 1}", PartKind.Lever, strip * 0.28, y - (pitch * 0.42), strip + 4.5, y + (pitch * 0.42));
+                sheet.Box(
+                    $"lever-{i + 1}",
+                    PartKind.Lever,
+                    strip * 0.28,
+                    y - (pitch * 0.42),
+                    strip + 4.5,
+                    y + (pitch * 0.42)
+                );
             }
             else
             {
-                sheet.Add($"spring-{i + 1}", PartKind.Spring, new ScenePath().MoveTo(strip * 0.3, y - (pitch * 0.4)).LineTo((strip * 0.3) + 1, y - (pitch * 0.4)).LineTo(strip * 0.62, y - 0.3).LineTo((strip * 0.62) - 0.6, y).Close());
+                sheet.Add(
+                    $"spring-{i + 1}",
+                    PartKind.Spring,
+                    new ScenePath()
+                        .MoveTo(strip * 0.3, y - (pitch * 0.4))
+                        .LineTo((strip * 0.3) + 1, y - (pitch * 0.4))
+                        .LineTo(strip * 0.62, y - 0.3)
+                        .LineTo((strip * 0.62) - 0.6, y)
+                        .Close()
+                );
             }
         }
 
         if (lever)
         {
-            sheet.Box("window", PartKind.Opening, strip - 0.5, -pitch * 0.5, strip + 1.5, ((ports - 1) * pitch) + (pitch * 0.5));
+            sheet.Box(
+                "window",
+                PartKind.Opening,
+                strip - 0.5,
+                -pitch * 0.5,
+                strip + 1.5,
+                ((ports - 1) * pitch) + (pitch * 0.5)
+            );
             for (var i = 0; i < Math.Min(ports, ends.Count); i++)
             {
                 var half = ends[i].Diameter.Millimetres / 2;
-                sheet.Box($"tip-{i + 1}", PartKind.Conductor, strip - 0.5, (i * pitch) - half, strip, (i * pitch) + half);
+                sheet.Box(
+                    $"tip-{i + 1}",
+                    PartKind.Conductor,
+                    strip - 0.5,
+                    (i * pitch) - half,
+                    strip,
+                    (i * pitch) + half
+                );
             }
         }
     }
@@ -111,14 +153,31 @@ public static class SpliceDrawing
         {
             var y = i * pitch;
             sheet.Add(
-                $"end-{i + 1}-insulation", PartKind.Insulation,
-                new ScenePath().MoveTo(-Shown, y).LineTo(-9, y).LineTo(0, middle + ((y - middle) * Math.Min(1, bundle / (ends.Count * pitch) * 1.6))), ends[i].InsulationOuterDiameter.Millimetres);
+                $"end-{i + 1}-insulation",
+                PartKind.Insulation,
+                new ScenePath()
+                    .MoveTo(-Shown, y)
+                    .LineTo(-9, y)
+                    .LineTo(0, middle + ((y - middle) * Math.Min(1, bundle / (ends.Count * pitch) * 1.6))),
+                ends[i].InsulationOuterDiameter.Millimetres
+            );
         }
 
         // As thick as the bundle is: the wires of a twist are drawn alike, each of the mean area.
         var each = Math.Sqrt(area / ends.Count * 4 / Math.PI);
         var radius = ends.Count == 1 ? 0 : Math.Max(each / 2, (bundle - each) / 2);
-        HelixPen.Twist(sheet, "wire", PartKind.Conductor, ends.Count, 0, bare, middle, radius, HandSplice.OpenPitch * each, each);
+        HelixPen.Twist(
+            sheet,
+            "wire",
+            PartKind.Conductor,
+            ends.Count,
+            0,
+            bare,
+            middle,
+            radius,
+            HandSplice.OpenPitch * each,
+            each
+        );
         Over(sheet, kind, middle, room, bundle, bare);
     }
 
@@ -129,19 +188,58 @@ public static class SpliceDrawing
         if (kind is ConnectorKind.TwistOn or ConnectorKind.SealedTwistOn)
         {
             var (right, tip) = (length - 6, (room / 4) + 2);
-            sheet.Add("cap", PartKind.Body, new ScenePath().MoveTo(-6, y - half).LineTo(2, y - half + 1).LineTo(right - 2, y - tip).LineTo(right, y).LineTo(right - 2, y + tip).LineTo(2, y + half - 1).LineTo(-6, y + half).Close());
-            sheet.Add("inside", PartKind.Opening, new ScenePath().MoveTo(-6, y - half + 1.4).LineTo(2, y - (room / 2) - 0.8).LineTo(right - 5, y - (room / 4)).LineTo(right - 5, y + (room / 4)).LineTo(2, y + (room / 2) + 0.8).LineTo(-6, y + half - 1.4).Close());
+            sheet.Add(
+                "cap",
+                PartKind.Body,
+                new ScenePath()
+                    .MoveTo(-6, y - half)
+                    .LineTo(2, y - half + 1)
+                    .LineTo(right - 2, y - tip)
+                    .LineTo(right, y)
+                    .LineTo(right - 2, y + tip)
+                    .LineTo(2, y + half - 1)
+                    .LineTo(-6, y + half)
+                    .Close()
+            );
+            sheet.Add(
+                "inside",
+                PartKind.Opening,
+                new ScenePath()
+                    .MoveTo(-6, y - half + 1.4)
+                    .LineTo(2, y - (room / 2) - 0.8)
+                    .LineTo(right - 5, y - (room / 4))
+                    .LineTo(right - 5, y + (room / 4))
+                    .LineTo(2, y + (room / 2) + 0.8)
+                    .LineTo(-6, y + half - 1.4)
+                    .Close()
+            );
             for (var x = 3.0; x < right - 6; x += 2.2)
             {
                 var coil = (room / 2) - ((room / 4) * (x - 2) / (right - 7)) + 0.8;
-                sheet.Add(FormattableString.Invariant($"coil-{x:0.0}"), PartKind.Spring, new ScenePath().MoveTo(x - 0.8, y - coil).LineTo(x + 0.8, y + coil), 0.6);
+                sheet.Add(
+                    FormattableString.Invariant($"coil-{x:0.0}"),
+                    PartKind.Spring,
+                    new ScenePath().MoveTo(x - 0.8, y - coil).LineTo(x + 0.8, y + coil),
+                    0.6
+                );
             }
         }
         else if (kind == ConnectorKind.CrimpSleeveTube)
         {
             // The cap, 4 mm, and the tube behind it.
             var deep = length - 18;
-            sheet.Add("tube", PartKind.Body, new ScenePath().MoveTo(-14, y - half).LineTo(deep - 3, y - half).LineTo(deep, y - half + 3).LineTo(deep, y + half - 3).LineTo(deep - 3, y + half).LineTo(-14, y + half).Close());
+            sheet.Add(
+                "tube",
+                PartKind.Body,
+                new ScenePath()
+                    .MoveTo(-14, y - half)
+                    .LineTo(deep - 3, y - half)
+                    .LineTo(deep, y - half + 3)
+                    .LineTo(deep, y + half - 3)
+                    .LineTo(deep - 3, y + half)
+                    .LineTo(-14, y + half)
+                    .Close()
+            );
             sheet.Box("inside", PartKind.Opening, -14, y - half + 1, deep - 1.5, y + half - 1);
         }
     }
@@ -153,13 +251,29 @@ public static class SpliceDrawing
         {
             case ConnectorKind.SealedTwistOn:
                 var skirt = (room / 2) + 2.6;
-                sheet.Add("sealant", PartKind.Sealant, new ScenePath().MoveTo(-6, y - skirt).LineTo(bare + 3, y - (room / 4)).LineTo(bare + 3, y + (room / 4)).LineTo(-6, y + skirt).Close());
+                sheet.Add(
+                    "sealant",
+                    PartKind.Sealant,
+                    new ScenePath()
+                        .MoveTo(-6, y - skirt)
+                        .LineTo(bare + 3, y - (room / 4))
+                        .LineTo(bare + 3, y + (room / 4))
+                        .LineTo(-6, y + skirt)
+                        .Close()
+                );
                 break;
             case ConnectorKind.CrimpSleeveTube:
                 var inner = sheet.Parts.Single(p => p is { Id: "inside" }).Box;
                 var top = inner.Left + TubeChoice.GreaseFree.Millimetres;
                 sheet.Box("sleeve", PartKind.Sleeve, 1, y - (bundle / 2) - 0.8, bare, y + (bundle / 2) + 0.8);
-                sheet.Box("crimp", PartKind.Crimp, bare * 0.35, y - (bundle / 2) - 0.2, bare * 0.7, y + (bundle / 2) + 0.2);
+                sheet.Box(
+                    "crimp",
+                    PartKind.Crimp,
+                    bare * 0.35,
+                    y - (bundle / 2) - 0.2,
+                    bare * 0.7,
+                    y + (bundle / 2) + 0.2
+                );
                 sheet.Box("grease", PartKind.Sealant, top, inner.Top, inner.Right, inner.Bottom);
                 sheet.Box("tube-cap", PartKind.Lever, inner.Left - 4, inner.Top - 1, inner.Left, inner.Bottom + 1);
                 sheet.Dimension("grease-free", inner.Left, top, inner.Top - 7, inner.Top, TubeChoice.GreaseFree);

@@ -15,12 +15,24 @@ internal static class ThroughTag
         sheet.Add("landed-behind", PartKind.Conductor, new ScenePath().MoveTo(eye, 0).LineTo(edge, 0), d);
         Tag(lug, eye, sheet);
         sheet.Parts.AddRange(WirePen.Bare("landed", end.Conductor, 0, eye));
-        sheet.Add("landed-wrap", PartKind.Conductor, new ScenePath().Arc(edge, turn, turn, -90, 180).LineTo(edge - back, 2 * turn), d);
+        sheet.Add(
+            "landed-wrap",
+            PartKind.Conductor,
+            new ScenePath().Arc(edge, turn, turn, -90, 180).LineTo(edge - back, 2 * turn),
+            d
+        );
         sheet.Parts.Add(WirePen.Insulation("landed", end.Conductor, 0));
         sheet.Add("landed-solder", PartKind.Solder, ScenePath.Circle(eye + 0.4, turn, Edge(lug)));
         if (end.Length > end.Strip.Most.Millimetres)
         {
-            sheet.Box("bare-showing", PartKind.BareShowing, 0, -end.BareHalf, end.Length - end.Strip.Most.Millimetres, end.BareHalf);
+            sheet.Box(
+                "bare-showing",
+                PartKind.BareShowing,
+                0,
+                -end.BareHalf,
+                end.Length - end.Strip.Most.Millimetres,
+                end.BareHalf
+            );
         }
 
         sheet.Dimension("lead", 0, eye, sheet.Bottom + 2, end.BareHalf, new(eye));
@@ -28,14 +40,24 @@ internal static class ThroughTag
 
     internal static void Alone(SolderLug lug, Sheet sheet) => Tag(lug, 0, sheet);
 
-    /// <summary>From the middle of the eye to the tag's edge: the metal round a hole is typical, only for the drawing.</summary>
+    /// <summary>
+    /// From the middle of the eye to the tag's edge: the metal round a hole is typical, only for the drawing.
+    /// </summary>
     private static double Edge(SolderLug lug) => (lug.Hole.Millimetres / 2) + 1.2;
 
     private static void Tag(SolderLug lug, double eye, Sheet sheet)
     {
         var half = Edge(lug);
-        sheet.Add("landed-tag", PartKind.LugMetal, new ScenePath()
-            .MoveTo(eye - half, 9).LineTo(eye - half, 0).Arc(eye, 0, half, 180, 180).LineTo(eye + half, 9).Close());
+        sheet.Add(
+            "landed-tag",
+            PartKind.LugMetal,
+            new ScenePath()
+                .MoveTo(eye - half, 9)
+                .LineTo(eye - half, 0)
+                .Arc(eye, 0, half, 180, 180)
+                .LineTo(eye + half, 9)
+                .Close()
+        );
         sheet.Add("landed-eye", PartKind.Opening, ScenePath.Circle(eye, 0, lug.Hole.Millimetres / 2));
         sheet.Box("landed-body", PartKind.Body, eye - half - 3, 9, eye + half + 3, 13);
     }

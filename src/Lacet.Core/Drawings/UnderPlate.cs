@@ -2,7 +2,10 @@ using Lacet.Core.Landings;
 
 namespace Lacet.Core.Drawings;
 
-/// <summary>A straight end between two plates that a screw draws together, seen from the side: it comes from behind, through the body.</summary>
+/// <summary>
+/// A straight end between two plates that a screw draws together, seen from the side: it comes from behind, through the
+/// body.
+/// </summary>
 internal static class UnderPlate
 {
     private const double Wall = 3;
@@ -41,13 +44,24 @@ internal static class UnderPlate
         Plates(0.5, 10, 1.2, plug.Screw.MajorDiameter, sheet, () => { });
     }
 
-    /// <summary>The body of a device: its back is the wall that the wire comes through, and the screw stands at its side.</summary>
+    /// <summary>
+    /// The body of a device: its back is the wall that the wire comes through, and the screw stands at its side.
+    /// </summary>
     private static void Device(double face, double depth, double opening, Sheet sheet)
     {
         var reach = opening + 5;
-        sheet.Add("landed-body", PartKind.Body, new ScenePath()
-            .MoveTo(face, -reach).LineTo(face + Wall, -reach).LineTo(face + Wall, opening + 3).LineTo(face + depth + 5, opening + 3)
-            .LineTo(face + depth + 5, opening + 6).LineTo(face, opening + 6).Close());
+        sheet.Add(
+            "landed-body",
+            PartKind.Body,
+            new ScenePath()
+                .MoveTo(face, -reach)
+                .LineTo(face + Wall, -reach)
+                .LineTo(face + Wall, opening + 3)
+                .LineTo(face + depth + 5, opening + 3)
+                .LineTo(face + depth + 5, opening + 6)
+                .LineTo(face, opening + 6)
+                .Close()
+        );
         sheet.Box("landed-opening", PartKind.Opening, face, -opening, face + Wall, opening);
         // The second hole of the same screw lies behind the first.
         sheet.Box("landed-second-hole", PartKind.Opening, face, -opening - 3.2, face + Wall, -opening - 1.2);
@@ -60,11 +74,27 @@ internal static class UnderPlate
     {
         var x = (from + to) / 2;
         var headBottom = -half - PlateThickness;
-        sheet.Box("landed-thread", PartKind.ScrewThread, x - (thread / 2), headBottom, x + (thread / 2), half + PlateThickness + 2);
+        sheet.Box(
+            "landed-thread",
+            PartKind.ScrewThread,
+            x - (thread / 2),
+            headBottom,
+            x + (thread / 2),
+            half + PlateThickness + 2
+        );
         wire();
         sheet.Box("landed-plate", PartKind.Plate, from, half, to + 1, half + PlateThickness);
-        sheet.Add("landed-clamp-plate", PartKind.Plate, new ScenePath()
-            .MoveTo(from, headBottom - 0.9).LineTo(from + 1.2, headBottom).LineTo(to + 0.5, headBottom).LineTo(to + 0.5, -half).LineTo(from, -half).Close());
+        sheet.Add(
+            "landed-clamp-plate",
+            PartKind.Plate,
+            new ScenePath()
+                .MoveTo(from, headBottom - 0.9)
+                .LineTo(from + 1.2, headBottom)
+                .LineTo(to + 0.5, headBottom)
+                .LineTo(to + 0.5, -half)
+                .LineTo(from, -half)
+                .Close()
+        );
         sheet.Box("landed-head", PartKind.Nut, x - (thread * 0.98), headBottom - 2.4, x + (thread * 0.98), headBottom);
         sheet.Box("landed-slot", PartKind.ScrewSlot, x - 0.5, headBottom - 2.4, x + 0.5, headBottom - 1.2);
     }

@@ -3,7 +3,9 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Drawings;
 
-/// <summary>A hook under a screw, as the screwdriver sees it: the wire comes from the left and goes round clockwise.</summary>
+/// <summary>
+/// A hook under a screw, as the screwdriver sees it: the wire comes from the left and goes round clockwise.
+/// </summary>
 internal static class UnderScrew
 {
     /// <summary>What the screw stands on.</summary>
@@ -20,14 +22,32 @@ internal static class UnderScrew
         ground(lead, centreY, hook.HeadRadius, sheet);
         sheet.Add("landed-thread", PartKind.ScrewThread, ScenePath.Circle(lead, centreY, screw.MajorDiameter / 2));
         sheet.Add("landed-hook", PartKind.Conductor, Bend(hook.Radius), d);
-        sheet.Parts.AddRange(WirePen.StrandLines(conductor).Select((offset, i) =>
-            new ScenePart($"landed-strand-{i}", PartKind.Strand, Bend(hook.Radius - offset), WirePen.StrandLine(conductor))));
+        sheet.Parts.AddRange(
+            WirePen
+                .StrandLines(conductor)
+                .Select(
+                    (offset, i) =>
+                        new ScenePart(
+                            $"landed-strand-{i}",
+                            PartKind.Strand,
+                            Bend(hook.Radius - offset),
+                            WirePen.StrandLine(conductor)
+                        )
+                )
+        );
         sheet.Parts.Add(WirePen.Insulation("landed", conductor, 0));
 
         var headReach = Math.Sqrt(Math.Max(0, Square(hook.HeadRadius) - Square(Math.Max(0, hook.Radius - half))));
         if (lead < headReach - 0.05)
         {
-            sheet.Box("insulation-caught", PartKind.InsulationCaught, Math.Max(lead - headReach, -half * 2), 0, 0, half);
+            sheet.Box(
+                "insulation-caught",
+                PartKind.InsulationCaught,
+                Math.Max(lead - headReach, -half * 2),
+                0,
+                0,
+                half
+            );
         }
         else if (lead > hook.LeadMost + 0.05)
         {
@@ -35,13 +55,19 @@ internal static class UnderScrew
         }
 
         Head(screw, lead, centreY, sheet);
-        sheet.Add("landed-direction", PartKind.Direction, new ScenePath().Arc(lead, centreY, hook.HeadRadius + 0.6, -60, 100), 0.25);
+        sheet.Add(
+            "landed-direction",
+            PartKind.Direction,
+            new ScenePath().Arc(lead, centreY, hook.HeadRadius + 0.6, -60, 100),
+            0.25
+        );
         if (lead > 0.5)
         {
             sheet.Dimension("lead", 0, lead, centreY + hook.HeadRadius + 3, 0, new Length(lead));
         }
 
-        ScenePath Bend(double radius) => new ScenePath().MoveTo(0, centreY - radius).Arc(lead, centreY, radius, -90, angle);
+        ScenePath Bend(double radius) =>
+            new ScenePath().MoveTo(0, centreY - radius).Arc(lead, centreY, radius, -90, angle);
     }
 
     /// <summary>The screw on its ground, with nothing under it.</summary>
@@ -54,16 +80,35 @@ internal static class UnderScrew
 
     /// <summary>The strap of a receptacle or switch.</summary>
     internal static void OnStrap(double x, double y, double radius, Sheet sheet) =>
-        sheet.Box("landed-plate", PartKind.Plate, x - radius - 0.8, y - radius - 1.2, x + radius + 1.6, y + radius + 1.2);
+        sheet.Box(
+            "landed-plate",
+            PartKind.Plate,
+            x - radius - 0.8,
+            y - radius - 1.2,
+            x + radius + 1.6,
+            y + radius + 1.2
+        );
 
     /// <summary>The blade of a plug: 1/4 in (6.3 mm) wide, with the hole near its end (common practice).</summary>
     internal static void OnBlade(double x, double y, double radius, Sheet sheet)
     {
         sheet.Box("landed-body", PartKind.Body, x - radius - 2.5, y - radius - 2, x + radius + 3, y + radius + 2);
-        sheet.Add("landed-blade", PartKind.LugMetal, new ScenePath()
-            .MoveTo(x - radius - 0.8, y - radius - 0.6).LineTo(x + radius + 1, y - radius - 0.6).LineTo(x + radius + 2, y - 3.15).LineTo(x + radius + 17, y - 3.15)
-            .LineTo(x + radius + 18.5, y - 1.8).LineTo(x + radius + 18.5, y + 1.8).LineTo(x + radius + 17, y + 3.15).LineTo(x + radius + 2, y + 3.15)
-            .LineTo(x + radius + 1, y + radius + 0.6).LineTo(x - radius - 0.8, y + radius + 0.6).Close());
+        sheet.Add(
+            "landed-blade",
+            PartKind.LugMetal,
+            new ScenePath()
+                .MoveTo(x - radius - 0.8, y - radius - 0.6)
+                .LineTo(x + radius + 1, y - radius - 0.6)
+                .LineTo(x + radius + 2, y - 3.15)
+                .LineTo(x + radius + 17, y - 3.15)
+                .LineTo(x + radius + 18.5, y - 1.8)
+                .LineTo(x + radius + 18.5, y + 1.8)
+                .LineTo(x + radius + 17, y + 3.15)
+                .LineTo(x + radius + 2, y + 3.15)
+                .LineTo(x + radius + 1, y + radius + 0.6)
+                .LineTo(x - radius - 0.8, y + radius + 0.6)
+                .Close()
+        );
         sheet.Add("landed-blade-hole", PartKind.Opening, ScenePath.Circle(x + radius + 14.5, y, 1.6));
     }
 

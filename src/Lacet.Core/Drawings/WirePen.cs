@@ -14,20 +14,38 @@ internal static class WirePen
         var left = -Math.Max(ShownInsulation, half * 2);
         // The far end is torn, since the wire goes on.
         var path = new ScenePath()
-            .MoveTo(0, axisY - half).LineTo(0, axisY + half).LineTo(left, axisY + half)
-            .LineTo(left + (half * 0.5), axisY + (half * 0.33)).LineTo(left - (half * 0.3), axisY - (half * 0.33)).LineTo(left + (half * 0.3), axisY - half)
+            .MoveTo(0, axisY - half)
+            .LineTo(0, axisY + half)
+            .LineTo(left, axisY + half)
+            .LineTo(left + (half * 0.5), axisY + (half * 0.33))
+            .LineTo(left - (half * 0.3), axisY - (half * 0.33))
+            .LineTo(left + (half * 0.3), axisY - half)
             .Close();
         return new ScenePart(view + "-insulation", PartKind.Insulation, path);
     }
 
-    internal static IEnumerable<ScenePart> Bare(string view, Conductor conductor, double axisY, double toX, double fromX = 0)
+    internal static IEnumerable<ScenePart> Bare(
+        string view,
+        Conductor conductor,
+        double axisY,
+        double toX,
+        double fromX = 0
+    )
     {
         var half = conductor.Diameter.Millimetres / 2;
-        yield return new ScenePart(view + "-bare", PartKind.Conductor, ScenePath.Rectangle(fromX, axisY - half, toX, axisY + half));
+        yield return new ScenePart(
+            view + "-bare",
+            PartKind.Conductor,
+            ScenePath.Rectangle(fromX, axisY - half, toX, axisY + half)
+        );
         foreach (var (offset, i) in StrandLines(conductor).Select((o, i) => (o, i)))
         {
             yield return new ScenePart(
-                $"{view}-strand-{i}", PartKind.Strand, new ScenePath().MoveTo(fromX, axisY + offset).LineTo(toX, axisY + offset), StrandLine(conductor));
+                $"{view}-strand-{i}",
+                PartKind.Strand,
+                new ScenePath().MoveTo(fromX, axisY + offset).LineTo(toX, axisY + offset),
+                StrandLine(conductor)
+            );
         }
     }
 
@@ -37,7 +55,12 @@ internal static class WirePen
         var across = conductor.Build switch
         {
             Build.Solid => 1,
-            Build.Stranded => conductor.Strands switch { 7 => 3, 19 => 5, _ => 7 },
+            Build.Stranded => conductor.Strands switch
+            {
+                7 => 3,
+                19 => 5,
+                _ => 7,
+            },
             _ => 9,
         };
         var d = conductor.Diameter.Millimetres;

@@ -13,7 +13,13 @@ namespace Lacet.Core.Ferrules;
 /// <param name="LoosePrice">What a loose ferrule costs.</param>
 /// <param name="BeltedPrice">What a belted ferrule costs.</param>
 public sealed record BeltedTool(
-    double ToolPrice = 600, double HourlyWage = 45, double LooseSeconds = 45, double BeltedSeconds = 15, double LoosePrice = 0.03, double BeltedPrice = 0.12)
+    double ToolPrice = 600,
+    double HourlyWage = 45,
+    double LooseSeconds = 45,
+    double BeltedSeconds = 15,
+    double LoosePrice = 0.03,
+    double BeltedPrice = 0.12
+)
 {
     /// <summary>Belts are made for 22 to 14 AWG, 50 to a belt (common practice).</summary>
     public static bool Takes(Area ferrule) => ferrule.SquareMillimetres is >= 0.34 and <= 2.5;

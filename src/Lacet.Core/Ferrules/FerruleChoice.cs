@@ -26,20 +26,24 @@ public sealed record FerruleChoice(
     FerruleColours Series,
     bool PinFits,
     bool Twin = false,
-    bool ByLabel = false)
+    bool ByLabel = false
+)
 {
     /// <summary>Where sizes, pins and bores are from.</summary>
     public const string Source = "DIN 46228-4; usual pairings, common practice (from memory)";
 
     /// <summary>
-    /// The usual pairings fill at least 0.82 of their nominal size; emptier than this, the strands are loose in the pin.
+    /// The usual pairings fill at least 0.82 of their nominal size; emptier than this, the strands are loose in the
+    /// pin.
     /// </summary>
     private const double LeastFill = 0.75;
 
     /// <summary>Strands may show this far past the pin before crimping (common practice).</summary>
     private const double MostShowing = 1;
 
-    /// <summary>Where somebody strips long and trims, this much more is bare before the crimp: at least, to aim at, at most.</summary>
+    /// <summary>
+    /// Where somebody strips long and trims, this much more is bare before the crimp: at least, to aim at, at most.
+    /// </summary>
     private static readonly (double Least, double Target, double Most) ToTrim = (2, 4, 8);
 
     private static readonly IReadOnlyList<FerruleRow> Rows = ReferenceTable.Rows<FerruleRow>("ferrules");
@@ -49,15 +53,19 @@ public sealed record FerruleChoice(
     public static IReadOnlyList<double> Sizes { get; } = [.. Rows.Select(r => r.Size)];
 
     /// <summary>The strip length: through the collar to the pin's end, and up to 1 mm past it.</summary>
-    public Window<Length> Strip => new(
-        Pin + Entry, Pin + Entry, Pin + Entry + new Length(MostShowing));
+    public Window<Length> Strip => new(Pin + Entry, Pin + Entry, Pin + Entry + new Length(MostShowing));
 
     /// <summary>The strip length of those who strip long, crimp, and trim the strands flush with the pin.</summary>
-    public Window<Length> StripToTrim => new(
-        Pin + Entry + new Length(ToTrim.Target), Pin + Entry + new Length(ToTrim.Least), Pin + Entry + new Length(ToTrim.Most));
+    public Window<Length> StripToTrim =>
+        new(
+            Pin + Entry + new Length(ToTrim.Target),
+            Pin + Entry + new Length(ToTrim.Least),
+            Pin + Entry + new Length(ToTrim.Most)
+        );
 
     /// <summary>The strip length that a house works to.</summary>
-    public Window<Length> StripBy(HouseRules rules) => rules.StripForFerrules == StripForFerrules.Exact ? Strip : StripToTrim;
+    public Window<Length> StripBy(HouseRules rules) =>
+        rules.StripForFerrules == StripForFerrules.Exact ? Strip : StripToTrim;
 
     /// <summary>
     /// Chooses by area: the smallest nominal size of at least 0.9 × the conductor's area whose pin the strands enter,
@@ -88,7 +96,8 @@ public sealed record FerruleChoice(
             row.CollarBore is null ? null : ColourIn(rules.FerruleColours, row),
             rules.FerruleColours,
             fits,
-            ByLabel: labelMm2 is not null);
+            ByLabel: labelMm2 is not null
+        );
     }
 
     /// <summary>
@@ -96,16 +105,29 @@ public sealed record FerruleChoice(
     /// </summary>
     public static FerruleChoice? ForTwo(Conductor first, Conductor second, Length depth, HouseRules rules)
     {
-        if (first.Build == Build.Solid || second.Build == Build.Solid || !first.Size.Equals(second.Size)
-            || ByArea(first) is not { } row || Twins.FirstOrDefault(t => t.Size.Equals(row.Size)) is not { } twin)
+        if (
+            first.Build == Build.Solid
+            || second.Build == Build.Solid
+            || !first.Size.Equals(second.Size)
+            || ByArea(first) is not { } row
+            || Twins.FirstOrDefault(t => t.Size.Equals(row.Size)) is not { } twin
+        )
         {
             return null;
         }
 
         var (pin, fits) = PinFor(twin.PinLengths, depth);
         return new FerruleChoice(
-            new(row.Size), pin, new(twin.Entry), CollarFor(first, row), row.CollarBore is { } bore ? new Length(bore) : null,
-            ColourIn(rules.FerruleColours, row), rules.FerruleColours, fits, Twin: true);
+            new(row.Size),
+            pin,
+            new(twin.Entry),
+            CollarFor(first, row),
+            row.CollarBore is { } bore ? new Length(bore) : null,
+            ColourIn(rules.FerruleColours, row),
+            rules.FerruleColours,
+            fits,
+            Twin: true
+        );
     }
 
     /// <summary>
@@ -118,16 +140,20 @@ public sealed record FerruleChoice(
         return sizeMm2 >= 0.9 * area && area >= LeastFill * sizeMm2;
     }
 
-    /// <summary>"2.5 mm² (14 AWG)" whichever unit leads, as ferrules and nests are printed; "2 × 2.5 mm²" for a twin.</summary>
-    public string SaySize() => Size.Read() is var size && Twin ? $"2 × {size.Metric}" : $"{size.Metric} ({size.Imperial})";
+    /// <summary>
+    /// "2.5 mm² (14 AWG)" whichever unit leads, as ferrules and nests are printed; "2 × 2.5 mm²" for a twin.
+    /// </summary>
+    public string SaySize() =>
+        Size.Read() is var size && Twin ? $"2 × {size.Metric}" : $"{size.Metric} ({size.Imperial})";
 
     /// <summary>The series' name as it is printed.</summary>
-    public static string Say(FerruleColours series) => series switch
-    {
-        FerruleColours.Din46228 => "DIN 46228-4",
-        FerruleColours.French => "French practice",
-        _ => "other common series",
-    };
+    public static string Say(FerruleColours series) =>
+        series switch
+        {
+            FerruleColours.Din46228 => "DIN 46228-4",
+            FerruleColours.French => "French practice",
+            _ => "other common series",
+        };
 
     private static FerruleRow? ByArea(Conductor conductor)
     {
@@ -139,11 +165,18 @@ public sealed record FerruleChoice(
     private static FerruleRow Labelled(double mm2, Conductor conductor)
     {
         const string Field = "kit.ferruleMm2";
-        var row = Rows.FirstOrDefault(r => r.Size.Equals(mm2)) ?? throw new ImpossibleInputException(
-            Field, FormattableString.Invariant($"There is no ferrule of {mm2} mm². Sizes are {string.Join(", ", Sizes)}."));
+        var row = Rows.FirstOrDefault(r => r.Size.Equals(mm2))
+            ?? throw new ImpossibleInputException(
+                Field,
+                FormattableString.Invariant($"There is no ferrule of {mm2} mm². Sizes are {string.Join(", ", Sizes)}.")
+            );
         return row.PinBore < conductor.Size.SolidDiameter.Millimetres
-            ? throw new ImpossibleInputException(Field, FormattableString.Invariant(
-                $"{conductor.Size.Name} does not enter a {mm2} mm² pin: its metal alone is {conductor.Size.SolidDiameter.Millimetres:0.0#} mm, the bore {row.PinBore} mm."))
+            ? throw new ImpossibleInputException(
+                Field,
+                FormattableString.Invariant(
+                    $"{conductor.Size.Name} does not enter a {mm2} mm² pin: its metal alone is {conductor.Size.SolidDiameter.Millimetres:0.0#} mm, the bore {row.PinBore} mm."
+                )
+            )
             : row;
     }
 
@@ -158,10 +191,11 @@ public sealed record FerruleChoice(
         : conductor.InsulationOuterDiameter.Millimetres <= bore ? Collar.Standard
         : Collar.Large;
 
-    private static string ColourIn(FerruleColours series, FerruleRow row) => series switch
-    {
-        FerruleColours.Din46228 => row.Din,
-        FerruleColours.French => row.French,
-        _ => row.Other,
-    };
+    private static string ColourIn(FerruleColours series, FerruleRow row) =>
+        series switch
+        {
+            FerruleColours.Din46228 => row.Din,
+            FerruleColours.French => row.French,
+            _ => row.Other,
+        };
 }

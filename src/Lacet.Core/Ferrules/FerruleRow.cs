@@ -12,9 +12,19 @@ namespace Lacet.Core.Ferrules;
 /// <param name="French">Colour by French practice.</param>
 /// <param name="Other">Colour in the other common series.</param>
 public sealed record FerruleRow(
-    double Size, string Pins, double? PinBore, double? CollarBore, double? PinWall, double? CollarWall, double Entry, string Din, string French, string Other)
+    double Size,
+    string Pins,
+    double? PinBore,
+    double? CollarBore,
+    double? PinWall,
+    double? CollarWall,
+    double Entry,
+    string Din,
+    string French,
+    string Other
+)
 {
     /// <summary>Pin lengths, mm, ascending.</summary>
     public IReadOnlyList<double> PinLengths { get; } =
-        [.. Pins.Split(' ').Select(p => double.Parse(p, System.Globalization.CultureInfo.InvariantCulture))];
+    [.. Pins.Split(' ').Select(p => double.Parse(p, System.Globalization.CultureInfo.InvariantCulture))];
 }

@@ -8,5 +8,5 @@ public sealed record TwinRow(double Size, string Pins, double Entry)
 {
     /// <summary>Pin lengths, mm, ascending.</summary>
     public IReadOnlyList<double> PinLengths { get; } =
-        [.. Pins.Split(' ').Select(p => double.Parse(p, System.Globalization.CultureInfo.InvariantCulture))];
+    [.. Pins.Split(' ').Select(p => double.Parse(p, System.Globalization.CultureInfo.InvariantCulture))];
 }

@@ -39,7 +39,8 @@ public sealed record HookGeometry
         Strip = new(
             new(ArcLength(AngleTarget) + LeadTarget),
             new(ArcLength(AngleLeast) + LeadLeast),
-            new(ArcLength(AngleMost) + LeadMost));
+            new(ArcLength(AngleMost) + LeadMost)
+        );
     }
 
     /// <summary>Diameter of the bare conductor.</summary>
@@ -95,7 +96,8 @@ public sealed record HookGeometry
 
     private Length Eye(double degrees) => EyeLead + new Length((Math.PI / 2 * 1.5 * WireDiameter) + ArcLength(degrees));
 
-    private double Chord(double offset) => offset < HeadRadius ? Math.Sqrt((HeadRadius * HeadRadius) - (offset * offset)) : 0;
+    private double Chord(double offset) =>
+        offset < HeadRadius ? Math.Sqrt((HeadRadius * HeadRadius) - (offset * offset)) : 0;
 
     private static double Degrees(double radians) => radians * 180 / Math.PI;
 }

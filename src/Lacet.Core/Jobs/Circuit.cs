@@ -11,7 +11,9 @@ public sealed record Circuit(Guid Id, string Name) : IJobEntity
     /// <inheritdoc/>
     public EntityKind Kind => EntityKind.Circuit;
 
-    /// <summary>Voltage between line and return, or between lines where it has three phases; null where nobody said.</summary>
+    /// <summary>
+    /// Voltage between line and return, or between lines where it has three phases; null where nobody said.
+    /// </summary>
     public double? Volts { get; init; }
 
     /// <summary>1 or 3.</summary>

@@ -27,7 +27,9 @@ public sealed class Job
     private readonly IdIndex<string> _wiresRunning = new(StringComparer.OrdinalIgnoreCase);
     private readonly IdIndex<Guid> _sharing = new();
 
-    /// <summary>A job of parts. Throws <see cref="ImpossibleInputException"/> where they do not belong together.</summary>
+    /// <summary>
+    /// A job of parts. Throws <see cref="ImpossibleInputException"/> where they do not belong together.
+    /// </summary>
     public Job(JobTitle title, IEnumerable<IJobEntity> parts)
     {
         Title = title;
@@ -66,17 +68,27 @@ public sealed class Job
 
     /// <summary>Every part but the title, each kind in its order.</summary>
     public IEnumerable<IJobEntity> Parts =>
-        Ordered(_enclosures.Values).Concat<IJobEntity>(Ordered(_devices.Values)).Concat(Ordered(_landings.Values))
-            .Concat(Ordered(_circuits.Values)).Concat(Ordered(_wires.Values)).Concat(Ordered(_acceptances.Values)).Concat(Ordered(_cords.Values)).Concat(Ordered(_pinMaps.Values));
+        Ordered(_enclosures.Values)
+            .Concat<IJobEntity>(Ordered(_devices.Values))
+            .Concat(Ordered(_landings.Values))
+            .Concat(Ordered(_circuits.Values))
+            .Concat(Ordered(_wires.Values))
+            .Concat(Ordered(_acceptances.Values))
+            .Concat(Ordered(_cords.Values))
+            .Concat(Ordered(_pinMaps.Values));
 
     /// <summary>The devices in an enclosure.</summary>
     public IEnumerable<Device> DevicesIn(Guid enclosure) => _devicesIn[enclosure].Select(id => _devices[id]);
 
     /// <summary>The landings in an enclosure, in their real order.</summary>
-    public IEnumerable<JobLanding> LandingsIn(Guid enclosure) => Ordered(_landingsIn[enclosure].Select(id => _landings[id]));
+    public IEnumerable<JobLanding> LandingsIn(Guid enclosure) =>
+        Ordered(_landingsIn[enclosure].Select(id => _landings[id]));
 
     /// <summary>Where an end lands, as people write it: "DCP/X1:5"; empty where it lands nowhere yet.</summary>
-    public string PlaceOf(JobEnd end) => end.LandingId is { } id && _landings.TryGetValue(id, out var landing) ? $"{_enclosures[landing.EnclosureId].Name}/{landing.Name}" : "";
+    public string PlaceOf(JobEnd end) =>
+        end.LandingId is { } id && _landings.TryGetValue(id, out var landing)
+            ? $"{_enclosures[landing.EnclosureId].Name}/{landing.Name}"
+            : "";
 
     /// <summary>The landings of a device.</summary>
     public IEnumerable<JobLanding> LandingsOf(Guid device) => Ordered(_landingsOf[device].Select(id => _landings[id]));
@@ -120,18 +132,19 @@ public sealed class Job
     public IEnumerable<Circuit> Sharing(Guid circuit) => _sharing[circuit].Select(id => _circuits[id]);
 
     /// <summary>A part by kind and id; null where there is none.</summary>
-    public IJobEntity? Find(EntityKind kind, Guid id) => kind switch
-    {
-        EntityKind.Title => id == Title.Id ? Title : null,
-        EntityKind.Enclosure => _enclosures.GetValueOrDefault(id),
-        EntityKind.Device => _devices.GetValueOrDefault(id),
-        EntityKind.Landing => _landings.GetValueOrDefault(id),
-        EntityKind.Circuit => _circuits.GetValueOrDefault(id),
-        EntityKind.Wire => _wires.GetValueOrDefault(id),
-        EntityKind.Cord => _cords.GetValueOrDefault(id),
-        EntityKind.PinMap => _pinMaps.GetValueOrDefault(id),
-        _ => _acceptances.GetValueOrDefault(id),
-    };
+    public IJobEntity? Find(EntityKind kind, Guid id) =>
+        kind switch
+        {
+            EntityKind.Title => id == Title.Id ? Title : null,
+            EntityKind.Enclosure => _enclosures.GetValueOrDefault(id),
+            EntityKind.Device => _devices.GetValueOrDefault(id),
+            EntityKind.Landing => _landings.GetValueOrDefault(id),
+            EntityKind.Circuit => _circuits.GetValueOrDefault(id),
+            EntityKind.Wire => _wires.GetValueOrDefault(id),
+            EntityKind.Cord => _cords.GetValueOrDefault(id),
+            EntityKind.PinMap => _pinMaps.GetValueOrDefault(id),
+            _ => _acceptances.GetValueOrDefault(id),
+        };
 
     /// <summary>
     /// Makes all changes or none, and gives the changes that undo them. Throws <see cref="ImpossibleInputException"/>
@@ -174,7 +187,8 @@ public sealed class Job
         switch (change.Kind)
         {
             case EntityKind.Title:
-                Title = change.After as JobTitle ?? throw new ImpossibleInputException("changes", "A job keeps its title.");
+                Title =
+                    change.After as JobTitle ?? throw new ImpossibleInputException("changes", "A job keeps its title.");
                 break;
             case EntityKind.Enclosure:
                 Put(_enclosures, change, (e, to) => Name(to, e.Kind, Guid.Empty, e.Name, e.Id));
@@ -283,8 +297,13 @@ public sealed class Job
     {
         internal static readonly NameComparer Instance = new();
 
-        public bool Equals((EntityKind Kind, Guid Within, string Name) x, (EntityKind Kind, Guid Within, string Name) y) =>
-            x.Kind == y.Kind && x.Within == y.Within && string.Equals(x.Name, y.Name, StringComparison.OrdinalIgnoreCase);
+        public bool Equals(
+            (EntityKind Kind, Guid Within, string Name) x,
+            (EntityKind Kind, Guid Within, string Name) y
+        ) =>
+            x.Kind == y.Kind
+            && x.Within == y.Within
+            && string.Equals(x.Name, y.Name, StringComparison.OrdinalIgnoreCase);
 
         public int GetHashCode([DisallowNull] (EntityKind Kind, Guid Within, string Name) key) =>
             HashCode.Combine(key.Kind, key.Within, StringComparer.OrdinalIgnoreCase.GetHashCode(key.Name));

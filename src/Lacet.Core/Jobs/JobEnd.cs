@@ -11,10 +11,14 @@ public sealed record JobEnd(Guid Id)
     /// <summary>Where it lands; null for nowhere yet.</summary>
     public Guid? LandingId { get; init; }
 
-    /// <summary>Whether it goes on out of this job, into a wall or to what others wire: then it lands nowhere here, and rightly.</summary>
+    /// <summary>
+    /// Whether it goes on out of this job, into a wall or to what others wire: then it lands nowhere here, and rightly.
+    /// </summary>
     public bool Elsewhere { get; init; }
 
-    /// <summary>Free length at this end, from where it leaves its raceway or sheath; null where nobody measured.</summary>
+    /// <summary>
+    /// Free length at this end, from where it leaves its raceway or sheath; null where nobody measured.
+    /// </summary>
     public Length? FreeLength { get; init; }
 
     /// <summary>How far it reaches past the box's opening; null where nobody measured.</summary>

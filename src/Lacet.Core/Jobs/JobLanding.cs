@@ -37,11 +37,14 @@ public sealed record JobLanding(Guid Id, Guid EnclosureId, string Name) : IJobEn
     public bool Spare { get; init; }
 
     /// <summary>What it is, in a line; "not said" where nobody did.</summary>
-    public string Describe() => this switch
-    {
-        { Splice: { } splice } => $"splice, {splice.Name}",
-        { Landing: PrintedLanding printed } => FormattableString.Invariant($"{printed.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm²"),
-        { Landing: { } known } => known.SaidAs,
-        _ => "not said",
-    };
+    public string Describe() =>
+        this switch
+        {
+            { Splice: { } splice } => $"splice, {splice.Name}",
+            { Landing: PrintedLanding printed } => FormattableString.Invariant(
+                $"{printed.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm²"
+            ),
+            { Landing: { } known } => known.SaidAs,
+            _ => "not said",
+        };
 }

@@ -16,7 +16,10 @@ internal static class JobRules
                 CheckName(title.Name, "A job");
                 break;
             case Enclosure enclosure when change.After is null:
-                Hold(!job.LandingsIn(enclosure.Id).Any() && !job.DevicesIn(enclosure.Id).Any(), $"{enclosure.Name} still has landings. Take those out first, or with it.");
+                Hold(
+                    !job.LandingsIn(enclosure.Id).Any() && !job.DevicesIn(enclosure.Id).Any(),
+                    $"{enclosure.Name} still has landings. Take those out first, or with it."
+                );
                 break;
             case Enclosure enclosure:
                 CheckName(enclosure.Name, "An enclosure");
@@ -25,24 +28,36 @@ internal static class JobRules
                 Within(enclosure.VolumeIn3, 1, 2000, "volumeIn3", "A box has from 1 to 2,000 in³.");
                 break;
             case Device device when change.After is null:
-                Hold(!job.LandingsOf(device.Id).Any(), $"{device.Name} still has landings. Take those out first, or with it.");
+                Hold(
+                    !job.LandingsOf(device.Id).Any(),
+                    $"{device.Name} still has landings. Take those out first, or with it."
+                );
                 break;
             case Device device:
                 CheckName(device.Name, "A device");
-                Hold(job.Enclosures.ContainsKey(device.EnclosureId), $"{device.Name} is in an enclosure that is not in this job.");
+                Hold(
+                    job.Enclosures.ContainsKey(device.EnclosureId),
+                    $"{device.Name} is in an enclosure that is not in this job."
+                );
                 Once(job, device.Kind, device.EnclosureId, device.Name, "device");
                 Within(device.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
                 Within(device.Outlets, 1, 4, "outlets", "A receptacle has 1 to 4 outlets.");
                 Within(device.PluggedAmps, 0, 6000, "pluggedAmps", "A load is from 0 to 6,000 A.");
                 break;
             case JobLanding landing when change.After is null:
-                Hold(job.EndsAt(landing.Id).Count == 0, $"A wire still ends at {landing.Name}. Move it first, or with it.");
+                Hold(
+                    job.EndsAt(landing.Id).Count == 0,
+                    $"A wire still ends at {landing.Name}. Move it first, or with it."
+                );
                 break;
             case JobLanding landing:
                 CheckLanding(job, landing);
                 break;
             case Circuit circuit when change.After is null:
-                Hold(!job.WiresOf(circuit.Id).Any() && !job.Sharing(circuit.Id).Any(), $"Circuit {circuit.Name} still has wires, or shares its neutral. Change those first, or with it.");
+                Hold(
+                    !job.WiresOf(circuit.Id).Any() && !job.Sharing(circuit.Id).Any(),
+                    $"Circuit {circuit.Name} still has wires, or shares its neutral. Change those first, or with it."
+                );
                 break;
             case Circuit circuit:
                 CheckCircuit(job, circuit);
@@ -65,10 +80,15 @@ internal static class JobRules
     private static void CheckLanding(Job job, JobLanding landing)
     {
         CheckName(landing.Name, "A landing");
-        Hold(job.Enclosures.ContainsKey(landing.EnclosureId), $"{landing.Name} is in an enclosure that is not in this job.");
         Hold(
-            landing.DeviceId is not { } device || (job.Devices.TryGetValue(device, out var of) && of.EnclosureId == landing.EnclosureId),
-            $"{landing.Name} belongs to a device that is not in its enclosure.");
+            job.Enclosures.ContainsKey(landing.EnclosureId),
+            $"{landing.Name} is in an enclosure that is not in this job."
+        );
+        Hold(
+            landing.DeviceId is not { } device
+                || (job.Devices.TryGetValue(device, out var of) && of.EnclosureId == landing.EnclosureId),
+            $"{landing.Name} belongs to a device that is not in its enclosure."
+        );
         Hold(landing.Landing is null || landing.Splice is null, $"{landing.Name} is a landing or a splice, not both.");
         if (landing.Splice is { } splice)
         {
@@ -88,7 +108,8 @@ internal static class JobRules
         Within(circuit.LoadAmps, 0, 6000, "loadAmps", "A load is from 0 to 6,000 A.");
         Hold(
             circuit.SharesNeutralWith is not { } other || (other != circuit.Id && job.Circuits.ContainsKey(other)),
-            $"Circuit {circuit.Name} shares its neutral with a circuit that is not in this job.");
+            $"Circuit {circuit.Name} shares its neutral with a circuit that is not in this job."
+        );
     }
 
     private static void CheckWire(Job job, JobWire wire)
@@ -103,24 +124,37 @@ internal static class JobRules
         Hold(wire.A.Id != wire.B.Id, $"The two ends of wire {wire.Name} need ids of their own.");
         Hold(
             wire.CircuitId is not { } circuit || job.Circuits.ContainsKey(circuit),
-            $"Wire {wire.Name} is of a circuit that is not in this job.");
+            $"Wire {wire.Name} is of a circuit that is not in this job."
+        );
         foreach (var end in new[] { wire.A, wire.B })
         {
             Hold(
                 end.LandingId is not { } landing || job.Landings.ContainsKey(landing),
-                $"Wire {wire.Name} ends at a landing that is not in this job.");
+                $"Wire {wire.Name} ends at a landing that is not in this job."
+            );
             Within(end.FreeLength?.Millimetres, 0, 100_000, "freeLengthMm", "A free length is from 0 to 100 m.");
         }
 
         Within(wire.Length?.Millimetres, 0, 100_000_000, "lengthMm", "A length is from 0 to 100 km.");
-        Hold(wire.Run is null || wire.Run.Trim().Length is > 0 and <= LongestName, $"A run’s name has 1 to {LongestName} characters.");
+        Hold(
+            wire.Run is null || wire.Run.Trim().Length is > 0 and <= LongestName,
+            $"A run’s name has 1 to {LongestName} characters."
+        );
     }
 
     private static void CheckName(string name, string what) =>
-        Hold(name.Trim().Length is > 0 and <= LongestName, $"{what} needs a name of 1 to {LongestName} characters.", "name");
+        Hold(
+            name.Trim().Length is > 0 and <= LongestName,
+            $"{what} needs a name of 1 to {LongestName} characters.",
+            "name"
+        );
 
     private static void Once(Job job, EntityKind kind, Guid within, string name, string what) =>
-        Hold(job.CountNamed(kind, within, name) <= 1, $"There is another {what} called {name}. Give one of them another name.", "name");
+        Hold(
+            job.CountNamed(kind, within, name) <= 1,
+            $"There is another {what} called {name}. Give one of them another name.",
+            "name"
+        );
 
     private static void Within(double? value, double least, double most, string field, string sentence) =>
         Hold(value is not { } given || (given >= least && given <= most), sentence, field);

@@ -41,7 +41,9 @@ public sealed record SurveyedDevice(string Name)
     /// <summary>The circuit's name; null for one of its breaker's size that nobody named.</summary>
     public string? Circuit { get; init; }
 
-    /// <summary>The conductors in the wall, as somebody looked; null where nobody could say. Never taken from the breaker.</summary>
+    /// <summary>
+    /// The conductors in the wall, as somebody looked; null where nobody could say. Never taken from the breaker.
+    /// </summary>
     public Conductor? Conductor { get; init; }
 
     /// <summary>
@@ -58,16 +60,26 @@ public sealed record SurveyedDevice(string Name)
             RatingAmps = Type == DeviceType.Switch ? null : RatingAmps,
         };
         var name = Circuit ?? FormattableString.Invariant($"{BreakerAmps:0.#} A, not named");
-        var circuit = job.Circuits.Values.FirstOrDefault(c => string.Equals(c.Name, name, StringComparison.OrdinalIgnoreCase));
+        var circuit = job.Circuits.Values.FirstOrDefault(c =>
+            string.Equals(c.Name, name, StringComparison.OrdinalIgnoreCase)
+        );
         if (circuit is null)
         {
-            circuit = new Circuit(newId(), name) { Order = job.Circuits.Count + 1, OcpdAmps = BreakerAmps, Method = WiringMethod.NmCable };
+            circuit = new Circuit(newId(), name)
+            {
+                Order = job.Circuits.Count + 1,
+                OcpdAmps = BreakerAmps,
+                Method = WiringMethod.NmCable,
+            };
             parts.Add(circuit);
         }
 
         var (hot, neutral) = (Screw("brass", TerminalIdentity.Brass), Screw("silver", TerminalIdentity.Silver));
         // A green screw is a screw, however the rest is wired.
-        var earth = Screw("green", TerminalIdentity.Green) with { Landing = new BindingScrew(null, null) { DataTrust = Trust.Generic } };
+        var earth = Screw("green", TerminalIdentity.Green) with
+        {
+            Landing = new BindingScrew(null, null) { DataTrust = Trust.Generic },
+        };
         parts.InsertRange(0, [box, device, hot, neutral, earth]);
         var orders = job.Wires.Count;
         var reversed = Polarity == SurveyPolarity.Reversed;
@@ -90,40 +102,50 @@ public sealed record SurveyedDevice(string Name)
 
         return parts;
 
-        JobLanding Screw(string screw, TerminalIdentity identity) => new(newId(), box.Id, $"{Name} {screw}")
-        {
-            Order = job.Landings.Count + 1 + (int)identity,
-            DeviceId = device.Id,
-            Landing = LandingOf(Wiring),
-            Identity = identity,
-            Side = Type == DeviceType.GroundFaultReceptacle ? DeviceSide.Line : DeviceSide.None,
-        };
+        JobLanding Screw(string screw, TerminalIdentity identity) =>
+            new(newId(), box.Id, $"{Name} {screw}")
+            {
+                Order = job.Landings.Count + 1 + (int)identity,
+                DeviceId = device.Id,
+                Landing = LandingOf(Wiring),
+                Identity = identity,
+                Side = Type == DeviceType.GroundFaultReceptacle ? DeviceSide.Line : DeviceSide.None,
+            };
 
-        void Wire(string what, WireFunction function, JobLanding at, bool found = false) => parts.Add(new JobWire(
-            newId(), $"{Name} {what}", new JobEnd(newId()) { LandingId = at.Id, Found = found ? Found() : null }, new JobEnd(newId()) { Elsewhere = true })
-        {
-            Order = ++orders,
-            Function = function,
-            CircuitId = circuit.Id,
-            Conductor = Conductor,
-        });
+        void Wire(string what, WireFunction function, JobLanding at, bool found = false) =>
+            parts.Add(
+                new JobWire(
+                    newId(),
+                    $"{Name} {what}",
+                    new JobEnd(newId()) { LandingId = at.Id, Found = found ? Found() : null },
+                    new JobEnd(newId()) { Elsewhere = true }
+                )
+                {
+                    Order = ++orders,
+                    Function = function,
+                    CircuitId = circuit.Id,
+                    Conductor = Conductor,
+                }
+            );
     }
 
     /// <summary>What such wiring lands on; nobody has read its data off.</summary>
-    public static Landing LandingOf(SurveyWiring wiring) => wiring switch
-    {
-        SurveyWiring.Clamp => new BackWireClamp(new(), null) { DataTrust = Trust.Generic },
-        SurveyWiring.BackStab => new BackStab(new()) { DataTrust = Trust.Generic },
-        SurveyWiring.Lever => new LeverClamp(new()) { DataTrust = Trust.Generic },
-        _ => new BindingScrew(null, null) { DataTrust = Trust.Generic },
-    };
+    public static Landing LandingOf(SurveyWiring wiring) =>
+        wiring switch
+        {
+            SurveyWiring.Clamp => new BackWireClamp(new(), null) { DataTrust = Trust.Generic },
+            SurveyWiring.BackStab => new BackStab(new()) { DataTrust = Trust.Generic },
+            SurveyWiring.Lever => new LeverClamp(new()) { DataTrust = Trust.Generic },
+            _ => new BindingScrew(null, null) { DataTrust = Trust.Generic },
+        };
 
-    private AsMade Found() => new(null, null)
-    {
-        Hook = Wiring == SurveyWiring.SideScrew ? Hook : null,
-        BareShowing = BareShowing,
-        InsulationCaught = InsulationCaught,
-        Loose = Condition == SurveyCondition.Loose,
-        Scorched = Condition == SurveyCondition.Scorched,
-    };
+    private AsMade Found() =>
+        new(null, null)
+        {
+            Hook = Wiring == SurveyWiring.SideScrew ? Hook : null,
+            BareShowing = BareShowing,
+            InsulationCaught = InsulationCaught,
+            Loose = Condition == SurveyCondition.Loose,
+            Scorched = Condition == SurveyCondition.Scorched,
+        };
 }

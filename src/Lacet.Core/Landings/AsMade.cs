@@ -3,7 +3,8 @@ using Lacet.Core.Quantities;
 namespace Lacet.Core.Landings;
 
 /// <summary>
-/// How an end really is, as far as somebody measured or saw it: one shape for a survey, a rework, a record and an exercise.
+/// How an end really is, as far as somebody measured or saw it: one shape for a survey, a rework, a record and an
+/// exercise.
 /// </summary>
 /// <param name="MeasuredStrip">The strip length that was measured; null where nobody did.</param>
 /// <param name="Tightening">How it was tightened; null where it is not tightened yet, or nobody knows.</param>
@@ -57,40 +58,44 @@ public sealed record AsMade(Length? MeasuredStrip, Tightening? Tightening)
     /// <summary>All that is wrong with it at a look; what was measured is judged against its windows.</summary>
     public IReadOnlyList<Fault> Faults => [.. Enum.GetValues<Fault>().Where(Has)];
 
-    /// <summary>The same end with one more thing wrong. Strands that are lost are counted: see <see cref="StrandsLost"/>.</summary>
-    public AsMade With(Fault fault) => fault switch
-    {
-        Fault.Nick => this with { Nicked = true },
-        Fault.StrandsCut => this with { StrandsLost = Math.Max(1, StrandsLost) },
-        Fault.Ring => this with { Ringed = true },
-        Fault.OpenedHook => this with { HookOpened = true },
-        Fault.OverTwist => this with { OverTwisted = true },
-        Fault.TooShort => this with { StripLooks = Judgement.Short },
-        Fault.TooLong => this with { StripLooks = Judgement.Long },
-        Fault.InsulationCaught => this with { InsulationCaught = true },
-        Fault.StrandOut => this with { StrandOut = true },
-        Fault.WrongWay => this with { Hook = HookWay.CounterClockwise },
-        Fault.DoubleStacked => this with { Doubled = true },
-        Fault.BadSolder => this with { BadSolder = true },
-        Fault.Scorched => this with { Scorched = true },
-        _ => this with { Loose = true },
-    };
+    /// <summary>
+    /// The same end with one more thing wrong. Strands that are lost are counted: see <see cref="StrandsLost"/>.
+    /// </summary>
+    public AsMade With(Fault fault) =>
+        fault switch
+        {
+            Fault.Nick => this with { Nicked = true },
+            Fault.StrandsCut => this with { StrandsLost = Math.Max(1, StrandsLost) },
+            Fault.Ring => this with { Ringed = true },
+            Fault.OpenedHook => this with { HookOpened = true },
+            Fault.OverTwist => this with { OverTwisted = true },
+            Fault.TooShort => this with { StripLooks = Judgement.Short },
+            Fault.TooLong => this with { StripLooks = Judgement.Long },
+            Fault.InsulationCaught => this with { InsulationCaught = true },
+            Fault.StrandOut => this with { StrandOut = true },
+            Fault.WrongWay => this with { Hook = HookWay.CounterClockwise },
+            Fault.DoubleStacked => this with { Doubled = true },
+            Fault.BadSolder => this with { BadSolder = true },
+            Fault.Scorched => this with { Scorched = true },
+            _ => this with { Loose = true },
+        };
 
-    private bool Has(Fault fault) => fault switch
-    {
-        Fault.Nick => Nicked,
-        Fault.StrandsCut => StrandsLost > 0,
-        Fault.Ring => Ringed,
-        Fault.OpenedHook => HookOpened,
-        Fault.OverTwist => OverTwisted,
-        Fault.TooShort => StripLooks == Judgement.Short,
-        Fault.TooLong => StripLooks == Judgement.Long,
-        Fault.InsulationCaught => InsulationCaught,
-        Fault.StrandOut => StrandOut,
-        Fault.WrongWay => Hook == HookWay.CounterClockwise,
-        Fault.DoubleStacked => Doubled,
-        Fault.BadSolder => BadSolder,
-        Fault.Scorched => Scorched,
-        _ => Loose,
-    };
+    private bool Has(Fault fault) =>
+        fault switch
+        {
+            Fault.Nick => Nicked,
+            Fault.StrandsCut => StrandsLost > 0,
+            Fault.Ring => Ringed,
+            Fault.OpenedHook => HookOpened,
+            Fault.OverTwist => OverTwisted,
+            Fault.TooShort => StripLooks == Judgement.Short,
+            Fault.TooLong => StripLooks == Judgement.Long,
+            Fault.InsulationCaught => InsulationCaught,
+            Fault.StrandOut => StrandOut,
+            Fault.WrongWay => Hook == HookWay.CounterClockwise,
+            Fault.DoubleStacked => Doubled,
+            Fault.BadSolder => BadSolder,
+            Fault.Scorched => Scorched,
+            _ => Loose,
+        };
 }

@@ -1,6 +1,8 @@
 namespace Lacet.Core.Landings;
 
-/// <summary>Spring holes in the back of receptacles are lawful for 14 AWG solid copper to 15 A, and widely condemned.</summary>
+/// <summary>
+/// Spring holes in the back of receptacles are lawful for 14 AWG solid copper to 15 A, and widely condemned.
+/// </summary>
 public enum BackStabHoles
 {
     /// <summary>Not used: they work loose with heat and vibration.</summary>

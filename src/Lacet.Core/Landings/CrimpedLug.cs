@@ -9,12 +9,23 @@ public sealed record CrimpedLug : Landing
 {
     private static readonly FrozenSet<Material> CopperOnly = FrozenSet.Create(Material.Copper);
 
-    /// <summary>A lug; bolt in inches, barrel in mm. Without them, what a lug of the conductor's size usually has.</summary>
-    public CrimpedLug(double? boltDiameterIn, double? barrelDepthMm, TorqueMarking? torqueMarking, IReadOnlySet<Material>? metals = null)
+    /// <summary>
+    /// A lug; bolt in inches, barrel in mm. Without them, what a lug of the conductor's size usually has.
+    /// </summary>
+    public CrimpedLug(
+        double? boltDiameterIn,
+        double? barrelDepthMm,
+        TorqueMarking? torqueMarking,
+        IReadOnlySet<Material>? metals = null
+    )
         : base(torqueMarking, metals ?? CopperOnly)
     {
         BoltDiameterIn = Given.Inches(boltDiameterIn, "landing.boltDiameterIn", "A bolt’s diameter", 0.16, 1);
-        BarrelDepth = Given.Depth(barrelDepthMm is { } mm ? new Length(mm) : null, "landing.barrelDepthMm", "The barrel’s depth");
+        BarrelDepth = Given.Depth(
+            barrelDepthMm is { } mm ? new Length(mm) : null,
+            "landing.barrelDepthMm",
+            "The barrel’s depth"
+        );
     }
 
     /// <inheritdoc/>

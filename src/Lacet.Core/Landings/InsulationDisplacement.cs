@@ -12,14 +12,25 @@ public sealed record InsulationDisplacement : Landing
     private static readonly FrozenSet<Material> CopperOnly = FrozenSet.Create(Material.Copper);
 
     /// <summary>
-    /// One by its printed data; areas in mm², diameters of insulation in mm. Without data, 0.5 to 1.5 mm² and insulation
-    /// of 1.8 to 3.5 mm, which is typical of blocks for control wiring (generic, from memory).
+    /// One by its printed data; areas in mm², diameters of insulation in mm. Without data, 0.5 to 1.5 mm² and
+    /// insulation of 1.8 to 3.5 mm, which is typical of blocks for control wiring (generic, from memory).
     /// </summary>
-    public InsulationDisplacement(double? leastMm2, double? mostMm2, double? insulationLeastMm, double? insulationMostMm)
+    public InsulationDisplacement(
+        double? leastMm2,
+        double? mostMm2,
+        double? insulationLeastMm,
+        double? insulationMostMm
+    )
         : base(null, CopperOnly)
     {
         (LeastMm2, MostMm2) = Given.Range(leastMm2, mostMm2, 0.5, 1.5);
-        var least = Given.Millimetres(insulationLeastMm, "landing.insulationLeastMm", "An insulation’s diameter", 0.5, 20);
+        var least = Given.Millimetres(
+            insulationLeastMm,
+            "landing.insulationLeastMm",
+            "An insulation’s diameter",
+            0.5,
+            20
+        );
         var most = Given.Millimetres(insulationMostMm, "landing.insulationMostMm", "An insulation’s diameter", 0.5, 20);
         Printed = (leastMm2, mostMm2, least, most);
         InsulationLeast = new(least ?? Math.Min(1.8, most ?? 1.8));
@@ -27,7 +38,10 @@ public sealed record InsulationDisplacement : Landing
         DataIsGiven = leastMm2 is not null && mostMm2 is not null && least is not null && most is not null;
         if (InsulationLeast > InsulationMost)
         {
-            throw new ImpossibleInputException("landing.insulationLeastMm", "The least diameter must not be more than the most.");
+            throw new ImpossibleInputException(
+                "landing.insulationLeastMm",
+                "The least diameter must not be more than the most."
+            );
         }
     }
 
@@ -53,7 +67,8 @@ public sealed record InsulationDisplacement : Landing
     public override bool IsMostKnown => Printed.MostMm2 is not null && DataTrust != Trust.Generic;
 
     /// <summary>Whether the thinnest and the thickest insulation were read off it.</summary>
-    public bool InsulationIsKnown => Printed is { InsulationLeastMm: not null, InsulationMostMm: not null } && DataTrust != Trust.Generic;
+    public bool InsulationIsKnown =>
+        Printed is { InsulationLeastMm: not null, InsulationMostMm: not null } && DataTrust != Trust.Generic;
 
     /// <summary>Thinnest insulation that the contacts hold.</summary>
     public Length InsulationLeast { get; }
@@ -61,7 +76,9 @@ public sealed record InsulationDisplacement : Landing
     /// <summary>Thickest insulation that goes in.</summary>
     public Length InsulationMost { get; }
 
-    /// <summary>What was read off the block or its sheet: areas in mm², diameters in mm; null where nobody did.</summary>
+    /// <summary>
+    /// What was read off the block or its sheet: areas in mm², diameters in mm; null where nobody did.
+    /// </summary>
     public (double? LeastMm2, double? MostMm2, double? InsulationLeastMm, double? InsulationMostMm) Printed { get; }
 
     /// <summary>Whether all of it was read off the block or its sheet.</summary>

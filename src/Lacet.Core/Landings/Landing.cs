@@ -51,7 +51,9 @@ public abstract record Landing
     /// <summary>The largest area it takes, mm².</summary>
     public abstract double MostMm2 { get; }
 
-    /// <summary>Whether the smallest size was read off it, or is fixed by what it is; a guess refuses nothing.</summary>
+    /// <summary>
+    /// Whether the smallest size was read off it, or is fixed by what it is; a guess refuses nothing.
+    /// </summary>
     public virtual bool IsLeastKnown => true;
 
     /// <summary>Whether the largest size was read off it, or is fixed by what it is.</summary>
@@ -70,7 +72,8 @@ public abstract record Landing
     /// Whether a size is in range: by its area, or by the metric size that it is paired with, since blocks are printed
     /// in pairs such as "2.5 mm² / 14 AWG" although the areas differ.
     /// </summary>
-    public bool Takes(ConductorSize size) => TakesByArea(size) || (size.PairedArea >= LeastMm2 && size.PairedArea <= MostMm2);
+    public bool Takes(ConductorSize size) =>
+        TakesByArea(size) || (size.PairedArea >= LeastMm2 && size.PairedArea <= MostMm2);
 
     /// <summary>Whether the true area is in range.</summary>
     public bool TakesByArea(ConductorSize size)

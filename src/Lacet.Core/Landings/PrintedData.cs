@@ -18,4 +18,5 @@ public sealed record PrintedData(
     FerruleAcceptance? Ferrule = null,
     IReadOnlySet<Build>? Accepts = null,
     Length? Opening = null,
-    Length? Pitch = null);
+    Length? Pitch = null
+);

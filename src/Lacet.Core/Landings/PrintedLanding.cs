@@ -12,13 +12,19 @@ public abstract record PrintedLanding : Landing
 {
     private static readonly FrozenSet<Material> CopperOnly = FrozenSet.Create(Material.Copper);
 
-    private protected PrintedLanding(PrintedData data, TypicalLanding typical, TorqueMarking? torqueMarking, IReadOnlySet<Material>? metals)
+    private protected PrintedLanding(
+        PrintedData data,
+        TypicalLanding typical,
+        TorqueMarking? torqueMarking,
+        IReadOnlySet<Material>? metals
+    )
         : base(torqueMarking, metals ?? CopperOnly)
     {
         Printed = data;
         (LeastMm2, MostMm2) = Given.Range(data.LeastMm2, data.MostMm2, typical.LeastMm2, typical.MostMm2);
         RangeIsGiven = data.LeastMm2 is not null && data.MostMm2 is not null;
-        StripDepth = Given.Depth(data.StripDepth, "landing.stripDepthMm", "The strip depth") ?? new Length(typical.StripDepth);
+        StripDepth = Given.Depth(data.StripDepth, "landing.stripDepthMm", "The strip depth")
+            ?? new Length(typical.StripDepth);
         TypicalStrip = data.StripDepth is null ? typical.Strip : null;
         Opening = Given.Width(data.Opening, "landing.openingMm", "The opening");
         Pitch = Given.Width(data.Pitch, "landing.pitchMm", "The pitch");

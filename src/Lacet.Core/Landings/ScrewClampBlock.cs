@@ -2,7 +2,9 @@ using Lacet.Core.Conductors;
 
 namespace Lacet.Core.Landings;
 
-/// <summary>A terminal block whose screw presses a straight end in a cage. One conductor only, unless it is marked for two.</summary>
+/// <summary>
+/// A terminal block whose screw presses a straight end in a cage. One conductor only, unless it is marked for two.
+/// </summary>
 public sealed record ScrewClampBlock : PrintedLanding
 {
     private const string Name = "screw-clamp-block";

@@ -10,8 +10,8 @@ public sealed record SetScrewLug : Landing
     private static readonly FrozenSet<Material> CopperOnly = FrozenSet.Create(Material.Copper);
 
     /// <summary>
-    /// A lug by its data: areas in mm², barrel in mm, the screw in inches as the tables have it. Without a range,
-    /// what lugs with its socket usually take, or 14 to 2 AWG; without a barrel depth, the typical one for the conductor.
+    /// A lug by its data: areas in mm², barrel in mm, the screw in inches as the tables have it. Without a range, what
+    /// lugs with its socket usually take, or 14 to 2 AWG; without a barrel depth, the typical one for the conductor.
     /// </summary>
     public SetScrewLug(
         LugDrive? drive,
@@ -21,7 +21,8 @@ public sealed record SetScrewLug : Landing
         double? mostMm2,
         double? barrelDepthMm,
         TorqueMarking? torqueMarking,
-        IReadOnlySet<Material>? metals = null)
+        IReadOnlySet<Material>? metals = null
+    )
         : base(torqueMarking, metals ?? CopperOnly)
     {
         Drive = drive ?? LugDrive.HexSocket;
@@ -32,7 +33,11 @@ public sealed record SetScrewLug : Landing
         (LeastMm2, MostMm2) = Given.Range(leastMm2, mostMm2, usual.LeastMm2, usual.MostMm2);
         Printed = (leastMm2, mostMm2);
         RangeIsGiven = leastMm2 is not null && mostMm2 is not null;
-        BarrelDepth = Given.Depth(barrelDepthMm is { } mm ? new Length(mm) : null, "landing.barrelDepthMm", "The barrel’s depth");
+        BarrelDepth = Given.Depth(
+            barrelDepthMm is { } mm ? new Length(mm) : null,
+            "landing.barrelDepthMm",
+            "The barrel’s depth"
+        );
     }
 
     /// <inheritdoc/>

@@ -7,11 +7,11 @@ public sealed record SpringCageBlock : PrintedLanding
 {
     private const string Name = "spring-cage-block";
 
-    /// <summary>One by its printed data. Throws <see cref="Quantities.ImpossibleInputException"/> for values that cannot be.</summary>
+    /// <summary>
+    /// One by its printed data. Throws <see cref="Quantities.ImpossibleInputException"/> for values that cannot be.
+    /// </summary>
     public SpringCageBlock(PrintedData data, IReadOnlySet<Material>? metals = null)
-        : base(data, TypicalLanding.For(Name), null, metals)
-    {
-    }
+        : base(data, TypicalLanding.For(Name), null, metals) { }
 
     /// <inheritdoc/>
     public override string Kind => Name;

@@ -9,25 +9,49 @@ public sealed record Stud : Landing
 {
     private static readonly FrozenSet<Material> CopperOnly = FrozenSet.Create(Material.Copper);
 
-    /// <summary>A stud or a barrier block’s screw, by its diameter or its name; without either M4, which most barrier blocks have. Lengths in mm.</summary>
-    public Stud(double? studDiameterMm, double? barrelDepthMm, RingShape? shape, TorqueMarking? torqueMarking, ScrewSize? screw = null, StudHold? hold = null)
+    /// <summary>
+    /// A stud or a barrier block’s screw, by its diameter or its name; without either M4, which most barrier blocks
+    /// have. Lengths in mm.
+    /// </summary>
+    public Stud(
+        double? studDiameterMm,
+        double? barrelDepthMm,
+        RingShape? shape,
+        TorqueMarking? torqueMarking,
+        ScrewSize? screw = null,
+        StudHold? hold = null
+    )
         : base(torqueMarking, CopperOnly)
     {
         if (screw is not null && studDiameterMm is not null)
         {
-            throw new ImpossibleInputException("landing.screw", "A stud has a diameter in millimetres or a screw’s name: give one of them.");
+            throw new ImpossibleInputException(
+                "landing.screw",
+                "A stud has a diameter in millimetres or a screw’s name: give one of them."
+            );
         }
 
-        Diameter = new(Given.Millimetres(studDiameterMm, "landing.studDiameterMm", "A stud’s diameter", 2, 16) ?? screw?.MajorDiameter ?? 4);
+        Diameter = new(
+            Given.Millimetres(studDiameterMm, "landing.studDiameterMm", "A stud’s diameter", 2, 16)
+                ?? screw?.MajorDiameter
+                ?? 4
+        );
         DiameterIsGiven = studDiameterMm is not null || screw is not null;
         Screw = screw;
         Hold = hold ?? UsualHold(screw);
         if (torqueMarking is not null && Hold == StudHold.Lever)
         {
-            throw new ImpossibleInputException("landing.torqueMarking", "A hold-down lever is not tightened: it has no torque.");
+            throw new ImpossibleInputException(
+                "landing.torqueMarking",
+                "A hold-down lever is not tightened: it has no torque."
+            );
         }
 
-        BarrelDepth = Given.Depth(barrelDepthMm is { } mm ? new Length(mm) : null, "landing.barrelDepthMm", "The barrel’s depth");
+        BarrelDepth = Given.Depth(
+            barrelDepthMm is { } mm ? new Length(mm) : null,
+            "landing.barrelDepthMm",
+            "The barrel’s depth"
+        );
         Shape = shape ?? RingShape.Ring;
     }
 
@@ -38,12 +62,13 @@ public sealed record Stud : Landing
     public override string SaidAs => "stud";
 
     /// <inheritdoc/>
-    public override Fastening Fastening => Hold switch
-    {
-        StudHold.Screw => Fastening.Screw,
-        StudHold.Lever => Fastening.Lever,
-        _ => Fastening.Nut,
-    };
+    public override Fastening Fastening =>
+        Hold switch
+        {
+            StudHold.Screw => Fastening.Screw,
+            StudHold.Lever => Fastening.Lever,
+            _ => Fastening.Nut,
+        };
 
     /// <summary>What holds the ring or fork down.</summary>
     public StudHold Hold { get; }

@@ -8,7 +8,8 @@ public sealed record TorqueMarking
     /// <summary>More than any terminal of these sizes is given; beyond it a unit was mistaken.</summary>
     private static readonly Torque Greatest = new(100);
 
-    private TorqueMarking(double least, double most, bool isSingle, TorqueUnit unit) => (Least, Most, IsSingle, Unit) = (least, most, isSingle, unit);
+    private TorqueMarking(double least, double most, bool isSingle, TorqueUnit unit) =>
+        (Least, Most, IsSingle, Unit) = (least, most, isSingle, unit);
 
     /// <summary>The least that is marked, in <see cref="Unit"/>; the single value where there is only one.</summary>
     public double Least { get; }
@@ -36,7 +37,10 @@ public sealed record TorqueMarking
         Check(most, unit, "landing.torqueMarking.most");
         return least <= most
             ? new(least, most, isSingle: false, unit)
-            : throw new ImpossibleInputException("landing.torqueMarking.least", "The least torque must not be more than the most.");
+            : throw new ImpossibleInputException(
+                "landing.torqueMarking.least",
+                "The least torque must not be more than the most."
+            );
     }
 
     /// <summary>
@@ -62,7 +66,10 @@ public sealed record TorqueMarking
 
         if (Torque.From(value, unit) is var torque && torque > Greatest)
         {
-            throw new ImpossibleInputException(field, $"That is {torque.Read().Metric}. A torque here can be at most {Greatest.Read().Metric}: check the unit.");
+            throw new ImpossibleInputException(
+                field,
+                $"That is {torque.Read().Metric}. A torque here can be at most {Greatest.Read().Metric}: check the unit."
+            );
         }
     }
 }

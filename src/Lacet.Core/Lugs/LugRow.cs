@@ -13,7 +13,14 @@ namespace Lacet.Core.Lugs;
 /// <param name="AluminiumCrimps">How many times the die closes on aluminium.</param>
 /// <param name="Bolt">Its bolt, in.</param>
 public sealed record LugRow(
-    double MostMm2, double SetScrew, double Socket, double Crimped, int CopperCrimps, int AluminiumCrimps, double Bolt)
+    double MostMm2,
+    double SetScrew,
+    double Socket,
+    double Crimped,
+    int CopperCrimps,
+    int AluminiumCrimps,
+    double Bolt
+)
 {
     /// <summary>Bare metal that shows between the insulation and a crimped barrel (common practice).</summary>
     public static Length Showing { get; } = new(2);

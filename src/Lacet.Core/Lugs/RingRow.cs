@@ -7,4 +7,11 @@ namespace Lacet.Core.Lugs;
 /// <param name="MostMm2">Largest conductor, mm².</param>
 /// <param name="Barrel">Depth of the barrel, mm.</param>
 /// <param name="SleeveOd">Outside diameter of the sleeve, mm.</param>
-public sealed record RingRow(string Colour, string Printed, double LeastMm2, double MostMm2, double Barrel, double SleeveOd);
+public sealed record RingRow(
+    string Colour,
+    string Printed,
+    double LeastMm2,
+    double MostMm2,
+    double Barrel,
+    double SleeveOd
+);

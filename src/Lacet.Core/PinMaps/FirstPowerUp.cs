@@ -6,7 +6,10 @@ public static class FirstPowerUp
     /// <summary>What is done, in order; empty as long as anything forbids to feed it.</summary>
     public static IReadOnlyList<FormattableString> Of(PinMap map)
     {
-        if (ContinuityStep.Of(map) is not { Count: > 0 } || PinMapChecks.Of(map).Any(f => f.Severity == Quantities.Severity.Stop))
+        if (
+            ContinuityStep.Of(map) is not { Count: > 0 }
+            || PinMapChecks.Of(map).Any(f => f.Severity == Quantities.Severity.Stop)
+        )
         {
             return [];
         }
@@ -14,14 +17,15 @@ public static class FirstPowerUp
         FormattableString amps = map.New?.Amps is { } plate
             ? $"Clamp its current: no more than the {plate:0.##} A on its plate once it runs."
             : (FormattableString)$"Clamp its current, and hold it against its plate.";
-        IEnumerable<FormattableString> runs = map.Speeds == 2
-            ?
-            [
-                $"Feed the low speed alone. {amps}",
-                $"Stop it, wait until it stands, and feed the high speed alone. {amps}",
-                $"The high speed takes more current and turns faster: the other way round, the two leads are changed.",
-            ]
-            : [$"Feed it. {amps}"];
+        IEnumerable<FormattableString> runs =
+            map.Speeds == 2
+                ?
+                [
+                    $"Feed the low speed alone. {amps}",
+                    $"Stop it, wait until it stands, and feed the high speed alone. {amps}",
+                    $"The high speed takes more current and turns faster: the other way round, the two leads are changed.",
+                ]
+                : [$"Feed it. {amps}"];
         return
         [
             $"Case closed, hands and clothes away, behind ground-fault protection.",

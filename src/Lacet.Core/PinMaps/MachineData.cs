@@ -10,5 +10,12 @@ namespace Lacet.Core.PinMaps;
 /// <param name="Frame">Its frame’s name.</param>
 /// <param name="Rotation">Which way it turns, seen from where its plate says.</param>
 public sealed record MachineData(
-    double? Volts = null, double? Watts = null, double? FrameMm = null, int? Speeds = null,
-    double? Horsepower = null, double? Amps = null, string? Frame = null, Rotation? Rotation = null);
+    double? Volts = null,
+    double? Watts = null,
+    double? FrameMm = null,
+    int? Speeds = null,
+    double? Horsepower = null,
+    double? Amps = null,
+    string? Frame = null,
+    Rotation? Rotation = null
+);

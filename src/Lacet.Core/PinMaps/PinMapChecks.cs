@@ -10,70 +10,146 @@ public static class PinMapChecks
 
     /// <summary>Everything that is found, the worst first.</summary>
     public static IReadOnlyList<Finding> Of(PinMap map) =>
-        [.. Numbers(map).Concat(Functions(map)).Concat(Leads(map)).Concat(Speeds(map)).Concat(Machines(map)).Concat(Measured(map)).OrderBy(f => f.Severity).ThenBy(f => f.Harm)];
+        [
+            .. Numbers(map)
+                .Concat(Functions(map))
+                .Concat(Leads(map))
+                .Concat(Speeds(map))
+                .Concat(Machines(map))
+                .Concat(Measured(map))
+                .OrderBy(f => f.Severity)
+                .ThenBy(f => f.Harm),
+        ];
 
     private static IEnumerable<Finding> Numbers(PinMap map)
     {
         if (!map.KeySeen)
         {
-            yield return Found("pin-key-not-seen", Severity.Stop, $"Nobody has seen the key of {map.Name}: no pin’s number is to be trusted.", $"Find the flat with the key, count from it, and say which way round the board has it.");
+            yield return Found(
+                "pin-key-not-seen",
+                Severity.Stop,
+                $"Nobody has seen the key of {map.Name}: no pin’s number is to be trusted.",
+                $"Find the flat with the key, count from it, and say which way round the board has it."
+            );
         }
 
         foreach (var pin in map.Pins.Where(p => p.Pin < 1 || p.Pin > map.PinCount).Select(p => p.Pin).Distinct())
         {
-            yield return Found("pin-not-there", Severity.Stop, $"There is no pin {pin}: the connector has {map.PinCount}.", $"Count its pins again.");
+            yield return Found(
+                "pin-not-there",
+                Severity.Stop,
+                $"There is no pin {pin}: the connector has {map.PinCount}.",
+                $"Count its pins again."
+            );
         }
 
         foreach (var pin in map.Pins.GroupBy(p => p.Pin).Where(g => g.Count() > 1))
         {
-            yield return Found("pin-twice", Severity.Stop, $"Pin {pin.Key} is listed {pin.Count()} times.", $"One pin leads to one terminal: trace it.");
+            yield return Found(
+                "pin-twice",
+                Severity.Stop,
+                $"Pin {pin.Key} is listed {pin.Count()} times.",
+                $"One pin leads to one terminal: trace it."
+            );
         }
 
-        foreach (var terminal in map.Pins.Where(p => p.Terminal.Trim().Length > 0).GroupBy(p => p.Terminal.Trim(), StringComparer.OrdinalIgnoreCase).Where(g => g.Count() > 1))
+        foreach (
+            var terminal in map
+                .Pins.Where(p => p.Terminal.Trim().Length > 0)
+                .GroupBy(p => p.Terminal.Trim(), StringComparer.OrdinalIgnoreCase)
+                .Where(g => g.Count() > 1)
+        )
         {
-            yield return Found("pin-terminal-twice", Severity.Stop, $"Terminal {terminal.Key} is given to pins {string.Join(" and ", terminal.Select(p => p.Pin).Order())}.", $"Trace each pin to its own terminal.");
+            yield return Found(
+                "pin-terminal-twice",
+                Severity.Stop,
+                $"Terminal {terminal.Key} is given to pins {string.Join(" and ", terminal.Select(p => p.Pin).Order())}.",
+                $"Trace each pin to its own terminal."
+            );
         }
 
         foreach (var pin in map.Pins.Where(p => p.Terminal.Trim().Length == 0))
         {
-            yield return Found("pin-leads-nowhere", Severity.Fix, $"Pin {pin.Pin}, {Say(pin.Function)}, leads to no terminal yet.", $"Trace it with the meter, never by its colour.");
+            yield return Found(
+                "pin-leads-nowhere",
+                Severity.Fix,
+                $"Pin {pin.Pin}, {Say(pin.Function)}, leads to no terminal yet.",
+                $"Trace it with the meter, never by its colour."
+            );
         }
     }
 
     private static IEnumerable<Finding> Functions(PinMap map)
     {
-        PinFunction[] needed = map.Speeds == 2
-            ? [PinFunction.LowSpeed, PinFunction.HighSpeed, PinFunction.Common, PinFunction.Earth]
-            : [PinFunction.Line, PinFunction.Common, PinFunction.Earth];
+        PinFunction[] needed =
+            map.Speeds == 2
+                ? [PinFunction.LowSpeed, PinFunction.HighSpeed, PinFunction.Common, PinFunction.Earth]
+                : [PinFunction.Line, PinFunction.Common, PinFunction.Earth];
         var there = map.Pins.Select(p => p.Function).ToList();
         foreach (var missing in needed.Except(there))
         {
-            yield return Found("pin-function-missing", Severity.Stop, $"A machine with {(map.Speeds == 2 ? "two speeds" : "one speed")} has {Say(missing)}, and no pin is it.", $"Go by the pin-out of the exact model.");
+            yield return Found(
+                "pin-function-missing",
+                Severity.Stop,
+                $"A machine with {(map.Speeds == 2 ? "two speeds" : "one speed")} has {Say(missing)}, and no pin is it.",
+                $"Go by the pin-out of the exact model."
+            );
         }
 
-        foreach (var twice in there.Where(f => f is not (PinFunction.Other or PinFunction.Earth)).GroupBy(f => f).Where(g => g.Count() > 1))
+        foreach (
+            var twice in there
+                .Where(f => f is not (PinFunction.Other or PinFunction.Earth))
+                .GroupBy(f => f)
+                .Where(g => g.Count() > 1)
+        )
         {
-            yield return Found("pin-function-twice", Severity.Fix, $"{twice.Count()} pins are {Say(twice.Key)}.", $"One is wrong: trace them.");
+            yield return Found(
+                "pin-function-twice",
+                Severity.Fix,
+                $"{twice.Count()} pins are {Say(twice.Key)}.",
+                $"One is wrong: trace them."
+            );
         }
 
         if (map.Speeds == 1 && there.Exists(f => f is PinFunction.LowSpeed or PinFunction.HighSpeed))
         {
-            yield return Found("pin-speed-of-one", Severity.Fix, $"A pin is for one of two speeds, and the machine is said to have one.", $"Read the machine’s plate.");
+            yield return Found(
+                "pin-speed-of-one",
+                Severity.Fix,
+                $"A pin is for one of two speeds, and the machine is said to have one.",
+                $"Read the machine’s plate."
+            );
         }
     }
 
     /// <summary>A green lead is an earth, and a pin of which nobody said what it is for is asked about.</summary>
     private static IEnumerable<Finding> Leads(PinMap map)
     {
-        foreach (var pin in map.Pins.Where(p => p.Function is not (PinFunction.Earth or PinFunction.Other) && InsulationColour.TryParse(p.Colour, out var colour) && colour is { MarksEarth: true }))
+        foreach (
+            var pin in map.Pins.Where(p =>
+                p.Function is not (PinFunction.Earth or PinFunction.Other)
+                && InsulationColour.TryParse(p.Colour, out var colour)
+                && colour is { MarksEarth: true }
+            )
+        )
         {
-            yield return Found("pin-green-live", Severity.Stop, $"Pin {pin.Pin} is {Say(pin.Function)}, and its lead is {pin.Colour.Trim()}, the mark of an earth: somebody takes hold of it as earth.", $"Trace it with the meter; take a lead of another colour for it.");
+            yield return Found(
+                "pin-green-live",
+                Severity.Stop,
+                $"Pin {pin.Pin} is {Say(pin.Function)}, and its lead is {pin.Colour.Trim()}, the mark of an earth: somebody takes hold of it as earth.",
+                $"Trace it with the meter; take a lead of another colour for it."
+            );
         }
 
         if (map.Pins.Count < map.PinCount && map.Pins.Count > 0)
         {
             var unsaid = Enumerable.Range(1, map.PinCount).Except(map.Pins.Select(p => p.Pin)).ToList();
-            yield return Found("pin-unsaid", Severity.Note, $"Nobody said what {(unsaid.Count == 1 ? "pin" : "pins")} {string.Join(", ", unsaid)} {(unsaid.Count == 1 ? "is" : "are")} for.", $"Look at the connector: empty, or a wire in it? Say which.");
+            yield return Found(
+                "pin-unsaid",
+                Severity.Note,
+                $"Nobody said what {(unsaid.Count == 1 ? "pin" : "pins")} {string.Join(", ", unsaid)} {(unsaid.Count == 1 ? "is" : "are")} for.",
+                $"Look at the connector: empty, or a wire in it? Say which."
+            );
         }
     }
 
@@ -86,18 +162,33 @@ public static class PinMapChecks
 
         if (map.TakenForLegs)
         {
-            yield return Found("pin-speeds-as-legs", Severity.Stop, $"Low and high speed are taken for the two legs of a split supply: they are not.", $"Both run against the common; feed one of them.");
+            yield return Found(
+                "pin-speeds-as-legs",
+                Severity.Stop,
+                $"Low and high speed are taken for the two legs of a split supply: they are not.",
+                $"Both run against the common; feed one of them."
+            );
         }
 
         var fed = map.Fed.Where(f => f is PinFunction.LowSpeed or PinFunction.HighSpeed).Distinct().ToList();
         if (fed.Count > 1)
         {
-            yield return Found("pin-both-speeds-fed", Severity.Stop, $"Both speeds are fed.", $"Feed only one: fed together the windings burn.");
+            yield return Found(
+                "pin-both-speeds-fed",
+                Severity.Stop,
+                $"Both speeds are fed.",
+                $"Feed only one: fed together the windings burn."
+            );
         }
         else if (fed.Count == 1)
         {
             var other = fed[0] == PinFunction.LowSpeed ? PinFunction.HighSpeed : PinFunction.LowSpeed;
-            yield return Found("pin-other-speed-live", Severity.Note, $"{Capital(Say(other))} is not fed, and is live all the same while the machine runs: it carries induced voltage.", $"Insulate its end, and treat it as live.");
+            yield return Found(
+                "pin-other-speed-live",
+                Severity.Note,
+                $"{Capital(Say(other))} is not fed, and is live all the same while the machine runs: it carries induced voltage.",
+                $"Insulate its end, and treat it as live."
+            );
         }
     }
 
@@ -110,72 +201,133 @@ public static class PinMapChecks
 
         if (old.Volts is { } volts && now.Volts is { } other && volts != other)
         {
-            yield return Found("machine-voltage", Severity.Stop, $"The old machine is for {volts:0.#} V, the new one for {other:0.#} V.", $"Take one of the same voltage.");
+            yield return Found(
+                "machine-voltage",
+                Severity.Stop,
+                $"The old machine is for {volts:0.#} V, the new one for {other:0.#} V.",
+                $"Take one of the same voltage."
+            );
         }
 
         if (old.Speeds is { } speeds && now.Speeds is { } others && speeds != others)
         {
-            yield return Found("machine-speeds", Severity.Stop, $"The old machine has {speeds} speeds, the new one {others}.", $"Take one of the same, or change the controller too.");
+            yield return Found(
+                "machine-speeds",
+                Severity.Stop,
+                $"The old machine has {speeds} speeds, the new one {others}.",
+                $"Take one of the same, or change the controller too."
+            );
         }
 
         if (old.Watts is { } watts && now.Watts is { } power && Math.Abs(watts - power) > watts * 0.1)
         {
-            yield return Found("machine-power", Severity.Fix, $"The old machine takes {watts:0} W, the new one {power:0} W.", $"Take one of the same power, or see that cord, fuse and controller carry it.");
+            yield return Found(
+                "machine-power",
+                Severity.Fix,
+                $"The old machine takes {watts:0} W, the new one {power:0} W.",
+                $"Take one of the same power, or see that cord, fuse and controller carry it."
+            );
         }
 
-        if (old.Horsepower is { } horsepower && now.Horsepower is { } horses && Math.Abs(horsepower - horses) > horsepower * 0.1)
+        if (
+            old.Horsepower is { } horsepower
+            && now.Horsepower is { } horses
+            && Math.Abs(horsepower - horses) > horsepower * 0.1
+        )
         {
-            yield return Found("machine-power", Severity.Fix, $"The old machine has {horsepower:0.##} hp, the new one {horses:0.##} hp.", $"Take one of the same power, or see that cord, fuse and controller carry it.");
+            yield return Found(
+                "machine-power",
+                Severity.Fix,
+                $"The old machine has {horsepower:0.##} hp, the new one {horses:0.##} hp.",
+                $"Take one of the same power, or see that cord, fuse and controller carry it."
+            );
         }
 
         if (old.Amps is { } amps && now.Amps is { } current && current > amps * 1.1)
         {
-            yield return Found("machine-amps", Severity.Fix, $"The old machine takes {amps:0.#} A, the new one {current:0.#} A.", $"See that cord, fuse and controller carry it, or take one of the same current.");
+            yield return Found(
+                "machine-amps",
+                Severity.Fix,
+                $"The old machine takes {amps:0.#} A, the new one {current:0.#} A.",
+                $"See that cord, fuse and controller carry it, or take one of the same current."
+            );
         }
 
         if (old.Rotation is { } turned && now.Rotation is { } turns && turned != turns && turns != Rotation.Reversible)
         {
-            yield return Found("machine-rotation", Severity.Stop, $"The old machine turns {Say(turned)}, the new one {Say(turns)}: a pump or fan runs backwards.", $"Take one that turns the same way, or one that can be reversed.");
+            yield return Found(
+                "machine-rotation",
+                Severity.Stop,
+                $"The old machine turns {Say(turned)}, the new one {Say(turns)}: a pump or fan runs backwards.",
+                $"Take one that turns the same way, or one that can be reversed."
+            );
         }
 
-        if (old.Frame is { } named && now.Frame is { } name && !string.Equals(named.Trim(), name.Trim(), StringComparison.OrdinalIgnoreCase))
+        if (
+            old.Frame is { } named
+            && now.Frame is { } name
+            && !string.Equals(named.Trim(), name.Trim(), StringComparison.OrdinalIgnoreCase)
+        )
         {
-            yield return Found("machine-frame", Severity.Fix, $"The old machine’s frame is {named.Trim()}, the new one’s {name.Trim()}.", $"Take one of the same frame.");
+            yield return Found(
+                "machine-frame",
+                Severity.Fix,
+                $"The old machine’s frame is {named.Trim()}, the new one’s {name.Trim()}.",
+                $"Take one of the same frame."
+            );
         }
 
         if (old.FrameMm is { } frame && now.FrameMm is { } mount && Math.Abs(frame - mount) > 1)
         {
-            yield return Found("machine-frame", Severity.Fix, $"The old machine’s mounting is {frame:0.#} mm apart, the new one’s {mount:0.#} mm.", $"Take one of the same frame.");
+            yield return Found(
+                "machine-frame",
+                Severity.Fix,
+                $"The old machine’s mounting is {frame:0.#} mm apart, the new one’s {mount:0.#} mm.",
+                $"Take one of the same frame."
+            );
         }
     }
 
-    private static IEnumerable<Finding> Measured(PinMap map) => map.Pins.Where(p => p.IsWhole == false).Select(p => Found(
-        "pin-open", Severity.Stop, $"Pin {p.Pin}{(p.Terminal.Length == 0 ? "" : $" to {p.Terminal}")} {(double.IsFinite(p.Ohms!.Value) ? FormattableString.Invariant($"reads {p.Ohms:0.##} Ω") : "has no reading")}.", $"It leads elsewhere, or is broken: trace it before anything is fed."));
+    private static IEnumerable<Finding> Measured(PinMap map) =>
+        map
+            .Pins.Where(p => p.IsWhole == false)
+            .Select(p =>
+                Found(
+                    "pin-open",
+                    Severity.Stop,
+                    $"Pin {p.Pin}{(p.Terminal.Length == 0 ? "" : $" to {p.Terminal}")} {(double.IsFinite(p.Ohms!.Value) ? FormattableString.Invariant($"reads {p.Ohms:0.##} Ω") : "has no reading")}.",
+                    $"It leads elsewhere, or is broken: trace it before anything is fed."
+                )
+            );
 
     private static Finding Found(string id, Severity severity, FormattableString says, FormattableString what) =>
         new(id, severity, says, what, Practice, ["pin-map"])
         {
             Trust = Trust.CommonPractice,
-            Harm = id is "pin-other-speed-live" or "pin-green-live" or "pin-key-not-seen" or "pin-open" ? Harm.Shock : Harm.Equipment,
+            Harm = id is "pin-other-speed-live" or "pin-green-live" or "pin-key-not-seen" or "pin-open"
+                ? Harm.Shock
+                : Harm.Equipment,
         };
 
-    private static string Say(Rotation rotation) => rotation switch
-    {
-        Rotation.Clockwise => "clockwise",
-        Rotation.CounterClockwise => "counter-clockwise",
-        _ => "either way",
-    };
+    private static string Say(Rotation rotation) =>
+        rotation switch
+        {
+            Rotation.Clockwise => "clockwise",
+            Rotation.CounterClockwise => "counter-clockwise",
+            _ => "either way",
+        };
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 
     /// <summary>A function in words.</summary>
-    public static string Say(PinFunction function) => function switch
-    {
-        PinFunction.Line => "line",
-        PinFunction.Common => "common or neutral",
-        PinFunction.Earth => "earth",
-        PinFunction.LowSpeed => "the low speed’s line",
-        PinFunction.HighSpeed => "the high speed’s line",
-        _ => "something else",
-    };
+    public static string Say(PinFunction function) =>
+        function switch
+        {
+            PinFunction.Line => "line",
+            PinFunction.Common => "common or neutral",
+            PinFunction.Earth => "earth",
+            PinFunction.LowSpeed => "the low speed’s line",
+            PinFunction.HighSpeed => "the high speed’s line",
+            _ => "something else",
+        };
 }

@@ -7,4 +7,11 @@ namespace Lacet.Core.Planning;
 /// <param name="Pigtail">Whether its wires are spliced to pigtails.</param>
 /// <param name="NeedsEarth">Whether an earth must be brought, or the code's other way taken.</param>
 /// <param name="Minutes">How long it takes.</param>
-public sealed record DeviceRemedy(Guid DeviceId, string Name, bool Replace, bool Pigtail, bool NeedsEarth, double Minutes);
+public sealed record DeviceRemedy(
+    Guid DeviceId,
+    string Name,
+    bool Replace,
+    bool Pigtail,
+    bool NeedsEarth,
+    double Minutes
+);

@@ -11,4 +11,10 @@ namespace Lacet.Core.Planning;
 /// <param name="Gone">What is found no more.</param>
 /// <param name="Come">What is found instead.</param>
 public sealed record EndRemedy(
-    string Id, string Says, IReadOnlyList<EntityChange> Changes, Guid? At, IReadOnlyList<JobFinding> Gone, IReadOnlyList<JobFinding> Come);
+    string Id,
+    string Says,
+    IReadOnlyList<EntityChange> Changes,
+    Guid? At,
+    IReadOnlyList<JobFinding> Gone,
+    IReadOnlyList<JobFinding> Come
+);

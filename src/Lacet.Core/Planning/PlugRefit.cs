@@ -7,12 +7,19 @@ using Lacet.Core.Recipes;
 
 namespace Lacet.Core.Planning;
 
-/// <summary>A new plug on a cord: how far the jacket comes off, how long each conductor is cut, and what is done in order.</summary>
+/// <summary>
+/// A new plug on a cord: how far the jacket comes off, how long each conductor is cut, and what is done in order.
+/// </summary>
 /// <param name="JacketOff">How much of the jacket comes off; of flat cord, how far its two sides are parted.</param>
 /// <param name="Terminals">Each conductor to its own screw, the earth last.</param>
 /// <param name="Strip">What each strips.</param>
 /// <param name="Steps">What is done, in order.</param>
-public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Terminals, Window<Length> Strip, IReadOnlyList<FormattableString> Steps)
+public sealed record PlugRefit(
+    Length JacketOff,
+    IReadOnlyList<PlugTerminal> Terminals,
+    Window<Length> Strip,
+    IReadOnlyList<FormattableString> Steps
+)
 {
     /// <summary>The jacket reaches so far past the clamp on its inside: 1/4 in (NEC 314.17(C), from memory).</summary>
     private static readonly Length PastTheClamp = Length.FromInches(0.25);
@@ -21,11 +28,19 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
     private static readonly Length EarthSlack = new(10);
 
     /// <summary>
-    /// Plans a plug whose screws stand so far from the inside of its clamp, mm; without an earth screw it is a two-blade
-    /// plug on two-wire cord. Throws <see cref="ImpossibleInputException"/> where a way cannot be, or where the conductor
-    /// does not belong in a plug.
+    /// Plans a plug whose screws stand so far from the inside of its clamp, mm; without an earth screw it is a
+    /// two-blade plug on two-wire cord. Throws <see cref="ImpossibleInputException"/> where a way cannot be, or where
+    /// the conductor does not belong in a plug.
     /// </summary>
-    public static PlugRefit Of(Conductor conductor, ScrewSize? screw, double lineMm, double neutralMm, double? earthMm, HouseRules rules, PlugGrip grip = PlugGrip.Hook)
+    public static PlugRefit Of(
+        Conductor conductor,
+        ScrewSize? screw,
+        double lineMm,
+        double neutralMm,
+        double? earthMm,
+        HouseRules rules,
+        PlugGrip grip = PlugGrip.Hook
+    )
     {
         var landing = new PlugScrew(screw, grip, null);
         var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules));
@@ -37,7 +52,8 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
         PlugTerminal To(CordRole role, string says, double mm, string field, Length slack)
         {
             // The insulation ends at the edge of the screw's head, and of the plate that it draws down.
-            var insulated = PlugPaths.Held(new(mm), field) - PastTheClamp - new Length(landing.Screw.HeadDiameter / 2) + slack;
+            var insulated =
+                PlugPaths.Held(new(mm), field) - PastTheClamp - new Length(landing.Screw.HeadDiameter / 2) + slack;
             return new(role, says, insulated + strip.Target, insulated);
         }
 
@@ -58,12 +74,18 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
         return new(off, terminals, strip, [.. InOrder(off, strip, earthMm is not null, grip)]);
     }
 
-    private static IEnumerable<FormattableString> InOrder(Length off, Window<Length> strip, bool hasEarth, PlugGrip grip)
+    private static IEnumerable<FormattableString> InOrder(
+        Length off,
+        Window<Length> strip,
+        bool hasEarth,
+        PlugGrip grip
+    )
     {
         yield return $"Pull the plug, keep it in sight, and see that nothing feeds the other end.";
         yield return $"Cut the cord back to where it is sound, squarely.";
         yield return hasEarth
-            ? (FormattableString)$"Thread the cord through the new plug’s shell and clamp first; feed in {off:cut}, and for a knot two diameters of the cord more."
+            ? (FormattableString)
+                $"Thread the cord through the new plug’s shell and clamp first; feed in {off:cut}, and for a knot two diameters of the cord more."
             : $"Thread the cord through the new plug’s shell first; feed in {off:cut}, and for a knot two diameters of the cord more.";
         yield return hasEarth
             ? (FormattableString)$"Take {off:cut} of jacket off, and look: no conductor’s insulation is nicked."
@@ -73,9 +95,13 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
             ? (FormattableString)$"Cut each conductor to its own length, the earth the longest."
             : $"Cut each conductor to its own length.";
         yield return $"Strip {strip:target} of each, and twist the strands clockwise, every one of them.";
-        var land = grip == PlugGrip.Hook ? "Hook each clockwise round its screw" : "Push each straight under its plate, until the insulation meets it";
+        var land =
+            grip == PlugGrip.Hook
+                ? "Hook each clockwise round its screw"
+                : "Push each straight under its plate, until the insulation meets it";
         yield return hasEarth
-            ? (FormattableString)$"{land}: line to brass, neutral to silver, earth to green. No strand crosses to another screw."
+            ? (FormattableString)
+                $"{land}: line to brass, neutral to silver, earth to green. No strand crosses to another screw."
             : $"{land}: line to brass, neutral to silver. No strand crosses to another screw.";
         yield return $"Tighten each to the value that the plug is marked with.";
         yield return hasEarth
@@ -83,7 +109,8 @@ public sealed record PlugRefit(Length JacketOff, IReadOnlyList<PlugTerminal> Ter
             : $"Close the clamp or tie the knot, so that no pull reaches the screws, and close the shell.";
         yield return $"Pull the cord, then measure each blade to its own conductor, and to no other.";
         yield return hasEarth
-            ? (FormattableString)$"Measure earth pin to case, under 1 Ω; no reading from either blade to the case; first power-up behind ground-fault protection."
+            ? (FormattableString)
+                $"Measure earth pin to case, under 1 Ω; no reading from either blade to the case; first power-up behind ground-fault protection."
             : $"No reading from either blade to any metal outside; first power-up behind ground-fault protection.";
     }
 }

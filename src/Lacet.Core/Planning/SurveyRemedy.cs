@@ -19,9 +19,19 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
     /// <summary>What a survey asks for. Notes ask for nothing.</summary>
     public static SurveyRemedy For(JudgedJob survey)
     {
-        var devices = survey.Job.Devices.Values.OrderBy(d => d.Order).ThenBy(d => d.Id).Select(d => For(survey, d)).OfType<DeviceRemedy>().ToList();
+        var devices = survey
+            .Job.Devices.Values.OrderBy(d => d.Order)
+            .ThenBy(d => d.Id)
+            .Select(d => For(survey, d))
+            .OfType<DeviceRemedy>()
+            .ToList();
         var parts = new List<RemedyPart>();
-        foreach (var replaced in devices.Where(d => d.Replace || d.NeedsEarth).GroupBy(d => NewDevice(survey.Job, d), StringComparer.Ordinal).OrderBy(g => g.Key, StringComparer.Ordinal))
+        foreach (
+            var replaced in devices
+                .Where(d => d.Replace || d.NeedsEarth)
+                .GroupBy(d => NewDevice(survey.Job, d), StringComparer.Ordinal)
+                .OrderBy(g => g.Key, StringComparer.Ordinal)
+        )
         {
             parts.Add(new(replaced.Key, replaced.Count(), "pieces"));
         }
@@ -32,14 +42,17 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
             parts.Add(new("Splice connectors for the conductors in the wall and a pigtail", joints, "pieces"));
             // Its other end is stripped for a hook or a clamp of the device; the longest of both is reckoned.
             var pigtail = SplicePigtail.For(survey.Job.Title.Rules.PigtailStrip, Length.FromInches(0.75)).Length;
-            parts.Add(new("Pigtail wire, of each circuit’s size", Math.Ceiling(joints * pigtail.Millimetres / 100) / 10, "m"));
+            parts.Add(
+                new("Pigtail wire, of each circuit’s size", Math.Ceiling(joints * pigtail.Millimetres / 100) / 10, "m")
+            );
         }
 
         return new(devices, parts, devices.Sum(d => d.Minutes));
     }
 
     /// <summary>
-    /// The job that does it: each device with its wires where they belong, by the house rule. <paramref name="newId"/> makes ids.
+    /// The job that does it: each device with its wires where they belong, by the house rule. <paramref name="newId"/>
+    /// makes ids.
     /// </summary>
     public Job Job(JudgedJob survey, JobTitle title, Func<Guid> newId)
     {
@@ -57,11 +70,14 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
     {
         var job = survey.Job;
         var landings = job.LandingsOf(device.Id).ToList();
-        var found = landings.SelectMany(l => job.EndsAt(l.Id)).SelectMany(e => survey.About(new Subject(CheckScope.End, e.Wire.Id, e.Side)))
+        var found = landings
+            .SelectMany(l => job.EndsAt(l.Id))
+            .SelectMany(e => survey.About(new Subject(CheckScope.End, e.Wire.Id, e.Side)))
             .Concat(landings.SelectMany(l => survey.About(new Subject(CheckScope.Landing, l.Id))))
             .Concat(survey.About(new Subject(CheckScope.Device, device.Id)))
             .Where(f => f.Finding.Severity != Severity.Note)
-            .Select(f => f.Finding.Check).ToHashSet(StringComparer.Ordinal);
+            .Select(f => f.Finding.Check)
+            .ToHashSet(StringComparer.Ordinal);
         if (found.Count == 0)
         {
             return null;
@@ -69,13 +85,21 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
 
         var replace = found.Overlaps(Wrong) || landings.Exists(l => job.EndsAt(l.Id).Any(e => WornOut(l, e.End.Found)));
         var earth = found.Contains("earth-missing") || found.Contains("bootleg-earth");
-        var pigtail = landings.Exists(l => job.EndsAt(l.Id).Count > 1) && job.Title.Rules.ReceptacleWiring == ReceptacleWiring.BackWireClamp;
-        var minutes = SurveyTime.Of("dead") + SurveyTime.Of("re-terminate") + (replace ? SurveyTime.Of("replace") : 0)
-            + (pigtail ? SurveyTime.Of("pigtail") : 0) + (earth ? SurveyTime.Of("earth") : 0);
+        var pigtail =
+            landings.Exists(l => job.EndsAt(l.Id).Count > 1)
+            && job.Title.Rules.ReceptacleWiring == ReceptacleWiring.BackWireClamp;
+        var minutes =
+            SurveyTime.Of("dead")
+            + SurveyTime.Of("re-terminate")
+            + (replace ? SurveyTime.Of("replace") : 0)
+            + (pigtail ? SurveyTime.Of("pigtail") : 0)
+            + (earth ? SurveyTime.Of("earth") : 0);
         return new(device.Id, device.Name, replace, pigtail, earth, minutes);
     }
 
-    /// <summary>Heat spoils a device for good; a spring that let a wire go has lost its force. A screw is tightened again.</summary>
+    /// <summary>
+    /// Heat spoils a device for good; a spring that let a wire go has lost its force. A screw is tightened again.
+    /// </summary>
     private static bool WornOut(JobLanding landing, AsMade? found) =>
         found is { Scorched: true } || (found is { Loose: true } && landing.Landing is BackStab or LeverClamp);
 
@@ -85,9 +109,14 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         return device.Type switch
         {
             DeviceType.Switch => "Switch",
-            // Without an earth in the wall, ground-fault protection with its label is one of the code's ways (NEC 406.4(D), from memory).
-            DeviceType.GroundFaultReceptacle => FormattableString.Invariant($"Ground-fault receptacle, {Rating(job, device):0.#} A"),
-            _ when remedy.NeedsEarth => FormattableString.Invariant($"Ground-fault receptacle, {Rating(job, device):0.#} A, with the label “No equipment ground”, where no earth can be brought"),
+            // Without an earth in the wall, ground-fault protection with its label is one of the code's ways (NEC
+            // 406.4(D), from memory).
+            DeviceType.GroundFaultReceptacle => FormattableString.Invariant(
+                $"Ground-fault receptacle, {Rating(job, device):0.#} A"
+            ),
+            _ when remedy.NeedsEarth => FormattableString.Invariant(
+                $"Ground-fault receptacle, {Rating(job, device):0.#} A, with the label “No equipment ground”, where no earth can be brought"
+            ),
             _ => FormattableString.Invariant($"Receptacle, {Rating(job, device):0.#} A"),
         };
     }
@@ -95,13 +124,28 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
     /// <summary>The rating that the circuit asks for: 15 A goes on a 20 A circuit of several receptacles too.</summary>
     private static double Rating(Job job, Device device)
     {
-        var breaker = job.LandingsOf(device.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire.CircuitId).OfType<Guid>().Select(c => job.Circuits[c].OcpdAmps).FirstOrDefault();
-        return breaker is { } amps && Circuits.ReceptacleRatings.For(amps) is { } table ? table.Allowed.Contains(device.RatingAmps ?? 0) ? device.RatingAmps!.Value : table.Allowed[0] : device.RatingAmps ?? 15;
+        var breaker = job.LandingsOf(device.Id)
+            .SelectMany(l => job.EndsAt(l.Id))
+            .Select(e => e.Wire.CircuitId)
+            .OfType<Guid>()
+            .Select(c => job.Circuits[c].OcpdAmps)
+            .FirstOrDefault();
+        return breaker is { } amps && Circuits.ReceptacleRatings.For(amps) is { } table
+            ? table.Allowed.Contains(device.RatingAmps ?? 0)
+                ? device.RatingAmps!.Value
+                : table.Allowed[0]
+            : device.RatingAmps ?? 15;
     }
 
     private static int Joints(Job job, Guid device) => job.LandingsOf(device).Count(l => job.EndsAt(l.Id).Count > 1);
 
-    private static IReadOnlyList<IJobEntity> DeviceParts(Job survey, Job job, Device old, DeviceRemedy remedy, Func<Guid> newId)
+    private static IReadOnlyList<IJobEntity> DeviceParts(
+        Job survey,
+        Job job,
+        Device old,
+        DeviceRemedy remedy,
+        Func<Guid> newId
+    )
     {
         var parts = new List<IJobEntity>();
         var box = survey.Enclosures[old.EnclosureId] with { Id = newId(), Order = job.Enclosures.Count + 1 };
@@ -113,11 +157,18 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
             RatingAmps = old.RatingAmps is null ? null : Rating(survey, old),
         };
         parts.AddRange([box, device]);
-        var wires = survey.LandingsOf(old.Id).SelectMany(l => survey.EndsAt(l.Id)).Select(e => e.Wire).DistinctBy(w => w.Id).ToList();
+        var wires = survey
+            .LandingsOf(old.Id)
+            .SelectMany(l => survey.EndsAt(l.Id))
+            .Select(e => e.Wire)
+            .DistinctBy(w => w.Id)
+            .ToList();
         var circuits = new Dictionary<Guid, Guid>();
         foreach (var of in wires.Select(w => w.CircuitId).OfType<Guid>().Distinct().Select(c => survey.Circuits[c]))
         {
-            var there = job.Circuits.Values.FirstOrDefault(c => string.Equals(c.Name, of.Name, StringComparison.OrdinalIgnoreCase));
+            var there = job.Circuits.Values.FirstOrDefault(c =>
+                string.Equals(c.Name, of.Name, StringComparison.OrdinalIgnoreCase)
+            );
             circuits[of.Id] = there?.Id ?? newId();
             if (there is null)
             {
@@ -135,34 +186,58 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
                 Identity = identity,
                 Landing = landing,
                 Splice = splice,
-                Side = splice is null && device.Type == DeviceType.GroundFaultReceptacle ? DeviceSide.Line : DeviceSide.None,
+                Side =
+                    splice is null && device.Type == DeviceType.GroundFaultReceptacle
+                        ? DeviceSide.Line
+                        : DeviceSide.None,
             };
             parts.Add(made);
             return made;
         }
 
-        void Wire(string name, JobWire of, Guid at, Guid? to) => parts.Add(new JobWire(
-            newId(), name, new JobEnd(newId()) { LandingId = at }, new JobEnd(newId()) { LandingId = to, Elsewhere = to is null })
-        {
-            Order = ++orders.Wire,
-            Function = of.Function,
-            Conductor = of.Conductor,
-            Colour = of.Colour,
-            CircuitId = of.CircuitId is { } circuit ? circuits[circuit] : null,
-        });
+        void Wire(string name, JobWire of, Guid at, Guid? to) =>
+            parts.Add(
+                new JobWire(
+                    newId(),
+                    name,
+                    new JobEnd(newId()) { LandingId = at },
+                    new JobEnd(newId()) { LandingId = to, Elsewhere = to is null }
+                )
+                {
+                    Order = ++orders.Wire,
+                    Function = of.Function,
+                    Conductor = of.Conductor,
+                    Colour = of.Colour,
+                    CircuitId = of.CircuitId is { } circuit ? circuits[circuit] : null,
+                }
+            );
 
-        foreach (var (word, identity, of) in new[]
+        foreach (
+            var (word, identity, of) in new[]
+            {
+                ("brass", TerminalIdentity.Brass, wires.FindAll(w => w.Function.IsHot())),
+                (
+                    "silver",
+                    TerminalIdentity.Silver,
+                    wires.FindAll(w => w.Function == WireFunction.Neutral && !Tie(survey, w))
+                ),
+                ("green", TerminalIdentity.Green, wires.FindAll(w => w.Function == WireFunction.Earth)),
+            }
+        )
         {
-            ("brass", TerminalIdentity.Brass, wires.FindAll(w => w.Function.IsHot())),
-            ("silver", TerminalIdentity.Silver, wires.FindAll(w => w.Function == WireFunction.Neutral && !Tie(survey, w))),
-            ("green", TerminalIdentity.Green, wires.FindAll(w => w.Function == WireFunction.Earth)),
-        })
-        {
-            var wanted = identity == TerminalIdentity.Green ? new BindingScrew(null, null) { DataTrust = Trust.Generic } : Wanted(survey.Title.Rules);
+            var wanted =
+                identity == TerminalIdentity.Green
+                    ? new BindingScrew(null, null) { DataTrust = Trust.Generic }
+                    : Wanted(survey.Title.Rules);
             var screw = Landing(word, identity, wanted);
             if (of.Count > 1 && remedy.Pigtail)
             {
-                var joint = Landing($"{word} joint", TerminalIdentity.None, null, new SpliceConnector("splice connector", 2, of.Count + 1, 0.75, 6));
+                var joint = Landing(
+                    $"{word} joint",
+                    TerminalIdentity.None,
+                    null,
+                    new SpliceConnector("splice connector", 2, of.Count + 1, 0.75, 6)
+                );
                 of.ForEach(w => Wire(w.Name, w, joint.Id, null));
                 Wire($"{old.Name} {word} pigtail", of[0], joint.Id, screw.Id);
             }
@@ -175,12 +250,16 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         return parts;
     }
 
-    private static bool Tie(Job survey, JobWire wire) => wire.A.LandingId is { } id && survey.Landings[id].Identity == TerminalIdentity.Green;
+    private static bool Tie(Job survey, JobWire wire) =>
+        wire.A.LandingId is { } id && survey.Landings[id].Identity == TerminalIdentity.Green;
 
-    private static Landing Wanted(HouseRules rules) => SurveyedDevice.LandingOf(rules.ReceptacleWiring switch
-    {
-        ReceptacleWiring.HookOnScrew => SurveyWiring.SideScrew,
-        ReceptacleWiring.LeverDevice => SurveyWiring.Lever,
-        _ => SurveyWiring.Clamp,
-    });
+    private static Landing Wanted(HouseRules rules) =>
+        SurveyedDevice.LandingOf(
+            rules.ReceptacleWiring switch
+            {
+                ReceptacleWiring.HookOnScrew => SurveyWiring.SideScrew,
+                ReceptacleWiring.LeverDevice => SurveyWiring.Lever,
+                _ => SurveyWiring.Clamp,
+            }
+        );
 }

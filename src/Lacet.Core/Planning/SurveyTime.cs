@@ -7,8 +7,9 @@ namespace Lacet.Core.Planning;
 /// <param name="Minutes">How long it takes.</param>
 public sealed record SurveyTime(string Work, double Minutes)
 {
-    private static readonly Dictionary<string, double> Rows =
-        ReferenceTable.Rows<SurveyTime>("survey-times").ToDictionary(r => r.Work, r => r.Minutes, StringComparer.Ordinal);
+    private static readonly Dictionary<string, double> Rows = ReferenceTable
+        .Rows<SurveyTime>("survey-times")
+        .ToDictionary(r => r.Work, r => r.Minutes, StringComparer.Ordinal);
 
     /// <summary>Minutes of a kind of work.</summary>
     public static double Of(string work) => Rows[work];

@@ -38,7 +38,8 @@ public sealed class ScrewJoint
         var part = degrees switch
         {
             <= RunDownDegrees => RunDownPart,
-            _ when degrees <= snugAt => RunDownPart + (Square((degrees - RunDownDegrees) / SnugDegrees) * (SnugPart - RunDownPart)),
+            _ when degrees <= snugAt => RunDownPart
+                + (Square((degrees - RunDownDegrees) / SnugDegrees) * (SnugPart - RunDownPart)),
             _ when elastic <= YieldPart => elastic,
             // Past the yield the thread stretches: the torque hardly grows any more.
             _ => YieldPart + (0.15 * (1 - Math.Exp(-(elastic - YieldPart)))),

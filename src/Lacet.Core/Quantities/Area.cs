@@ -5,14 +5,17 @@ namespace Lacet.Core.Quantities;
 public readonly record struct Area(double SquareMillimetres) : IFormattable
 {
     /// <summary>Both forms: mm², and the nearest gauge that the trade stocks.</summary>
-    public Readout Read() => new(
-        Math.Round(SquareMillimetres, 3),
-        "mm²",
-        Decimals.Number(SquareMillimetres, SquareMillimetres < 10 ? 2 : 1) + " mm²",
-        WireGauge.NearestName(this));
+    public Readout Read() =>
+        new(
+            Math.Round(SquareMillimetres, 3),
+            "mm²",
+            Decimals.Number(SquareMillimetres, SquareMillimetres < 10 ? 2 : 1) + " mm²",
+            WireGauge.NearestName(this)
+        );
 
     /// <inheritdoc/>
-    public string ToString(string? format, IFormatProvider? formatProvider) => Read().ToString(UnitLead.Of(formatProvider));
+    public string ToString(string? format, IFormatProvider? formatProvider) =>
+        Read().ToString(UnitLead.Of(formatProvider));
 
     /// <inheritdoc/>
     public override string ToString() => ToString(null, UnitLead.Metric);

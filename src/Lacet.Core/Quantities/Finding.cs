@@ -13,12 +13,15 @@ public sealed record Finding(
     FormattableString Says,
     FormattableString Do,
     string Source,
-    IReadOnlyList<string> RestsOn)
+    IReadOnlyList<string> RestsOn
+)
 {
     /// <summary>What it would do to whom.</summary>
     public Harm Harm { get; init; } = Harm.Craft;
 
-    /// <summary>The check whose finding about the same ends is the root of it; null where it stands for itself.</summary>
+    /// <summary>
+    /// The check whose finding about the same ends is the root of it; null where it stands for itself.
+    /// </summary>
     public string? FollowsFrom { get; init; }
 
     /// <summary>How far its source can be trusted.</summary>

@@ -20,9 +20,11 @@ public readonly record struct Force(double Newtons) : IFormattable
     /// <inheritdoc/>
     public override string ToString() => ToString(null, UnitLead.Metric);
 
-    private Readout Read(Func<double, double> round, double noise) => new(
-        Math.Round(Newtons, 1),
-        "N",
-        Decimals.Number(round(Newtons + noise), 0) + " N",
-        Decimals.Number(round((UnitsNet.Force.FromNewtons(Newtons).PoundsForce * 2) + noise) / 2, 1) + " lbf");
+    private Readout Read(Func<double, double> round, double noise) =>
+        new(
+            Math.Round(Newtons, 1),
+            "N",
+            Decimals.Number(round(Newtons + noise), 0) + " N",
+            Decimals.Number(round((UnitsNet.Force.FromNewtons(Newtons).PoundsForce * 2) + noise) / 2, 1) + " lbf"
+        );
 }

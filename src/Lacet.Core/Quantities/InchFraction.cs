@@ -3,8 +3,8 @@ using System.Globalization;
 namespace Lacet.Core.Quantities;
 
 /// <summary>
-/// Lengths as a folding rule reads them: sixteenths of an inch, ends of a window inward. What a rule can't show is said in
-/// millimetres alone, in both systems.
+/// Lengths as a folding rule reads them: sixteenths of an inch, ends of a window inward. What a rule can't show is said
+/// in millimetres alone, in both systems.
 /// </summary>
 internal static class InchFraction
 {
@@ -15,7 +15,9 @@ internal static class InchFraction
     private const double Noise = 1e-4;
     private static readonly double MillimetresPerInch = UnitsNet.Length.FromInches(1).Millimeters;
 
-    /// <summary>Says one part of a window of millimetres in inches; null where sixteenths are too coarse for it.</summary>
+    /// <summary>
+    /// Says one part of a window of millimetres in inches; null where sixteenths are too coarse for it.
+    /// </summary>
     internal static string? Say((double Target, double Least, double Most) window, WindowPart part)
     {
         if (window.Most - window.Least < Coarse - Noise)
@@ -26,18 +28,35 @@ internal static class InchFraction
         var least = (long)Math.Ceiling((window.Least / MillimetresPerInch * Finest) - Noise);
         var most = (long)Math.Floor((window.Most / MillimetresPerInch * Finest) + Noise);
         var target = Nearest(window.Target);
-        var isSaid = least > 0 && least <= target && target <= most
-            && (least != target || window.Target - window.Least < Noise) && (most != target || window.Most - window.Target < Noise);
-        return isSaid ? Text(part switch { WindowPart.Least => least, WindowPart.Most => most, _ => target }, Finest) : null;
+        var isSaid =
+            least > 0
+            && least <= target
+            && target <= most
+            && (least != target || window.Target - window.Least < Noise)
+            && (most != target || window.Most - window.Target < Noise);
+        return isSaid
+            ? Text(
+                part switch
+                {
+                    WindowPart.Least => least,
+                    WindowPart.Most => most,
+                    _ => target,
+                },
+                Finest
+            )
+            : null;
     }
 
     /// <summary>Says a length alone, to the nearest sixteenth; null where that is too coarse.</summary>
-    internal static string? Say(double millimetres) => millimetres < Coarse - Noise ? null : Text(Nearest(millimetres), Finest);
+    internal static string? Say(double millimetres) =>
+        millimetres < Coarse - Noise ? null : Text(Nearest(millimetres), Finest);
 
     /// <summary>Says a length that is cut, rounded up to a quarter.</summary>
-    internal static string SayCut(double millimetres) => Text((long)Math.Ceiling((millimetres / MillimetresPerInch * 4) - Noise), 4);
+    internal static string SayCut(double millimetres) =>
+        Text((long)Math.Ceiling((millimetres / MillimetresPerInch * 4) - Noise), 4);
 
-    private static long Nearest(double millimetres) => (long)Math.Round(millimetres / MillimetresPerInch * Finest, MidpointRounding.AwayFromZero);
+    private static long Nearest(double millimetres) =>
+        (long)Math.Round(millimetres / MillimetresPerInch * Finest, MidpointRounding.AwayFromZero);
 
     private static string Text(long numerator, long denominator)
     {

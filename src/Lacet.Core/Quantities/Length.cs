@@ -28,11 +28,16 @@ public readonly record struct Length(double Millimetres) : IQuantity<Length>, IF
         }
 
         // Too narrow for a rule in inches: millimetres lead, and the fraction is said once, of the target.
-        var about = part == WindowPart.Target && InchFraction.Say(window.Target.Millimetres) is { } near ? "about " + near : metric;
+        var about =
+            part == WindowPart.Target && InchFraction.Say(window.Target.Millimetres) is { } near
+                ? "about " + near
+                : metric;
         return new Readout(value, Unit, metric, about) { Leads = UnitSystem.Metric };
     }
 
-    /// <summary>Both forms of this length alone: it has no window to stay inside, so it is rounded to the nearest step.</summary>
+    /// <summary>
+    /// Both forms of this length alone: it has no window to stay inside, so it is rounded to the nearest step.
+    /// </summary>
     public Readout Read()
     {
         var metric = Decimals.Number(Millimetres, Millimetres < 100 ? 1 : 0) + " mm";
@@ -40,8 +45,13 @@ public readonly record struct Length(double Millimetres) : IQuantity<Length>, IF
     }
 
     /// <summary>Both forms of a length that is cut: rounded up, to 5 mm and to 1/4 in.</summary>
-    public Readout ReadCut() => new(
-        Math.Round(Millimetres, 3), Unit, Decimals.Number(Math.Ceiling((Millimetres / 5) - 1e-6) * 5, 0) + " mm", InchFraction.SayCut(Millimetres));
+    public Readout ReadCut() =>
+        new(
+            Math.Round(Millimetres, 3),
+            Unit,
+            Decimals.Number(Math.Ceiling((Millimetres / 5) - 1e-6) * 5, 0) + " mm",
+            InchFraction.SayCut(Millimetres)
+        );
 
     /// <inheritdoc/>
     public int CompareTo(Length other) => Millimetres.CompareTo(other.Millimetres);
@@ -50,12 +60,13 @@ public readonly record struct Length(double Millimetres) : IQuantity<Length>, IF
     /// In a sentence, "{length}" gives both systems, "{length:mm}" millimetres alone, as pins, nests and small gaps are
     /// said, and "{length:cut}" what is cut.
     /// </summary>
-    public string ToString(string? format, IFormatProvider? formatProvider) => format switch
-    {
-        "mm" => Read().Metric,
-        "cut" => ReadCut().ToString(UnitLead.Of(formatProvider)),
-        _ => Read().ToString(UnitLead.Of(formatProvider)),
-    };
+    public string ToString(string? format, IFormatProvider? formatProvider) =>
+        format switch
+        {
+            "mm" => Read().Metric,
+            "cut" => ReadCut().ToString(UnitLead.Of(formatProvider)),
+            _ => Read().ToString(UnitLead.Of(formatProvider)),
+        };
 
     /// <inheritdoc/>
     public override string ToString() => ToString(null, UnitLead.Metric);

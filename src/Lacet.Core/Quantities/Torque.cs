@@ -2,7 +2,9 @@ using System.Runtime.InteropServices;
 
 namespace Lacet.Core.Quantities;
 
-/// <summary>A tightening torque. Renders as "1.36 N·m (12 lbf·in)"; in lbf·ft over 250 lbf·in, or where it is marked so.</summary>
+/// <summary>
+/// A tightening torque. Renders as "1.36 N·m (12 lbf·in)"; in lbf·ft over 250 lbf·in, or where it is marked so.
+/// </summary>
 /// <param name="NewtonMetres">The torque in newton metres.</param>
 [StructLayout(LayoutKind.Auto)]
 public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, IFormattable
@@ -19,7 +21,9 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
     /// <inheritdoc/>
     public static double Hair => 0.001;
 
-    /// <summary>The unit that it is marked in, which leads whatever the reader chose; null where nothing is marked.</summary>
+    /// <summary>
+    /// The unit that it is marked in, which leads whatever the reader chose; null where nothing is marked.
+    /// </summary>
     public TorqueUnit? MarkedIn { get; init; }
 
     /// <inheritdoc/>
@@ -29,25 +33,28 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
     public double InchPounds => NewtonMetres / NewtonMetresPerInchPound;
 
     /// <summary>A torque as it was marked: a number in one of the trade's three units.</summary>
-    public static Torque From(double value, TorqueUnit unit) => unit switch
-    {
-        TorqueUnit.NewtonMetre => new(value),
-        TorqueUnit.InchPound => new(value * NewtonMetresPerInchPound),
-        TorqueUnit.FootPound => new(value * NewtonMetresPerFootPound),
-        _ => throw new ArgumentOutOfRangeException(nameof(unit)),
-    };
+    public static Torque From(double value, TorqueUnit unit) =>
+        unit switch
+        {
+            TorqueUnit.NewtonMetre => new(value),
+            TorqueUnit.InchPound => new(value * NewtonMetresPerInchPound),
+            TorqueUnit.FootPound => new(value * NewtonMetresPerFootPound),
+            _ => throw new ArgumentOutOfRangeException(nameof(unit)),
+        };
 
     /// <inheritdoc/>
     public static Readout Read(Window<Torque> window, WindowPart part)
     {
         // A window is said in one unit throughout, so its target decides.
         var (target, perUnit) = (window.Target, window.Target.PerUnit);
-        (double, double, double) In(double unit) => (target.NewtonMetres / unit, window.Least.NewtonMetres / unit, window.Most.NewtonMetres / unit);
+        (double, double, double) In(double unit) =>
+            (target.NewtonMetres / unit, window.Least.NewtonMetres / unit, window.Most.NewtonMetres / unit);
         return new Readout(
             Math.Round(window[part].NewtonMetres, 6),
             Unit,
             Decimals.Say(In(1), part, target.NewtonMetres < 10 ? 2 : 1) + " N·m",
-            Decimals.Say(In(perUnit), part, 1) + (perUnit == NewtonMetresPerFootPound ? " lbf·ft" : " lbf·in"))
+            Decimals.Say(In(perUnit), part, 1) + (perUnit == NewtonMetresPerFootPound ? " lbf·ft" : " lbf·in")
+        )
         {
             Leads = target.Leads,
         };
@@ -57,36 +64,46 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
     /// Both forms of this torque alone, such as a reading. It has no window to stay inside, so it is rounded to
     /// the nearest step.
     /// </summary>
-    public Readout Read() => new(
-        Math.Round(NewtonMetres, 6),
-        Unit,
-        Decimals.Number(NewtonMetres, NewtonMetres < 10 ? 2 : 1) + " N·m",
-        Decimals.Number(NewtonMetres / PerUnit, 1) + (PerUnit == NewtonMetresPerFootPound ? " lbf·ft" : " lbf·in"))
-    {
-        Leads = Leads,
-    };
+    public Readout Read() =>
+        new(
+            Math.Round(NewtonMetres, 6),
+            Unit,
+            Decimals.Number(NewtonMetres, NewtonMetres < 10 ? 2 : 1) + " N·m",
+            Decimals.Number(NewtonMetres / PerUnit, 1) + (PerUnit == NewtonMetresPerFootPound ? " lbf·ft" : " lbf·in")
+        )
+        {
+            Leads = Leads,
+        };
 
-    private double PerUnit => MarkedIn == TorqueUnit.FootPound || (MarkedIn != TorqueUnit.InchPound && InchPounds > MostInchPounds + 1e-6)
-        ? NewtonMetresPerFootPound : NewtonMetresPerInchPound;
+    private double PerUnit =>
+        MarkedIn == TorqueUnit.FootPound || (MarkedIn != TorqueUnit.InchPound && InchPounds > MostInchPounds + 1e-6)
+            ? NewtonMetresPerFootPound
+            : NewtonMetresPerInchPound;
 
-    private UnitSystem? Leads => MarkedIn switch
-    {
-        null => null,
-        TorqueUnit.NewtonMetre => UnitSystem.Metric,
-        _ => UnitSystem.Imperial,
-    };
+    private UnitSystem? Leads =>
+        MarkedIn switch
+        {
+            null => null,
+            TorqueUnit.NewtonMetre => UnitSystem.Metric,
+            _ => UnitSystem.Imperial,
+        };
 
     /// <inheritdoc/>
     public int CompareTo(Torque other) => NewtonMetres.CompareTo(other.NewtonMetres);
 
     /// <inheritdoc/>
-    public string ToString(string? format, IFormatProvider? formatProvider) => Read().ToString(UnitLead.Of(formatProvider));
+    public string ToString(string? format, IFormatProvider? formatProvider) =>
+        Read().ToString(UnitLead.Of(formatProvider));
 
     /// <inheritdoc/>
     public override string ToString() => ToString(null, UnitLead.Metric);
 
     /// <summary>Scales a torque.</summary>
-    public static Torque operator *(Torque torque, double factor) => torque with { NewtonMetres = torque.NewtonMetres * factor };
+    public static Torque operator *(Torque torque, double factor) =>
+        torque with
+        {
+            NewtonMetres = torque.NewtonMetres * factor,
+        };
 
     /// <summary>Whether one torque is smaller.</summary>
     public static bool operator <(Torque a, Torque b) => a.NewtonMetres < b.NewtonMetres;

@@ -4,7 +4,8 @@ namespace Lacet.Core.Quantities;
 
 /// <summary>
 /// Which unit leads when a sentence is rendered. It is the format provider that sentences are rendered with, so a
-/// quantity inside a sentence follows the reader's choice although the sentence was written before the choice was known.
+/// quantity inside a sentence follows the reader's choice although the sentence was written before the choice was
+/// known.
 /// </summary>
 public sealed class UnitLead : IFormatProvider
 {
@@ -20,8 +21,7 @@ public sealed class UnitLead : IFormatProvider
     public static UnitLead Imperial { get; } = new(UnitSystem.Imperial);
 
     /// <summary>The lead that a provider carries; metric when it carries none.</summary>
-    public static UnitLead Of(IFormatProvider? provider) =>
-        provider?.GetFormat(typeof(UnitLead)) as UnitLead ?? Metric;
+    public static UnitLead Of(IFormatProvider? provider) => provider?.GetFormat(typeof(UnitLead)) as UnitLead ?? Metric;
 
     /// <inheritdoc/>
     public object? GetFormat(Type? formatType) =>

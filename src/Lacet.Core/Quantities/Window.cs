@@ -13,7 +13,10 @@ public readonly record struct Window<T> : IFormattable
     {
         if (least.CompareTo(target) > 0 || target.CompareTo(most) > 0)
         {
-            throw new ArgumentException($"A window holds its target: {least.Value} ≤ {target.Value} ≤ {most.Value} is false.", nameof(target));
+            throw new ArgumentException(
+                $"A window holds its target: {least.Value} ≤ {target.Value} ≤ {most.Value} is false.",
+                nameof(target)
+            );
         }
 
         (Target, Least, Most) = (target, least, most);
@@ -29,12 +32,13 @@ public readonly record struct Window<T> : IFormattable
     public T Most { get; }
 
     /// <summary>One of the three values.</summary>
-    public T this[WindowPart part] => part switch
-    {
-        WindowPart.Least => Least,
-        WindowPart.Most => Most,
-        _ => Target,
-    };
+    public T this[WindowPart part] =>
+        part switch
+        {
+            WindowPart.Least => Least,
+            WindowPart.Most => Most,
+            _ => Target,
+        };
 
     /// <summary>Where a measured value lies; the ends pass.</summary>
     public Judgement Judge(T measured) =>
@@ -64,7 +68,13 @@ public readonly record struct Window<T> : IFormattable
     private string Range(UnitLead lead)
     {
         var (least, most) = (Read(WindowPart.Least), Read(WindowPart.Most));
-        return (least with { Metric = Span(least.Metric, most.Metric), Imperial = Span(least.Imperial, most.Imperial) }).ToString(lead);
+        return (
+            least with
+            {
+                Metric = Span(least.Metric, most.Metric),
+                Imperial = Span(least.Imperial, most.Imperial),
+            }
+        ).ToString(lead);
     }
 
     /// <summary>"8 mm", "10 mm" → "8 to 10 mm": the unit is said once.</summary>

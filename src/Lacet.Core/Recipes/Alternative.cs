@@ -8,6 +8,8 @@ namespace Lacet.Core.Recipes;
 /// <param name="Text">What it would be, in one sentence.</param>
 public sealed record Alternative(PreparationKind Kind, Window<Length> Strip, FormattableString Text)
 {
-    /// <summary>What to do for it, in order, where it differs from the recipe; empty where the sentence says all.</summary>
+    /// <summary>
+    /// What to do for it, in order, where it differs from the recipe; empty where the sentence says all.
+    /// </summary>
     public IReadOnlyList<Step> Steps { get; init; } = [];
 }

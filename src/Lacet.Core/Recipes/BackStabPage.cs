@@ -19,12 +19,36 @@ internal static class BackStabPage
                 .. CommonLines.ProveDead(plan),
                 .. CommonLines.Strip(plan, strip),
                 CommonLines.LookIn($"use the hole beside its release slot"),
-                new Step("land-straight", Operation.Land, $"Measure against the strip gauge moulded in the back: it is for these holes, not for the screws. Push the straight end in.", $"No bare metal shows, and the insulation meets the body."),
-                .. CommonLines.Check(plan, $"Turn it a little to and fro.", $"It does not come out, and it does not turn freely."),
+                new Step(
+                    "land-straight",
+                    Operation.Land,
+                    $"Measure against the strip gauge moulded in the back: it is for these holes, not for the screws. Push the straight end in.",
+                    $"No bare metal shows, and the insulation meets the body."
+                ),
+                .. CommonLines.Check(
+                    plan,
+                    $"Turn it a little to and fro.",
+                    $"It does not come out, and it does not turn freely."
+                ),
             ],
-            CommonLines.Cautions(plan, [$"Lawful for 14 AWG solid copper to 15 A, and widely condemned: the spring loosens with heat and vibration.", .. CommonLines.OnDevices(plan)]),
-            [CommonLines.DepthReason(landing, strip), CommonLines.RangeReason(plan, landing), CommonLines.HeldBy("held-by-spring", "UL 498 (from memory)", $"A leaf spring bites the wire; nothing is tightened.")],
+            CommonLines.Cautions(
+                plan,
+                [
+                    $"Lawful for 14 AWG solid copper to 15 A, and widely condemned: the spring loosens with heat and vibration.",
+                    .. CommonLines.OnDevices(plan),
+                ]
+            ),
+            [
+                CommonLines.DepthReason(landing, strip),
+                CommonLines.RangeReason(plan, landing),
+                CommonLines.HeldBy(
+                    "held-by-spring",
+                    "UL 498 (from memory)",
+                    $"A leaf spring bites the wire; nothing is tightened."
+                ),
+            ],
             [],
-            $"Make it dead. Push a thin blade into the slot beside the hole, hold it, and draw the wire out; cut off the bitten end. Better: land it under the screw.");
+            $"Make it dead. Push a thin blade into the slot beside the hole, hold it, and draw the wire out; cut off the bitten end. Better: land it under the screw."
+        );
     }
 }

@@ -13,7 +13,8 @@ namespace Lacet.Core.Recipes;
 internal static class CommonLines
 {
     internal static readonly FormattableString CutAway = $"Cut away from the body.";
-    internal static readonly FormattableString NeverTin = $"Never tin the strands: solder creeps under pressure, and the joint goes loose.";
+    internal static readonly FormattableString NeverTin =
+        $"Never tin the strands: solder creeps under pressure, and the joint goes loose.";
 
     /// <summary>From so many strands on, nobody counts what was lost.</summary>
     private const int MostCounted = 60;
@@ -21,15 +22,20 @@ internal static class CommonLines
     /// <summary>Up to so much a screwdriver reaches, beyond it a wrench (common practice).</summary>
     private static readonly Torque MostByScrewdriver = new(6);
 
-    /// <summary>Once an enclosure and session: how what is worked on is made dead. Nothing where nothing is connected.</summary>
+    /// <summary>
+    /// Once an enclosure and session: how what is worked on is made dead. Nothing where nothing is connected.
+    /// </summary>
     internal static IEnumerable<Step> ProveDead(EndPlan plan)
     {
-        var isolation = plan.AtHand.Isolation ?? (plan.Landing switch
-        {
-            PlugScrew or SolderLug => Isolation.Cord,
-            DeepPushIn => Isolation.Machine,
-            _ => Isolation.Building,
-        });
+        var isolation = plan.AtHand.Isolation
+            ?? (
+                plan.Landing switch
+                {
+                    PlugScrew or SolderLug => Isolation.Cord,
+                    DeepPushIn => Isolation.Machine,
+                    _ => Isolation.Building,
+                }
+            );
         if (isolation == Isolation.None)
         {
             yield break;
@@ -39,14 +45,16 @@ internal static class CommonLines
         {
             Isolation.Cord => $"Unplug it, and keep the plug in your sight.",
             Isolation.Transformer => $"Switch the lighting’s transformer off, and unplug it.",
-            Isolation.Machine => $"Make it dead: switch off, lock and tag every source. Wait for stored energy, discharge it, and measure.",
+            Isolation.Machine =>
+                $"Make it dead: switch off, lock and tag every source. Wait for stored energy, discharge it, and measure.",
             _ => $"Make it dead: switch off every source, lock and tag. Prove it with a contact tester.",
         };
         FormattableString hold = isolation switch
         {
             Isolation.Cord => $"The plug lies where you see it: nobody can put it in.",
             Isolation.Transformer => $"No lamp is lit, and the plug lies where you see it.",
-            _ => $"Tester proved on a known live source; every conductor dead to each other and to earth; tester proved again. After {plan.Rules.PauseMinutes} min away, prove again.",
+            _ =>
+                $"Tester proved on a known live source; every conductor dead to each other and to earth; tester proved again. After {plan.Rules.PauseMinutes} min away, prove again.",
         };
         yield return new Step("prove-dead", Operation.Check, text, hold);
     }
@@ -55,21 +63,32 @@ internal static class CommonLines
     internal static Step SlideOnFirst(FormattableString what) =>
         new("slide-on-first", Operation.Prepare, what, $"It is on the wire, the right way round.");
 
-    internal static Step SlideOnFirst() => SlideOnFirst($"Slide on first what cannot go on later: marker, heat-shrink, boot.");
+    internal static Step SlideOnFirst() =>
+        SlideOnFirst($"Slide on first what cannot go on later: marker, heat-shrink, boot.");
 
     /// <summary>The strip, and for aluminium what has to follow it at once.</summary>
     internal static IEnumerable<Step> Strip(EndPlan plan, Window<Length> strip, bool twists = false)
     {
         var conductor = plan.Conductor;
         var kind = plan.AtHand.StrippingTool ?? StripTool.KindFor(conductor);
-        yield return new Step("strip", Operation.Strip, How(plan, kind, strip, twists), conductor.Build == Build.Solid
-            ? (FormattableString)$"{strip:range} is bare. No nick, no ring: a solid wire breaks there."
-            : $"{strip:range} is bare. {StrandsLost(plan)}");
+        yield return new Step(
+            "strip",
+            Operation.Strip,
+            How(plan, kind, strip, twists),
+            conductor.Build == Build.Solid
+                ? (FormattableString)$"{strip:range} is bare. No nick, no ring: a solid wire breaks there."
+                : $"{strip:range} is bare. {StrandsLost(plan)}"
+        );
         if (plan.AtHand.Alike > 1)
         {
-            yield return new Step("alike", Operation.Strip, plan.Rules.WorkingOrder == WorkingOrder.ByOperation
-                ? (FormattableString)$"{plan.AtHand.Alike} alike: strip all, then prepare all, then land all."
-                : $"{plan.AtHand.Alike} alike: finish each end before the next.", null);
+            yield return new Step(
+                "alike",
+                Operation.Strip,
+                plan.Rules.WorkingOrder == WorkingOrder.ByOperation
+                    ? (FormattableString)$"{plan.AtHand.Alike} alike: strip all, then prepare all, then land all."
+                    : $"{plan.AtHand.Alike} alike: finish each end before the next.",
+                null
+            );
         }
 
         if (conductor.Material == Material.Aluminium)
@@ -78,7 +97,8 @@ internal static class CommonLines
                 "brush-aluminium",
                 Operation.Prepare,
                 $"Brush the bare aluminium bright, and coat it with a compound that is listed for it.",
-                $"Bright all round, and coated at once: its oxide comes back in seconds.");
+                $"Bright all round, and coated at once: its oxide comes back in seconds."
+            );
         }
     }
 
@@ -86,15 +106,24 @@ internal static class CommonLines
     internal static FormattableString StrandsLost(EndPlan plan)
     {
         var (strands, rule) = (plan.Conductor.Strands, plan.Rules.StrandLoss);
-        var most = plan.Landing is SetScrewLug or CrimpedLug or Stud or BindingScrew or PlugScrew ? 0 : StrandLossLimit.For(plan.Conductor, rule);
+        var most = plan.Landing is SetScrewLug or CrimpedLug or Stud or BindingScrew or PlugScrew
+            ? 0
+            : StrandLossLimit.For(plan.Conductor, rule);
         return most == 0 ? (FormattableString)$"No strand nicked or cut off."
-            : strands > MostCounted ? (FormattableString)$"A few strands nicked or cut off pass, under {StrandLossLimit.PercentFor(strands, rule)} %; more, cut back."
+            : strands > MostCounted
+                ? (FormattableString)
+                    $"A few strands nicked or cut off pass, under {StrandLossLimit.PercentFor(strands, rule)} %; more, cut back."
             : $"At most {most} of {strands} strands nicked or cut off; more, cut back.";
     }
 
     /// <summary>The hole is looked into before anything goes in.</summary>
     internal static Step LookIn(FormattableString open) =>
-        new("look-in", Operation.Check, $"Look into the hole, and {open}.", $"Clean and bright in there, no old strand left.");
+        new(
+            "look-in",
+            Operation.Check,
+            $"Look into the hole, and {open}.",
+            $"Clean and bright in there, no old strand left."
+        );
 
     /// <summary>The tightening, and the mark that shows later whether it moved.</summary>
     internal static IEnumerable<Step> Tighten(EndPlan plan)
@@ -104,10 +133,20 @@ internal static class CommonLines
             yield break;
         }
 
-        yield return new Step("tighten", Operation.Tighten, $"Tighten once, smoothly, to {window:target}.", plan.Rules.TorqueProof == TorqueProof.Measured
-            ? (FormattableString)$"The reading lies in {window:range}, or the preset tool clicked."
-            : $"By feel, by house rule: recorded as unmeasured and found wanting, since {window:range} is asked for.");
-        yield return new Step("witness-mark", Operation.Check, $"Draw a witness mark across the screw and what it sits in.", $"The line is unbroken: later it shows whether the screw moved.");
+        yield return new Step(
+            "tighten",
+            Operation.Tighten,
+            $"Tighten once, smoothly, to {window:target}.",
+            plan.Rules.TorqueProof == TorqueProof.Measured
+                ? (FormattableString)$"The reading lies in {window:range}, or the preset tool clicked."
+                : $"By feel, by house rule: recorded as unmeasured and found wanting, since {window:range} is asked for."
+        );
+        yield return new Step(
+            "witness-mark",
+            Operation.Check,
+            $"Draw a witness mark across the screw and what it sits in.",
+            $"The line is unbroken: later it shows whether the screw moved."
+        );
     }
 
     /// <summary>The last look, and who looks again.</summary>
@@ -117,19 +156,28 @@ internal static class CommonLines
         yield return new Step(
             "check",
             Operation.Check,
-            PullTest.Tug(plan.Conductor.Size) is { } most ? (FormattableString)$"Tug it straight back, no more than {most}. {look}" : $"Tug it straight back by hand. {look}",
+            PullTest.Tug(plan.Conductor.Size) is { } most
+                ? (FormattableString)$"Tug it straight back, no more than {most}. {look}"
+                : $"Tug it straight back by hand. {look}",
             !byAnother ? hold
-            : plan.Rules.ApprenticeWork == ApprenticeWork.CheckedByAnother
-                ? (FormattableString)$"{hold} Another person looks at it before it is signed for."
-                : $"{hold} One in a few is looked at by another person.");
-        yield return new Step("dress", Operation.Prepare, Dress(plan), $"Nothing pulls on it, its label can be read, and the next landing can be reached.");
+                : plan.Rules.ApprenticeWork == ApprenticeWork.CheckedByAnother
+                    ? (FormattableString)$"{hold} Another person looks at it before it is signed for."
+                : $"{hold} One in a few is looked at by another person."
+        );
+        yield return new Step(
+            "dress",
+            Operation.Prepare,
+            Dress(plan),
+            $"Nothing pulls on it, its label can be read, and the next landing can be reached."
+        );
         if (plan.Rules.RecheckAfterDays > 0 && plan.Torque is not null)
         {
             yield return new Step(
                 "re-check",
                 Operation.Check,
                 $"Look again after {plan.Rules.RecheckAfterDays} days, by house rule: dead, at the same torque, once.",
-                $"It does not turn. Turning a settled screw past its value is no check.");
+                $"It does not turn. Turning a settled screw past its value is no check."
+            );
         }
     }
 
@@ -168,14 +216,18 @@ internal static class CommonLines
     internal static IEnumerable<FormattableString> OnDevices(EndPlan plan)
     {
         yield return plan.Rules.Region == Region.NorthAmerica
-            ? (FormattableString)$"Hot (black, red, blue) to brass, neutral (white, grey) to silver, earth (green or bare) to green. Colour misleads: prove it with a meter."
+            ? (FormattableString)
+                $"Hot (black, red, blue) to brass, neutral (white, grey) to silver, earth (green or bare) to green. Colour misleads: prove it with a meter."
             : $"Line (brown, black, grey) to L, neutral (blue) to N, earth (green-yellow) to its sign. Colour misleads: prove it with a meter.";
         yield return plan.Rules.LandingOrder == LandingOrder.EarthNeutralHot
             ? (FormattableString)$"Land earth first, then neutral, then hot; on disconnecting the reverse."
             : $"Land in the order of the drawing.";
     }
 
-    /// <summary>What a screw of a receptacle, switch, control device or lampholder asks for besides; nothing where nobody said what it is on.</summary>
+    /// <summary>
+    /// What a screw of a receptacle, switch, control device or lampholder asks for besides; nothing where nobody said
+    /// what it is on.
+    /// </summary>
     internal static IEnumerable<FormattableString> On(EndPlan plan, ScrewOn? on)
     {
         var isAmerican = plan.Rules.Region == Region.NorthAmerica;
@@ -213,86 +265,144 @@ internal static class CommonLines
         }
     }
 
-    internal static IReadOnlyList<Reason> WithAmpacity(EndPlan plan, IReadOnlyList<Reason> reasons) => plan.Ampacity is { } table
-        ?
-        [
-            .. reasons,
-            new Reason(
-                "ampacity",
-                ReadingName.Fit,
-                Trust.Standard,
-                table.Source,
-                plan.Conductor.Size.System == SizeSystem.Metric
-                    ? (FormattableString)$"In machine wiring {plan.Conductor.ToString()} carries {table.Amps:0.#} A."
-                    : $"At {table.TemperatureC} °C {plan.Conductor.ToString()} carries {table.Amps:0.#} A, on {table.Breaker:0.#} A at most: up to three loaded conductors, 30 °C ambient."),
-        ]
-        : reasons;
+    internal static IReadOnlyList<Reason> WithAmpacity(EndPlan plan, IReadOnlyList<Reason> reasons) =>
+        plan.Ampacity is { } table
+            ?
+            [
+                .. reasons,
+                new Reason(
+                    "ampacity",
+                    ReadingName.Fit,
+                    Trust.Standard,
+                    table.Source,
+                    plan.Conductor.Size.System == SizeSystem.Metric
+                        ? (FormattableString)
+                            $"In machine wiring {plan.Conductor.ToString()} carries {table.Amps:0.#} A."
+                        : $"At {table.TemperatureC} °C {plan.Conductor.ToString()} carries {table.Amps:0.#} A, on {table.Breaker:0.#} A at most: up to three loaded conductors, 30 °C ambient."
+                ),
+            ]
+            : reasons;
 
     /// <summary>Whether a landing's strip depth was read off or is what is usual.</summary>
-    internal static Reason DepthReason(PrintedLanding landing, Window<Length> bare) => landing.StripDepthIsGiven
-        ? new("strip-depth", ReadingName.Strip, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {landing.StripDepth:mm}; a bare end of {bare:range} passes.")
-        : new("strip-depth", ReadingName.Strip, Trust.Generic, "typical for the kind (from memory)", $"No strip depth is given: {bare:range} is typical of {landing.OneSaidAs}.");
+    internal static Reason DepthReason(PrintedLanding landing, Window<Length> bare) =>
+        landing.StripDepthIsGiven
+            ? new(
+                "strip-depth",
+                ReadingName.Strip,
+                landing.DataTrust,
+                DataSource(landing),
+                $"The {landing.SaidAs} takes {landing.StripDepth:mm}; a bare end of {bare:range} passes."
+            )
+            : new(
+                "strip-depth",
+                ReadingName.Strip,
+                Trust.Generic,
+                "typical for the kind (from memory)",
+                $"No strip depth is given: {bare:range} is typical of {landing.OneSaidAs}."
+            );
 
     /// <summary>Whether a landing's range was read off or is what is usual.</summary>
-    internal static Reason RangeReason(EndPlan plan, PrintedLanding landing) => landing switch
-    {
-        BackStab => new("size-range", ReadingName.Fit, Trust.Standard, "UL 498 (from memory)", $"It takes 14 AWG solid copper only."),
-        { RangeIsGiven: true } => new("size-range", ReadingName.Fit, landing.DataTrust, DataSource(landing), $"The {landing.SaidAs} takes {ConductorOutOfRange.Range(landing, plan.Conductor.Size)}; {plan.Conductor.Size.NameInBoth} is in it."),
-        _ => new("size-range", ReadingName.Fit, Trust.Generic, "typical (from memory)", $"No size range is given; {ConductorOutOfRange.Range(landing, plan.Conductor.Size)} is usual."),
-    };
+    internal static Reason RangeReason(EndPlan plan, PrintedLanding landing) =>
+        landing switch
+        {
+            BackStab => new(
+                "size-range",
+                ReadingName.Fit,
+                Trust.Standard,
+                "UL 498 (from memory)",
+                $"It takes 14 AWG solid copper only."
+            ),
+            { RangeIsGiven: true } => new(
+                "size-range",
+                ReadingName.Fit,
+                landing.DataTrust,
+                DataSource(landing),
+                $"The {landing.SaidAs} takes {ConductorOutOfRange.Range(landing, plan.Conductor.Size)}; {plan.Conductor.Size.NameInBoth} is in it."
+            ),
+            _ => new(
+                "size-range",
+                ReadingName.Fit,
+                Trust.Generic,
+                "typical (from memory)",
+                $"No size range is given; {ConductorOutOfRange.Range(landing, plan.Conductor.Size)} is usual."
+            ),
+        };
 
     /// <summary>What a sample of the crimp holds, where a table has it.</summary>
-    internal static IEnumerable<Reason> CrimpReason(EndPlan plan) => PullTest.OfCrimp(plan.Conductor.Size) is { } pull
-        ?
-        [
-            new Reason(
-                "crimp-pull-out",
-                ReadingName.Prepare,
-                Trust.Standard,
-                "UL 486A-486B (from memory)",
-                $"A sample crimped with this tool and die holds at least {pull:least} of pull on {plan.Conductor.Size.Name}. Never pull an installed conductor so."),
-        ]
-        : [];
+    internal static IEnumerable<Reason> CrimpReason(EndPlan plan) =>
+        PullTest.OfCrimp(plan.Conductor.Size) is { } pull
+            ?
+            [
+                new Reason(
+                    "crimp-pull-out",
+                    ReadingName.Prepare,
+                    Trust.Standard,
+                    "UL 486A-486B (from memory)",
+                    $"A sample crimped with this tool and die holds at least {pull:least} of pull on {plan.Conductor.Size.Name}. Never pull an installed conductor so."
+                ),
+            ]
+            : [];
 
     /// <summary>Nothing is tightened, and why that is right here.</summary>
     internal static Reason HeldBy(string rule, string source, FormattableString text) =>
         new(rule, ReadingName.Tighten, Trust.Handbook, source, text);
 
     /// <summary>The twist that a bare stranded end gets where it is pushed in or clamped without a ferrule.</summary>
-    internal static IEnumerable<Step> Twist(EndPlan plan) => plan.Conductor.Build == Build.Solid || plan.Ferrule is not null ? [] :
-    [
-        new Step("twist", Operation.Prepare, $"Twist the strands tight, with their lay.", $"Round and firm: no strand stands out, and none lies across another."),
-    ];
+    internal static IEnumerable<Step> Twist(EndPlan plan) =>
+        plan.Conductor.Build == Build.Solid || plan.Ferrule is not null
+            ? []
+            :
+            [
+                new Step(
+                    "twist",
+                    Operation.Prepare,
+                    $"Twist the strands tight, with their lay.",
+                    $"Round and firm: no strand stands out, and none lies across another."
+                ),
+            ];
 
     private static FormattableString How(EndPlan plan, StrippingTool kind, Window<Length> strip, bool twists)
     {
         var conductor = plan.Conductor;
         var name = conductor.Size.Name;
-        var lay = conductor.Build == Build.Solid ? "" : twists ? " Keep the strands together." : " Keep the strands’ lay.";
+        var lay =
+            conductor.Build == Build.Solid ? ""
+            : twists ? " Keep the strands together."
+            : " Keep the strands’ lay.";
         return kind switch
         {
-            StrippingTool.Hole when conductor.Build == Build.Solid =>
-                (FormattableString)$"Strip {strip:target}. Hole marked {name} solid: fingers hold, the thumb pushes straight off; or tilt back, pop, draw straight. Never turn.",
-            StrippingTool.Hole => $"Strip {strip:target}. Hole marked {name} stranded: fingers hold, the thumb pushes straight off.{lay}",
-            StrippingTool.Automatic => $"Strip {strip:target}. Automatic stripper: the slot for {name}, its stop set to the length; it must not bite strands.{lay}",
-            StrippingTool.Rotary => $"Strip {strip:target}. Rotary stripper: fit the die, lock it, set the stop to the length, feed to the stop, let it turn.",
+            StrippingTool.Hole when conductor.Build == Build.Solid => (FormattableString)
+                $"Strip {strip:target}. Hole marked {name} solid: fingers hold, the thumb pushes straight off; or tilt back, pop, draw straight. Never turn.",
+            StrippingTool.Hole =>
+                $"Strip {strip:target}. Hole marked {name} stranded: fingers hold, the thumb pushes straight off.{lay}",
+            StrippingTool.Automatic =>
+                $"Strip {strip:target}. Automatic stripper: the slot for {name}, its stop set to the length; it must not bite strands.{lay}",
+            StrippingTool.Rotary =>
+                $"Strip {strip:target}. Rotary stripper: fit the die, lock it, set the stop to the length, feed to the stop, let it turn.",
             _ when conductor.Size.Area.SquareMillimetres < 16 =>
                 $"Strip {strip:target}. Knife, no stripper: roll the wire lightly under the blade, bend to open the cut, draw it off. Never down to the metal.",
-            _ => $"Strip {strip:target}. Knife: ring it lightly all round, bend to open the cut, draw off turning with the lay. Never down to the metal.",
+            _ =>
+                $"Strip {strip:target}. Knife: ring it lightly all round, bend to open the cut, draw off turning with the lay. Never down to the metal.",
         };
     }
 
-    /// <summary>A wire bends no tighter than eight times its outside, five where it is fine-stranded (common practice).</summary>
+    /// <summary>
+    /// A wire bends no tighter than eight times its outside, five where it is fine-stranded (common practice).
+    /// </summary>
     private static FormattableString Dress(EndPlan plan)
     {
-        var (times, over) = (plan.Conductor.Build == Build.FineStranded ? 5 : 8, plan.Conductor.InsulationOuterDiameter.Millimetres);
+        var (times, over) = (
+            plan.Conductor.Build == Build.FineStranded ? 5 : 8,
+            plan.Conductor.InsulationOuterDiameter.Millimetres
+        );
         return $"Dress it: a little slack, no bend tighter than {new Length(Math.Ceiling(times * over)):mm} radius.";
     }
 
-    internal static string DataSource(Landing landing) => landing.DataTrust switch
-    {
-        Trust.Marking => "the landing’s printed data",
-        Trust.Maker => "the maker’s sheet",
-        _ => "typical data from the Shelf",
-    };
+    internal static string DataSource(Landing landing) =>
+        landing.DataTrust switch
+        {
+            Trust.Marking => "the landing’s printed data",
+            Trust.Maker => "the maker’s sheet",
+            _ => "typical data from the Shelf",
+        };
 }

@@ -9,12 +9,13 @@ namespace Lacet.Core.Recipes;
 public sealed record Holding(Fastening Fastening, FormattableString Headline, FormattableString Detail)
 {
     /// <summary>Of a kind of fastening.</summary>
-    public static Holding Of(Fastening fastening) => fastening switch
-    {
-        Fastening.Spring => new(fastening, $"Spring", $"Nothing to tighten: let it close, then tug."),
-        Fastening.Lever => new(fastening, $"Lever", $"Press it right down, then tug."),
-        Fastening.Pivot => new(fastening, $"Pivot", $"Turn it to its stop with a blade, then tug."),
-        Fastening.Solder => new(fastening, $"Solder", $"Nothing to tighten: hooked first, then soldered."),
-        _ => new(fastening, $"Tighten", $"To the torque."),
-    };
+    public static Holding Of(Fastening fastening) =>
+        fastening switch
+        {
+            Fastening.Spring => new(fastening, $"Spring", $"Nothing to tighten: let it close, then tug."),
+            Fastening.Lever => new(fastening, $"Lever", $"Press it right down, then tug."),
+            Fastening.Pivot => new(fastening, $"Pivot", $"Turn it to its stop with a blade, then tug."),
+            Fastening.Solder => new(fastening, $"Solder", $"Nothing to tighten: hooked first, then soldered."),
+            _ => new(fastening, $"Tighten", $"To the torque."),
+        };
 }

@@ -11,4 +11,5 @@ internal sealed record Page(
     IReadOnlyList<FormattableString> Cautions,
     IReadOnlyList<Reason> Reasons,
     IReadOnlyList<Alternative> Alternatives,
-    FormattableString Undo);
+    FormattableString Undo
+);

@@ -32,7 +32,8 @@ public sealed record Recipe(
     IReadOnlyList<Finding> Findings,
     IReadOnlyList<Reason> Reasons,
     IReadOnlyList<Alternative> Alternatives,
-    FormattableString? Undo)
+    FormattableString? Undo
+)
 {
     /// <summary>What the wire may carry there; null where no table has it, and at a stop.</summary>
     public Ampacity? Ampacity { get; init; }

@@ -31,7 +31,8 @@ public sealed record SpliceRecipe(
     IReadOnlyList<Step> Steps,
     IReadOnlyList<FormattableString> Cautions,
     IReadOnlyList<Finding> Findings,
-    IReadOnlyList<Reason> Reasons)
+    IReadOnlyList<Reason> Reasons
+)
 {
     /// <summary>What rests on a usual value, and where it is printed.</summary>
     public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
@@ -43,7 +44,8 @@ public sealed record SpliceRecipe(
     public static SpliceRecipe Of(SpliceJoin join, HouseRules rules) => SplicePage.Of(join, rules);
 
     /// <summary>The room that a joint takes in its box, whether or not it may be made.</summary>
-    public static JointRoom RoomOf(SpliceJoin join, HouseRules rules) => JointRoom.Of(join, SplicePage.TrimFor(join, rules) ?? StripFor(join, rules));
+    public static JointRoom RoomOf(SpliceJoin join, HouseRules rules) =>
+        JointRoom.Of(join, SplicePage.TrimFor(join, rules) ?? StripFor(join, rules));
 
     /// <summary>What each end strips, whether or not the joint may be made.</summary>
     public static Length StripFor(SpliceJoin join, HouseRules rules) => SplicePage.StripFor(join, rules).Target;

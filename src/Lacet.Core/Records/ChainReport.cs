@@ -3,7 +3,8 @@ namespace Lacet.Core.Records;
 /// <summary>What a walk along the chain found.</summary>
 /// <param name="Events">How many events were read.</param>
 /// <param name="Head">Hash of the last event; what a sign-off or a paper prints.</param>
-/// <param name="Faults">Events that are not as they were received, in their order; at most <see cref="MostFaults"/>.</param>
+/// <param name="Faults">Events that are not as they were received, in their order; at most
+/// <see cref="MostFaults"/>.</param>
 /// <param name="Says">One sentence.</param>
 public sealed record ChainReport(long Events, string Head, IReadOnlyList<ChainFault> Faults, string Says)
 {

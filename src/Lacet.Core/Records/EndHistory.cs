@@ -10,8 +10,8 @@ public sealed class EndHistory
     public static EndHistory None { get; } = Fold([]);
 
     /// <summary>
-    /// Folds a job’s events, in the order of the chain. One that was taken back counts for nothing, except that something
-    /// was recorded at its end.
+    /// Folds a job’s events, in the order of the chain. One that was taken back counts for nothing, except that
+    /// something was recorded at its end.
     /// </summary>
     public static EndHistory Fold(IEnumerable<(RecordedEvent Event, bool TakenBack)> events)
     {
@@ -38,11 +38,14 @@ public sealed class EndHistory
     public IReadOnlySet<Guid> Redone { get; private set; } = new HashSet<Guid>();
 
     /// <summary>What stands at an end; null where nothing does that says how far it is.</summary>
-    public EndStanding? Of(Guid end) => _ends.GetValueOrDefault(end) is { State: not EndState.Planned } standing ? standing : null;
+    public EndStanding? Of(Guid end) =>
+        _ends.GetValueOrDefault(end) is { State: not EndState.Planned } standing ? standing : null;
 
     /// <summary>The ends that stand otherwise than they did.</summary>
     public IEnumerable<Guid> Since(EndHistory before) =>
-        _ends.Keys.Union(before._ends.Keys).Where(end => _ends.GetValueOrDefault(end)?.Last != before._ends.GetValueOrDefault(end)?.Last);
+        _ends
+            .Keys.Union(before._ends.Keys)
+            .Where(end => _ends.GetValueOrDefault(end)?.Last != before._ends.GetValueOrDefault(end)?.Last);
 
     /// <summary>Whether anything was ever recorded at an end, taken back or not.</summary>
     public bool HasEvents(Guid end) => _recorded.Contains(end);

@@ -14,7 +14,9 @@ public sealed record EndStanding(EndState State, Guid By, string? Plan, ParkReas
     /// <summary>An end that nothing is recorded of.</summary>
     public static EndStanding Nothing { get; } = new(EndState.Planned, Guid.Empty, null, null, 0, Guid.Empty);
 
-    /// <summary>Whether it was landed, or what was wrong with it was put right or cut back, since somebody looked.</summary>
+    /// <summary>
+    /// Whether it was landed, or what was wrong with it was put right or cut back, since somebody looked.
+    /// </summary>
     public bool IsRedone { get; private init; }
 
     /// <summary>How the end stands after one more event.</summary>
@@ -22,15 +24,29 @@ public sealed record EndStanding(EndState State, Guid By, string? Plan, ParkReas
     {
         var after = recorded switch
         {
-            RecordedEvent.Terminated made => Nothing with { State = EndState.Landed, By = made.Person, Plan = made.Plan },
+            RecordedEvent.Terminated made => Nothing with
+            {
+                State = EndState.Landed,
+                By = made.Person,
+                Plan = made.Plan,
+            },
             RecordedEvent.Parked parked => this with { State = EndState.Parked, Park = parked.Reason },
-            RecordedEvent.Reworked { Verdict: FaultVerdict.CutBack } => this with { State = EndState.Rejected, Park = null },
+            RecordedEvent.Reworked { Verdict: FaultVerdict.CutBack } => this with
+            {
+                State = EndState.Rejected,
+                Park = null,
+            },
             // What is parked, rejected or taken back is checked and signed for only when it is landed anew.
-            RecordedEvent.SignedOff when State is EndState.Landed or EndState.Checked => this with { State = EndState.Signed },
+            RecordedEvent.SignedOff when State is EndState.Landed or EndState.Checked => this with
+            {
+                State = EndState.Signed,
+            },
             RecordedEvent.Checked when State == EndState.Landed => this with { State = EndState.Checked },
             _ => this,
         };
-        var isRedone = IsRedone || recorded is RecordedEvent.Terminated or RecordedEvent.Reworked { Verdict: not FaultVerdict.Accept };
+        var isRedone =
+            IsRedone
+            || recorded is RecordedEvent.Terminated or RecordedEvent.Reworked { Verdict: not FaultVerdict.Accept };
         return after with { IsRedone = isRedone, Last = recorded.Sequence, LastId = recorded.Id };
     }
 }

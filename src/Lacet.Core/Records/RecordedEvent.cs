@@ -5,9 +5,7 @@ namespace Lacet.Core.Records;
 /// <summary>Something that happened, as far as the state of things depends on it: one of a closed set.</summary>
 public abstract record RecordedEvent
 {
-    private RecordedEvent()
-    {
-    }
+    private RecordedEvent() { }
 
     /// <summary>Made by the client.</summary>
     public Guid Id { get; init; }
@@ -60,7 +58,8 @@ public abstract record RecordedEvent
     public sealed record Reworked(FaultVerdict Verdict) : RecordedEvent
     {
         /// <inheritdoc/>
-        public override RecordState State => Verdict == FaultVerdict.CutBack ? RecordState.Rejected : RecordState.PutRight;
+        public override RecordState State =>
+            Verdict == FaultVerdict.CutBack ? RecordState.Rejected : RecordState.PutRight;
     }
 
     /// <summary>A pin map was tested with a meter.</summary>

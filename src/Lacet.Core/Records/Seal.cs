@@ -30,7 +30,11 @@ public static class Seal
     /// Whether a person’s name is still the one with that digest; true too where it was erased. Null looks at no names.
     /// </param>
     /// <param name="progress">Told how many events were walked.</param>
-    public static ChainReport Verify(IEnumerable<SealedEvent> events, Func<Guid, string, bool>? nameHolds = null, IProgress<long>? progress = null)
+    public static ChainReport Verify(
+        IEnumerable<SealedEvent> events,
+        Func<Guid, string, bool>? nameHolds = null,
+        IProgress<long>? progress = null
+    )
     {
         var faults = new List<ChainFault>();
         var (head, expected, count) = (Origin, 1L, 0L);
@@ -48,24 +52,35 @@ public static class Seal
             progress?.Report(count);
         }
 
-        return new(count, head, faults, (faults.Count, count) switch
-        {
-            (1, _) => faults[0].Says,
-            ( > 1, _) => $"{faults[0].Says} {faults.Count - 1} more {(faults.Count == 2 ? "thing is" : "things are")} wrong after it.",
-            (_, 0) => "Nothing is recorded yet.",
-            (_, 1) => "The one event is as it was received.",
-            _ => $"All {count} events are as they were received, in their order.",
-        });
+        return new(
+            count,
+            head,
+            faults,
+            (faults.Count, count) switch
+            {
+                (1, _) => faults[0].Says,
+                (> 1, _) =>
+                    $"{faults[0].Says} {faults.Count - 1} more {(faults.Count == 2 ? "thing is" : "things are")} wrong after it.",
+                (_, 0) => "Nothing is recorded yet.",
+                (_, 1) => "The one event is as it was received.",
+                _ => $"All {count} events are as they were received, in their order.",
+            }
+        );
     }
 
-    private static IEnumerable<string> FaultsOf(SealedEvent sealedEvent, string head, long expected, Func<Guid, string, bool>? nameHolds)
+    private static IEnumerable<string> FaultsOf(
+        SealedEvent sealedEvent,
+        string head,
+        long expected,
+        Func<Guid, string, bool>? nameHolds
+    )
     {
         var place = sealedEvent.Sequence;
         if (place != expected)
         {
             yield return place < expected ? $"Event {place} stands out of its place."
-                : place == expected + 1 ? $"Event {expected} is missing."
-                : $"Events {expected} to {place - 1} are missing.";
+            : place == expected + 1 ? $"Event {expected} is missing."
+            : $"Events {expected} to {place - 1} are missing.";
         }
 
         if (!string.Equals(Of(sealedEvent.Bytes.Span), sealedEvent.Hash, StringComparison.Ordinal))
@@ -81,7 +96,10 @@ public static class Seal
         }
 
         // Where an event is missing, the one after it is not blamed as well.
-        if (members.Sequence != place || (place == expected && !string.Equals(members.Previous, head, StringComparison.Ordinal)))
+        if (
+            members.Sequence != place
+            || (place == expected && !string.Equals(members.Previous, head, StringComparison.Ordinal))
+        )
         {
             yield return $"Event {place} does not follow the event before it.";
         }

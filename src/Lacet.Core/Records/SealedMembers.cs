@@ -3,7 +3,16 @@ using System.Text.Json;
 namespace Lacet.Core.Records;
 
 /// <summary>What the seal reads of an event’s bytes.</summary>
-internal sealed record SealedMembers(long Sequence, string? Previous, Guid? Person, string? NameDigest, string? Id, string? Corrects, string? Job, string? End)
+internal sealed record SealedMembers(
+    long Sequence,
+    string? Previous,
+    Guid? Person,
+    string? NameDigest,
+    string? Id,
+    string? Corrects,
+    string? Job,
+    string? End
+)
 {
     /// <summary>Reads them; null where the bytes are no event.</summary>
     internal static SealedMembers? Read(ReadOnlyMemory<byte> bytes)
@@ -12,7 +21,11 @@ internal sealed record SealedMembers(long Sequence, string? Previous, Guid? Pers
         {
             using var json = JsonDocument.Parse(bytes);
             var root = json.RootElement;
-            return root.ValueKind != JsonValueKind.Object || !root.TryGetProperty("sequence", out var at) || at.ValueKind != JsonValueKind.Number || !at.TryGetInt64(out var sequence)
+            return
+                root.ValueKind != JsonValueKind.Object
+                || !root.TryGetProperty("sequence", out var at)
+                || at.ValueKind != JsonValueKind.Number
+                || !at.TryGetInt64(out var sequence)
                 ? null
                 : new(
                     sequence,
@@ -22,7 +35,8 @@ internal sealed record SealedMembers(long Sequence, string? Previous, Guid? Pers
                     Text(root, "id"),
                     Text(root, "corrects"),
                     Text(Inner(root, "subject"), "job"),
-                    Text(Inner(root, "subject"), "end"));
+                    Text(Inner(root, "subject"), "end")
+                );
         }
         catch (JsonException)
         {
@@ -30,9 +44,14 @@ internal sealed record SealedMembers(long Sequence, string? Previous, Guid? Pers
         }
     }
 
-    /// <summary>Whether an event is found by what was sealed. One that is about no end need not be found by its job.</summary>
+    /// <summary>
+    /// Whether an event is found by what was sealed. One that is about no end need not be found by its job.
+    /// </summary>
     internal bool Are(EventColumns beside) =>
-        Same(Id, beside.Id) && Same(Corrects, beside.Corrects) && Same(End, beside.End) && (Same(Job, beside.Job) || (End is null && beside.Job is null));
+        Same(Id, beside.Id)
+        && Same(Corrects, beside.Corrects)
+        && Same(End, beside.End)
+        && (Same(Job, beside.Job) || (End is null && beside.Job is null));
 
     private static bool Same(string? a, string? b) => string.Equals(a, b, StringComparison.Ordinal);
 
@@ -40,5 +59,9 @@ internal sealed record SealedMembers(long Sequence, string? Previous, Guid? Pers
         of.TryGetProperty(name, out var inner) && inner.ValueKind == JsonValueKind.Object ? inner : default;
 
     private static string? Text(JsonElement of, string name) =>
-        of.ValueKind == JsonValueKind.Object && of.TryGetProperty(name, out var text) && text.ValueKind == JsonValueKind.String ? text.GetString() : null;
+        of.ValueKind == JsonValueKind.Object
+        && of.TryGetProperty(name, out var text)
+        && text.ValueKind == JsonValueKind.String
+            ? text.GetString()
+            : null;
 }

@@ -15,13 +15,20 @@ public static class ReferenceTable
 
     /// <summary>Names of all tables, such as "ferrules".</summary>
     public static IReadOnlyList<string> Names { get; } =
-        [.. Home.GetManifestResourceNames().Where(n => n.EndsWith(".csv", StringComparison.Ordinal)).Select(n => n[..^4]).Order(StringComparer.Ordinal)];
+    [
+        .. Home.GetManifestResourceNames()
+            .Where(n => n.EndsWith(".csv", StringComparison.Ordinal))
+            .Select(n => n[..^4])
+            .Order(StringComparer.Ordinal),
+    ];
 
     /// <summary>A table's text as it ships, comments included.</summary>
     public static string Text(string name)
     {
-        using var reader = new StreamReader(Home.GetManifestResourceStream(name + ".csv")
-            ?? throw new ArgumentException($"There is no table {name}.", nameof(name)));
+        using var reader = new StreamReader(
+            Home.GetManifestResourceStream(name + ".csv")
+                ?? throw new ArgumentException($"There is no table {name}.", nameof(name))
+        );
         return reader.ReadToEnd();
     }
 

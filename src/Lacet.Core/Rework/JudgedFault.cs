@@ -8,4 +8,10 @@ namespace Lacet.Core.Rework;
 /// <param name="Says">Why, in one sentence.</param>
 /// <param name="Do">What to do, in one sentence.</param>
 /// <param name="Source">The document and section, or "common practice".</param>
-public sealed record JudgedFault(Fault Fault, FaultVerdict Verdict, FormattableString Says, FormattableString Do, string Source);
+public sealed record JudgedFault(
+    Fault Fault,
+    FaultVerdict Verdict,
+    FormattableString Says,
+    FormattableString Do,
+    string Source
+);

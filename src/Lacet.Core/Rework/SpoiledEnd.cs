@@ -16,10 +16,14 @@ public sealed record SpoiledEnd(Conductor Conductor, AsMade Made, StrandLoss Cla
     /// <summary>Whether a landing of that kind holds a lug.</summary>
     public static bool IsLug(string landingKind) => landingKind is "set-screw-lug" or "crimped-lug" or "stud";
 
-    /// <summary>Whether an end of that kind of landing was closed round a screw: taken off, it is a hook that was opened.</summary>
+    /// <summary>
+    /// Whether an end of that kind of landing was closed round a screw: taken off, it is a hook that was opened.
+    /// </summary>
     public static bool IsHook(string landingKind) => landingKind is "binding-screw" or "plug-screw";
 
-    /// <summary>Whether it is a hook that was closed round its screw, which is never used again once it comes off.</summary>
+    /// <summary>
+    /// Whether it is a hook that was closed round its screw, which is never used again once it comes off.
+    /// </summary>
     public bool InHook { get; init; }
 
     /// <summary>Whether it is in a lug, which allows no lost strand.</summary>
@@ -28,7 +32,9 @@ public sealed record SpoiledEnd(Conductor Conductor, AsMade Made, StrandLoss Cla
     /// <summary>What the end strips when it is made anew; null where nobody said.</summary>
     public Length? Strip { get; init; }
 
-    /// <summary>How much wire is free, from where it leaves its raceway or sheath; null where nobody measured.</summary>
+    /// <summary>
+    /// How much wire is free, from where it leaves its raceway or sheath; null where nobody measured.
+    /// </summary>
     public Length? Free { get; init; }
 
     /// <summary>How far it reaches past the opening; null where nobody measured.</summary>

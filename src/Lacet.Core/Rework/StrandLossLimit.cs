@@ -20,8 +20,13 @@ public sealed record StrandLossLimit(int MostStrands, int Class12, int Class3)
     /// <summary>How many strands of a conductor may be nicked or cut off, by the house's class.</summary>
     public static int For(Conductor conductor, StrandLoss rule) => For(conductor.Strands, rule);
 
-    /// <summary>The same as a part of the strands, percent, rounded down: what is said where nobody counts them.</summary>
-    public static int PercentFor(int strands, StrandLoss rule) => strands > MostCounted ? (rule == StrandLoss.General ? Rows[^1].Class12 : Rows[^1].Class3) : 100 * For(strands, rule) / strands;
+    /// <summary>
+    /// The same as a part of the strands, percent, rounded down: what is said where nobody counts them.
+    /// </summary>
+    public static int PercentFor(int strands, StrandLoss rule) =>
+        strands > MostCounted
+            ? (rule == StrandLoss.General ? Rows[^1].Class12 : Rows[^1].Class3)
+            : 100 * For(strands, rule) / strands;
 
     /// <summary>How many of so many strands may be nicked or cut off, by the house's class.</summary>
     public static int For(int strands, StrandLoss rule)

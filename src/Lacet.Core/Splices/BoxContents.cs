@@ -3,10 +3,8 @@ using Lacet.Core.Conductors;
 namespace Lacet.Core.Splices;
 
 /// <summary>What is in a box.</summary>
-/// <param name="Conductors">
-/// Each conductor that comes from outside and ends or is spliced in the box; one that runs through unbroken counts once.
-/// Pigtails, which begin and end in the box, are not among them.
-/// </param>
+/// <param name="Conductors"> Each conductor that comes from outside and ends or is spliced in the box; one that runs
+/// through unbroken counts once. Pigtails, which begin and end in the box, are not among them. </param>
 /// <param name="Earths">Earth conductors, bonding jumpers too.</param>
 public sealed record BoxContents(IReadOnlyList<CountedSize> Conductors, IReadOnlyList<CountedSize> Earths)
 {

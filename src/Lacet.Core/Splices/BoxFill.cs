@@ -10,11 +10,15 @@ namespace Lacet.Core.Splices;
 /// <param name="Volume">in³ marked in the box; null where nobody said.</param>
 public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, double? Volume)
 {
-    /// <summary>Up to so many earths count as one conductor; each one more as a quarter (NEC 314.16(B)(5), 2020 on, from memory).</summary>
+    /// <summary>
+    /// Up to so many earths count as one conductor; each one more as a quarter (NEC 314.16(B)(5), 2020 on, from
+    /// memory).
+    /// </summary>
     public const int EarthsAsOne = 4;
 
-    private static readonly Dictionary<string, double> Rows =
-        ReferenceTable.Rows<BoxConductorRow>("nec-314-16-b").ToDictionary(r => r.Size, r => r.CubicInches, StringComparer.Ordinal);
+    private static readonly Dictionary<string, double> Rows = ReferenceTable
+        .Rows<BoxConductorRow>("nec-314-16-b")
+        .ToDictionary(r => r.Size, r => r.CubicInches, StringComparer.Ordinal);
 
     /// <summary>Whether it fits; null where the box's volume is not known.</summary>
     public bool? Fits => Volume is { } volume ? Needed <= volume + 1e-9 : null;
@@ -23,21 +27,26 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
     public UsualBox? Box => UsualBox.For(Needed);
 
     /// <summary>The verdict, in a sentence or two.</summary>
-    public FormattableString Says => (Fits, Box) switch
-    {
-        (true, _) => $"It needs {Needed:0.##} in³ and has {Volume:0.##}: it fits.",
-        (false, { } box) => $"It needs {Needed:0.##} in³ and has {Volume:0.##}: too full. Take a box such as {box.Name} ({box.CubicInches:0.#} in³), or an extension ring.",
-        (false, _) => $"It needs {Needed:0.##} in³ and has {Volume:0.##}: too full, and no usual box holds it. Part it into two boxes.",
-        (_, { } box) => $"It needs {Needed:0.##} in³; such as {box.Name} has {box.CubicInches:0.#}.",
-        _ => (FormattableString)$"It needs {Needed:0.##} in³, more than any usual box has.",
-    };
+    public FormattableString Says =>
+        (Fits, Box) switch
+        {
+            (true, _) => $"It needs {Needed:0.##} in³ and has {Volume:0.##}: it fits.",
+            (false, { } box) =>
+                $"It needs {Needed:0.##} in³ and has {Volume:0.##}: too full. Take a box such as {box.Name} ({box.CubicInches:0.#} in³), or an extension ring.",
+            (false, _) =>
+                $"It needs {Needed:0.##} in³ and has {Volume:0.##}: too full, and no usual box holds it. Part it into two boxes.",
+            (_, { } box) => $"It needs {Needed:0.##} in³; such as {box.Name} has {box.CubicInches:0.#}.",
+            _ => (FormattableString)$"It needs {Needed:0.##} in³, more than any usual box has.",
+        };
 
-    /// <summary>Whether the table covers a size, or a gauge of it that is larger: up to 6 AWG; larger ones are sized by 314.28.</summary>
+    /// <summary>
+    /// Whether the table covers a size, or a gauge of it that is larger: up to 6 AWG; larger ones are sized by 314.28.
+    /// </summary>
     public static bool Covers(ConductorSize size) => RowFor(size) is not null;
 
     /// <summary>
-    /// Adds up a box. Throws <see cref="ImpossibleInputException"/> where the table does not cover a size, or a count or
-    /// the volume cannot be.
+    /// Adds up a box. Throws <see cref="ImpossibleInputException"/> where the table does not cover a size, or a count
+    /// or the volume cannot be.
     /// </summary>
     public static BoxFill Of(BoxContents contents, double? volume)
     {
@@ -47,13 +56,30 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
         }
 
         var all = contents.Conductors.Concat(contents.Earths).ToList();
-        if (all.Exists(c => c.Count is < 0 or > 500) || contents.Studs is < 0 or > 10 || contents.Hickeys is < 0 or > 10 || contents.Pigtails is < 0 or > 500)
+        if (
+            all.Exists(c => c.Count is < 0 or > 500)
+            || contents.Studs is < 0 or > 10
+            || contents.Hickeys is < 0 or > 10
+            || contents.Pigtails is < 0 or > 500
+        )
         {
-            throw new ImpossibleInputException("conductors", "Count from 0 to 500 of each size, and from 0 to 10 studs and hickeys.");
+            throw new ImpossibleInputException(
+                "conductors",
+                "Count from 0 to 500 of each size, and from 0 to 10 studs and hickeys."
+            );
         }
 
         var shares = new List<BoxShare>();
-        shares.AddRange(contents.Conductors.Where(c => c.Count > 0).Select(c => new BoxShare(FormattableString.Invariant($"{c.Count} × {c.Size.Name}{CountedAs(c.Size)}"), c.Count, c.Count * Room(c.Size), "NEC 314.16(B)(1)")));
+        shares.AddRange(
+            contents
+                .Conductors.Where(c => c.Count > 0)
+                .Select(c => new BoxShare(
+                    FormattableString.Invariant($"{c.Count} × {c.Size.Name}{CountedAs(c.Size)}"),
+                    c.Count,
+                    c.Count * Room(c.Size),
+                    "NEC 314.16(B)(1)"
+                ))
+        );
         var largest = all.Where(c => c.Count > 0).Select(c => c.Size).MaxBy(s => s.Area.SquareMillimetres);
         if (contents.InnerClamps && largest is not null)
         {
@@ -61,39 +87,88 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
         }
 
         // One allowance for each kind of fitting, not for each piece.
-        foreach (var (count, one, many) in new[] { (contents.Studs, "a stud", "studs"), (contents.Hickeys, "a hickey", "hickeys") })
+        foreach (
+            var (count, one, many) in new[]
+            {
+                (contents.Studs, "a stud", "studs"),
+                (contents.Hickeys, "a hickey", "hickeys"),
+            }
+        )
         {
             if (count > 0 && largest is not null)
             {
-                shares.Add(new(count == 1 ? one : FormattableString.Invariant($"{count} {many}, one kind of fitting"), 1, Room(largest), "NEC 314.16(B)(3)"));
+                shares.Add(
+                    new(
+                        count == 1 ? one : FormattableString.Invariant($"{count} {many}, one kind of fitting"),
+                        1,
+                        Room(largest),
+                        "NEC 314.16(B)(3)"
+                    )
+                );
             }
         }
 
-        shares.AddRange(contents.Yokes.GroupBy(y => y).Select(g => new BoxShare(
-            FormattableString.Invariant($"{g.Count()} {(g.Count() == 1 ? "yoke" : "yokes")} with {g.Key.Name}"), 2 * g.Count(), 2 * g.Count() * Room(g.Key), "NEC 314.16(B)(4)")));
+        shares.AddRange(
+            contents
+                .Yokes.GroupBy(y => y)
+                .Select(g => new BoxShare(
+                    FormattableString.Invariant($"{g.Count()} {(g.Count() == 1 ? "yoke" : "yokes")} with {g.Key.Name}"),
+                    2 * g.Count(),
+                    2 * g.Count() * Room(g.Key),
+                    "NEC 314.16(B)(4)"
+                ))
+        );
         var earths = contents.Earths.Sum(e => e.Count);
         if (earths > 0)
         {
             var counted = 1 + (Math.Max(0, earths - EarthsAsOne) * 0.25);
             var room = Room(contents.Earths.Where(e => e.Count > 0).MaxBy(e => e.Size.Area.SquareMillimetres)!.Size);
-            shares.Add(new(FormattableString.Invariant($"{earths} {(earths == 1 ? "earth" : "earths, all together")}"), counted, counted * room, "NEC 314.16(B)(5)"));
+            shares.Add(
+                new(
+                    FormattableString.Invariant($"{earths} {(earths == 1 ? "earth" : "earths, all together")}"),
+                    counted,
+                    counted * room,
+                    "NEC 314.16(B)(5)"
+                )
+            );
         }
 
         if (contents.Pigtails > 0)
         {
-            shares.Add(new(FormattableString.Invariant($"{contents.Pigtails} {(contents.Pigtails == 1 ? "pigtail" : "pigtails")} that stay in the box"), 0, 0, "NEC 314.16(B)(1)"));
+            shares.Add(
+                new(
+                    FormattableString.Invariant(
+                        $"{contents.Pigtails} {(contents.Pigtails == 1 ? "pigtail" : "pigtails")} that stay in the box"
+                    ),
+                    0,
+                    0,
+                    "NEC 314.16(B)(1)"
+                )
+            );
         }
 
         return new(shares, shares.Sum(s => s.CubicInches), volume);
     }
 
-    private static double Room(ConductorSize size) => RowFor(size)?.Room
-        ?? throw new ImpossibleInputException("conductors", $"Table 314.16(B) covers up to 6 AWG, not {size.Name}. Larger conductors are sized by 314.28.");
+    private static double Room(ConductorSize size) =>
+        RowFor(size)?.Room
+        ?? throw new ImpossibleInputException(
+            "conductors",
+            $"Table 314.16(B) covers up to 6 AWG, not {size.Name}. Larger conductors are sized by 314.28."
+        );
 
-    /// <summary>A size that the table has not, such as a metric one, counts as the next larger gauge, and that is said.</summary>
-    private static string CountedAs(ConductorSize size) => Rows.ContainsKey(size.Name) || RowFor(size) is not { } row ? "" : $", counted as {row.Gauge}";
+    /// <summary>
+    /// A size that the table has not, such as a metric one, counts as the next larger gauge, and that is said.
+    /// </summary>
+    private static string CountedAs(ConductorSize size) =>
+        Rows.ContainsKey(size.Name) || RowFor(size) is not { } row ? "" : $", counted as {row.Gauge}";
 
-    private static (string Gauge, double Room)? RowFor(ConductorSize size) => Rows.TryGetValue(size.Name, out var room) ? (size.Name, room)
-        : Rows.Select(r => (Gauge: ConductorSize.Parse(r.Key), r.Value)).Where(r => r.Gauge.Area.SquareMillimetres >= size.Area.SquareMillimetres)
-            .OrderBy(r => r.Gauge.Area.SquareMillimetres).Select(r => ((string, double)?)(r.Gauge.Name, r.Value)).FirstOrDefault();
+    private static (string Gauge, double Room)? RowFor(ConductorSize size) =>
+        Rows.TryGetValue(size.Name, out var room)
+            ? (size.Name, room)
+            : Rows.Select(r => (Gauge: ConductorSize.Parse(r.Key), r.Value))
+                .Where(r => r.Gauge.Area.SquareMillimetres >= size.Area.SquareMillimetres)
+                .OrderBy(r => r.Gauge.Area.SquareMillimetres)
+                .Select(r => ((string, double)?)(r.Gauge.Name, r.Value))
+                .FirstOrDefault();
 }

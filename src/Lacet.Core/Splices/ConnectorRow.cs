@@ -11,14 +11,24 @@ namespace Lacet.Core.Splices;
 /// <param name="MostCount">Most conductors of a usual one.</param>
 /// <param name="LeastMm2">Least area of a usual one, mm²: of each, or of all together.</param>
 /// <param name="MostMm2">Most area of a usual one, mm².</param>
-public sealed record ConnectorRow(ConnectorKind Kind, double Strip, double Within, double Trim, int LeastCount, int MostCount, double LeastMm2, double MostMm2)
+public sealed record ConnectorRow(
+    ConnectorKind Kind,
+    double Strip,
+    double Within,
+    double Trim,
+    int LeastCount,
+    int MostCount,
+    double LeastMm2,
+    double MostMm2
+)
 {
     /// <summary>Every kind's row.</summary>
     public static IReadOnlyDictionary<ConnectorKind, ConnectorRow> All { get; } =
         Reference.ReferenceTable.Rows<ConnectorRow>("splice-connectors").ToDictionary(r => r.Kind);
 
     /// <summary>A usual connector of the kind, for whoever has no sheet.</summary>
-    public SpliceConnector Usual => new(SpliceConnector.Say(Kind), LeastCount, MostCount, LeastMm2, MostMm2) { Kind = Kind };
+    public SpliceConnector Usual =>
+        new(SpliceConnector.Say(Kind), LeastCount, MostCount, LeastMm2, MostMm2) { Kind = Kind };
 
     /// <summary>The strip of a usual one; null where the house rule says it.</summary>
     public Window<Length>? Window => Strip == 0 ? null : new(new(Strip), new(Strip - Within), new(Strip + Within));

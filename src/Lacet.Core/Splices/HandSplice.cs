@@ -25,7 +25,8 @@ public sealed record HandSplice(
     Length Diameter,
     IReadOnlyList<FormattableString> Steps,
     IReadOnlyList<FormattableString> Limits,
-    IReadOnlyList<TapeLayer> Tape)
+    IReadOnlyList<TapeLayer> Tape
+)
 {
     /// <summary>Said of every one.</summary>
     public static readonly FormattableString NotFinished =
@@ -51,35 +52,50 @@ public sealed record HandSplice(
     private static readonly Area MostStranded = ConductorSize.Parse("6 AWG").Area;
 
     /// <summary>
-    /// Computes a form. Throws <see cref="ImpossibleInputException"/> where the wire cannot be wound that way, or the turns
-    /// cannot be.
+    /// Computes a form. Throws <see cref="ImpossibleInputException"/> where the wire cannot be wound that way, or the
+    /// turns cannot be.
     /// </summary>
     public static HandSplice Of(HandForm form, Conductor conductor, Turns turns, PigtailStrip learning)
     {
         if (turns is not { Open: >= 0 and <= 12, Tight: >= 0 and <= 12 } || turns.Open + turns.Tight is 0)
         {
-            throw new ImpossibleInputException("turns", "Give from 0 to 12 open turns and as many tight ones, and at least one in all.");
+            throw new ImpossibleInputException(
+                "turns",
+                "Give from 0 to 12 open turns and as many tight ones, and at least one in all."
+            );
         }
 
         var solid = conductor.Build == Build.Solid;
         if (IsOfStrands(form) && solid)
         {
-            throw new ImpossibleInputException("form", "That form winds strands, and this wire is solid. Take the pigtail, the in-line splice or the tap.");
+            throw new ImpossibleInputException(
+                "form",
+                "That form winds strands, and this wire is solid. Take the pigtail, the in-line splice or the tap."
+            );
         }
 
         if (form is HandForm.InLine or HandForm.Tap && !solid)
         {
-            throw new ImpossibleInputException("form", "That form winds one solid wire on another. For strands take face to face, or the stranded tee.");
+            throw new ImpossibleInputException(
+                "form",
+                "That form winds one solid wire on another. For strands take face to face, or the stranded tee."
+            );
         }
 
         if (conductor.Size.Area.SquareMillimetres > (solid ? MostSolid : MostStranded).SquareMillimetres + 1e-9)
         {
-            throw new ImpossibleInputException("conductor.size", $"{conductor.Size.Name} is not wound by hand: take a listed connector.");
+            throw new ImpossibleInputException(
+                "conductor.size",
+                $"{conductor.Size.Name} is not wound by hand: take a listed connector."
+            );
         }
 
         if (conductor.Material == Material.Aluminium)
         {
-            throw new ImpossibleInputException("conductor.material", "Aluminium is not joined by hand: its oxide insulates and it cannot be soldered here. Take a connector listed for it.");
+            throw new ImpossibleInputException(
+                "conductor.material",
+                "Aluminium is not joined by hand: its oxide insulates and it cannot be soldered here. Take a connector listed for it."
+            );
         }
 
         return form switch
@@ -94,59 +110,88 @@ public sealed record HandSplice(
     }
 
     /// <summary>Whether a form is of strands.</summary>
-    public static bool IsOfStrands(HandForm form) => form is HandForm.FaceToFace or HandForm.StrandedTee or HandForm.StrandedToSolid;
+    public static bool IsOfStrands(HandForm form) =>
+        form is HandForm.FaceToFace or HandForm.StrandedTee or HandForm.StrandedToSolid;
 
     /// <summary>Whether one wire is wound on another, open turns first and tight ones after them.</summary>
     public static bool HasOpenTurns(HandForm form) => form is HandForm.InLine or HandForm.Tap;
 
     /// <summary>A form as it is drawn for whoever knows it by sight: of a wire that is often wound so.</summary>
     public static HandSplice Sample(HandForm form, PigtailStrip learning) =>
-        Of(form, Conductor.Of(ConductorSize.Parse("14 AWG"), IsOfStrands(form) ? Build.Stranded : Build.Solid, Material.Copper), new(3, 4), learning);
+        Of(
+            form,
+            Conductor.Of(
+                ConductorSize.Parse("14 AWG"),
+                IsOfStrands(form) ? Build.Stranded : Build.Solid,
+                Material.Copper
+            ),
+            new(3, 4),
+            learning
+        );
 
     /// <summary>How many wires a pigtail has; 2 for every other form.</summary>
-    public static int WiresOf(HandForm form) => form switch
-    {
-        HandForm.PigtailThree => 3,
-        HandForm.PigtailFour => 4,
-        _ => 2,
-    };
+    public static int WiresOf(HandForm form) =>
+        form switch
+        {
+            HandForm.PigtailThree => 3,
+            HandForm.PigtailFour => 4,
+            _ => 2,
+        };
 
-    /// <summary>How far the middle of each of so many wires of a twist is from its axis, in diameters: they touch in a ring.</summary>
+    /// <summary>
+    /// How far the middle of each of so many wires of a twist is from its axis, in diameters: they touch in a ring.
+    /// </summary>
     public static double RadiusOfTwist(int wires) => 1 / (2 * Math.Sin(Math.PI / wires));
 
-    /// <summary>The length of one turn of a wire whose middle runs round an axis: the hypotenuse of its circle and its pitch.</summary>
-    private static double Turn(double radius, double pitch) => Math.Sqrt(Math.Pow(2 * Math.PI * radius, 2) + (pitch * pitch));
+    /// <summary>
+    /// The length of one turn of a wire whose middle runs round an axis: the hypotenuse of its circle and its pitch.
+    /// </summary>
+    private static double Turn(double radius, double pitch) =>
+        Math.Sqrt(Math.Pow(2 * Math.PI * radius, 2) + (pitch * pitch));
 
     /// <summary>What the turns of one wire round another of its own diameter take.</summary>
-    private static double Wound(double d, Turns turns) => (turns.Tight * Turn(d, d)) + (turns.Open * Turn(d, OpenPitch * d));
+    private static double Wound(double d, Turns turns) =>
+        (turns.Tight * Turn(d, d)) + (turns.Open * Turn(d, OpenPitch * d));
 
     private static double Along(double d, Turns turns) => (turns.Tight * d) + (turns.Open * OpenPitch * d);
 
-    private static IReadOnlyList<TapeLayer> TapeOver(Conductor conductor, double joint, double across) => TapeWrap.Of(
-        new(joint), new(Math.Max(across, conductor.InsulationOuterDiameter.Millimetres)), new((conductor.InsulationOuterDiameter.Millimetres - conductor.Diameter.Millimetres) / 2));
+    private static IReadOnlyList<TapeLayer> TapeOver(Conductor conductor, double joint, double across) =>
+        TapeWrap.Of(
+            new(joint),
+            new(Math.Max(across, conductor.InsulationOuterDiameter.Millimetres)),
+            new((conductor.InsulationOuterDiameter.Millimetres - conductor.Diameter.Millimetres) / 2)
+        );
 
     private static HandSplice Pigtail(HandForm form, Conductor conductor, Turns turns, PigtailStrip learning)
     {
         var (d, wires) = (conductor.Diameter.Millimetres, WiresOf(form));
         var radius = RadiusOfTwist(wires) * d;
-        // One rule for all pigtails: 1 1/2 in is bared (3 in by learners), and as many turns are made as go on that. Four
-        // wires stand in a ring round nothing; a twist goes on four diameters, as open turns do.
+        // One rule for all pigtails: 1 1/2 in is bared (3 in by learners), and as many turns are made as go on that.
+        // Four wires stand in a ring round nothing; a twist goes on four diameters, as open turns do.
         var bare = TwistStrip.Of(learning).Target;
         var fit = Math.Max(1, (int)Math.Floor(bare.Millimetres / Turn(radius, OpenPitch * d)));
         var trimmed = TwistStrip.Trimmed;
         var across = 2 * (radius + (d / 2));
         return new(
-            form, conductor, new Turns(0, Math.Min(turns.OfOneKind, fit)),
+            form,
+            conductor,
+            new Turns(0, Math.Min(turns.OfOneKind, fit)),
             [.. Enumerable.Range(1, wires).Select(i => new BaredWire($"wire {i}", bare))],
-            trimmed, trimmed, new(across),
+            trimmed,
+            trimmed,
+            new(across),
             [
                 $"Strip {bare} of each wire, in short bites, and look: no ring, no nick. Lay them side by side, insulation level with insulation.",
                 .. Twisted(wires, conductor.Build == Build.Solid, Math.Min(turns.OfOneKind, fit)),
                 $"Trim to {trimmed}, square. Eye protection on.",
                 $"Twisted too far, metal crosses and breaks: cut it off and begin again.",
             ],
-            [$"For {wires} wires of one size, up to 10 AWG with a twist-on connector; nothing pulls on it.", $"Clockwise, since a twist-on connector turns clockwise too."],
-            TapeOver(conductor, trimmed.Millimetres, across));
+            [
+                $"For {wires} wires of one size, up to 10 AWG with a twist-on connector; nothing pulls on it.",
+                $"Clockwise, since a twist-on connector turns clockwise too.",
+            ],
+            TapeOver(conductor, trimmed.Millimetres, across)
+        );
     }
 
     /// <summary>Two, three and four wires are different work.</summary>
@@ -180,15 +225,25 @@ public sealed record HandSplice(
         var bare = new Length(Wound(d, turns) + Crossing.Millimetres + Grip.Millimetres);
         var joint = (2 * Along(d, turns)) + Crossing.Millimetres;
         return new(
-            HandForm.InLine, conductor, turns, [new("one wire", bare), new("the other", bare)], null, new(joint), new(3 * d),
+            HandForm.InLine,
+            conductor,
+            turns,
+            [new("one wire", bare), new("the other", bare)],
+            null,
+            new(joint),
+            new(3 * d),
             [
                 $"Strip {bare} of each wire, in short bites; look for rings, and clean it bright.",
                 $"Cross them where a third of the bare metal is behind, and bend each over the other.",
                 $"Wind one round the other: {turns.Open} open turns, then {turns.Tight} tight ones that touch; then the other the opposite way, so that a pull tightens both.",
                 $"Cut the tips close, eye protection on, and press them down.",
             ],
-            [$"For two solid wires of one size that go on in a line, 8 AWG and thinner.", $"It holds a pull along the run; made well it carries most of the wire’s own strength."],
-            TapeOver(conductor, joint, 3 * d));
+            [
+                $"For two solid wires of one size that go on in a line, 8 AWG and thinner.",
+                $"It holds a pull along the run; made well it carries most of the wire’s own strength.",
+            ],
+            TapeOver(conductor, joint, 3 * d)
+        );
     }
 
     private static HandSplice Tap(Conductor conductor, Turns turns)
@@ -198,7 +253,13 @@ public sealed record HandSplice(
         var joint = Along(d, turns) + Crossing.Millimetres;
         var window = new Length(joint + (2 * Clear.Millimetres));
         return new(
-            HandForm.Tap, conductor, turns, [new("the tap", bare), new("the run", window, InTheMiddle: true)], null, new(joint), new(3 * d),
+            HandForm.Tap,
+            conductor,
+            turns,
+            [new("the tap", bare), new("the run", window, InTheMiddle: true)],
+            null,
+            new(joint),
+            new(3 * d),
             [
                 $"Bare a window of {window} in the run: ring it twice, slit between, the blade away from you, and look: no nick.",
                 $"Strip {bare} of the tap, in short bites.",
@@ -206,21 +267,32 @@ public sealed record HandSplice(
                 $"Wind it on: {turns.Open} open turns away from the branch, then {turns.Tight} tight ones.",
                 $"Cut the tip close, eye protection on. {Clear:mm} of the run stays bare at both ends, so that no turn climbs on insulation.",
             ],
-            [$"For a solid wire on a solid run of its size, 8 AWG and thinner; the run is never cut.", $"Nothing pulls on the tap."],
-            TapeOver(conductor, window.Millimetres, 3 * d));
+            [
+                $"For a solid wire on a solid run of its size, 8 AWG and thinner; the run is never cut.",
+                $"Nothing pulls on the tap.",
+            ],
+            TapeOver(conductor, window.Millimetres, 3 * d)
+        );
     }
 
     private static HandSplice FaceToFace(Conductor conductor, Turns turns)
     {
         var d = conductor.Diameter.Millimetres;
-        // 1 in is for the thin wires of fixtures; a thick bundle takes as much as its halves need (common practice: eight diameters).
+        // 1 in is for the thin wires of fixtures; a thick bundle takes as much as its halves need (common practice:
+        // eight diameters).
         var bare = new Length(Math.Max(FaceStrip.Millimetres, 8 * d));
         var binding = new Length(bare.Millimetres / 4);
         // Each bundle's halves lie over the other's base: two bundles long less the part that is common.
         var joint = 2 * bare.Millimetres * 0.75;
         var across = 2 * d;
         return new(
-            HandForm.FaceToFace, conductor, turns, [new("one end", bare), new("the other", bare)], null, new(joint), new(across),
+            HandForm.FaceToFace,
+            conductor,
+            turns,
+            [new("one end", bare), new("the other", bare)],
+            null,
+            new(joint),
+            new(across),
             [
                 $"Strip {bare} of each, in short bites, and look: no strand nicked. Part two or three strands from each bundle.",
                 $"Bind the base with these, tight, for {binding:mm}: a quarter of what is bare.",
@@ -228,7 +300,8 @@ public sealed record HandSplice(
                 $"Twist each half the way that the binding goes, with smooth-jawed pliers, {turns.OfOneKind} turns; press the tips down.",
             ],
             [$"For two stranded wires of one size; smooth jaws, since teeth cut strands."],
-            TapeOver(conductor, joint, across));
+            TapeOver(conductor, joint, across)
+        );
     }
 
     private static HandSplice StrandedTee(Conductor conductor, Turns turns)
@@ -241,7 +314,13 @@ public sealed record HandSplice(
         var joint = (2 * each * band) + d;
         var window = new Length(joint + (2 * Clear.Millimetres));
         return new(
-            HandForm.StrandedTee, conductor, turns, [new("the tap", bare), new("the run", window, InTheMiddle: true)], null, new(joint), new(d + (2 * strand)),
+            HandForm.StrandedTee,
+            conductor,
+            turns,
+            [new("the tap", bare), new("the run", window, InTheMiddle: true)],
+            null,
+            new(joint),
+            new(d + (2 * strand)),
             [
                 $"Bare a window of {window} in the run: ring it twice, slit between, the blade away from you, and look: no strand nicked.",
                 $"Part the run’s strands in the middle with a blunt point; strip {bare} of the tap, in short bites.",
@@ -251,7 +330,8 @@ public sealed record HandSplice(
                 $"Press the tips down. {Clear:mm} of the run stays bare at both ends.",
             ],
             [$"For a stranded wire on a stranded run of its size; the run is never cut."],
-            TapeOver(conductor, window.Millimetres, d + (2 * strand)));
+            TapeOver(conductor, window.Millimetres, d + (2 * strand))
+        );
     }
 
     private static HandSplice StrandedToSolid(Conductor conductor, Turns turns)
@@ -263,7 +343,13 @@ public sealed record HandSplice(
         var joint = FixtureStrip.Millimetres * 2 / 3;
         var across = (2 * d) + (2 * strand);
         return new(
-            HandForm.StrandedToSolid, conductor, turns, [new("the strands", bare), new("the solid wire", FixtureStrip)], null, new(joint), new(across),
+            HandForm.StrandedToSolid,
+            conductor,
+            turns,
+            [new("the strands", bare), new("the solid wire", FixtureStrip)],
+            null,
+            new(joint),
+            new(across),
             [
                 $"Strip {FixtureStrip} of the solid wire and {bare} of the strands, 1 to 1 1/4 in for a fixture’s thin leads.",
                 $"Fan the strands out a little, and lay them across the solid wire close to its insulation.",
@@ -271,6 +357,7 @@ public sealed record HandSplice(
                 $"Fold the last third of the solid wire back over the turns, and press it flat: they cannot slip off.",
             ],
             [$"For a fixture’s strands on a solid wire; nothing pulls on it."],
-            TapeOver(conductor, joint, across));
+            TapeOver(conductor, joint, across)
+        );
     }
 }

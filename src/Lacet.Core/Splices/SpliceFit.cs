@@ -36,22 +36,47 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
     {
         var filling = Filling(join).ToList();
         return new(
-            [.. filling.Concat(Metals(join)).Concat(Builds(join)).Concat(Made(join)).Concat(Wet(join)).Concat(Cord(join)).Concat(Twin(join)).Select(f => f with { Harm = HarmOf(f.Check) }).OrderBy(f => f.Severity).ThenBy(f => f.Harm)],
+            [
+                .. filling
+                    .Concat(Metals(join))
+                    .Concat(Builds(join))
+                    .Concat(Made(join))
+                    .Concat(Wet(join))
+                    .Concat(Cord(join))
+                    .Concat(Twin(join))
+                    .Select(f => f with { Harm = HarmOf(f.Check) })
+                    .OrderBy(f => f.Severity)
+                    .ThenBy(f => f.Harm),
+            ],
             [
                 .. filling.Count == 0 ? Held(join) : [],
                 join.Place == SplicePlace.Buried
-                    ? new("splice-reach", ReadingName.Fit, Trust.Standard, "NEC 300.5(E) (from memory)", $"A splice that is listed for direct burial needs no box.")
-                    : new("splice-reach", ReadingName.Fit, Trust.Standard, "NEC 314.29 (from memory)", $"A splice stays where it can be reached: in a box with its cover on, never behind a finished wall."),
-            ]);
+                    ? new(
+                        "splice-reach",
+                        ReadingName.Fit,
+                        Trust.Standard,
+                        "NEC 300.5(E) (from memory)",
+                        $"A splice that is listed for direct burial needs no box."
+                    )
+                    : new(
+                        "splice-reach",
+                        ReadingName.Fit,
+                        Trust.Standard,
+                        "NEC 314.29 (from memory)",
+                        $"A splice stays where it can be reached: in a box with its cover on, never behind a finished wall."
+                    ),
+            ]
+        );
     }
 
     /// <summary>What a finding of a joint would do to whom.</summary>
-    private static Harm HarmOf(string check) => check switch
-    {
-        "earth-by-solder" or "splice-twin-crossed" => Harm.Shock,
-        "splice-not-listed" or "splice-not-for-strands" => Harm.Fit,
-        _ => Harm.Fire,
-    };
+    private static Harm HarmOf(string check) =>
+        check switch
+        {
+            "earth-by-solder" or "splice-twin-crossed" => Harm.Shock,
+            "splice-not-listed" or "splice-not-for-strands" => Harm.Fit,
+            _ => Harm.Fire,
+        };
 
     /// <summary>Ends in a few words: "2 × 14 AWG and 1 × 12 AWG"; the metal is said where there are two.</summary>
     public static string Say(IEnumerable<Conductor> ends)
@@ -60,8 +85,11 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
         var isMixed = all.Select(e => e.Material).Distinct().Count() > 1;
         return string.Join(
             " and ",
-            all.GroupBy(e => (e.Size, Metal: isMixed ? " " + Conductor.Say(e.Material) : "")).OrderByDescending(g => g.Key.Size.Area.SquareMillimetres).ThenBy(g => g.Key.Metal, StringComparer.Ordinal)
-                .Select(g => FormattableString.Invariant($"{g.Count()} × {g.Key.Size.Name}{g.Key.Metal}")));
+            all.GroupBy(e => (e.Size, Metal: isMixed ? " " + Conductor.Say(e.Material) : ""))
+                .OrderByDescending(g => g.Key.Size.Area.SquareMillimetres)
+                .ThenBy(g => g.Key.Metal, StringComparer.Ordinal)
+                .Select(g => FormattableString.Invariant($"{g.Count()} × {g.Key.Size.Name}{g.Key.Metal}"))
+        );
     }
 
     private static IEnumerable<Finding> Filling(SpliceJoin join)
@@ -77,9 +105,13 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
             if (!connector.Combinations.Any(c => IsThat(c, ends)))
             {
                 yield return new(
-                    "splice-not-listed", Severity.Stop,
+                    "splice-not-listed",
+                    Severity.Stop,
                     $"{Say(ends)} is not among the {connector.Combinations.Count} combinations on this connector’s sheet.",
-                    $"Take a connector whose sheet lists it: one is good for its combinations and no others.", Sheet, OnEnds);
+                    $"Take a connector whose sheet lists it: one is good for its combinations and no others.",
+                    Sheet,
+                    OnEnds
+                );
             }
 
             yield break;
@@ -90,23 +122,39 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
         if (ends.Count > connector.MostCount || largest > connector.MostMm2 * (1 + Named))
         {
             yield return new(
-                "splice-overfilled", Severity.Stop,
-                ends.Count > connector.MostCount ? (FormattableString)$"{ends.Count} conductors, and this connector takes {connector.MostCount} at most."
-                    : together ? (FormattableString)$"Together they are {largest:0.##} mm², and this connector takes {connector.MostMm2:0.##} mm² at most."
+                "splice-overfilled",
+                Severity.Stop,
+                ends.Count > connector.MostCount
+                        ? (FormattableString)
+                            $"{ends.Count} conductors, and this connector takes {connector.MostCount} at most."
+                    : together
+                        ? (FormattableString)
+                            $"Together they are {largest:0.##} mm², and this connector takes {connector.MostMm2:0.##} mm² at most."
                     : $"A conductor of {largest:0.##} mm² does not go into this connector, which takes {connector.MostMm2:0.##} mm² at most.",
-                $"Take the next larger connector, or make two joints with a jumper between them.", Sheet, OnEnds);
+                $"Take the next larger connector, or make two joints with a jumper between them.",
+                Sheet,
+                OnEnds
+            );
         }
 
         if (ends.Count < connector.LeastCount || smallest < connector.LeastMm2 * (1 - Named))
         {
             yield return new(
-                "splice-underfilled", Severity.Stop,
-                ends.Count < connector.LeastCount ? (FormattableString)$"{ends.Count} {(ends.Count == 1 ? "conductor" : "conductors")}, and this connector takes {connector.LeastCount} at least."
-                    : together ? (FormattableString)$"Together they are {smallest:0.##} mm², and this connector takes {connector.LeastMm2:0.##} mm² at least: it does not bite, and falls off."
+                "splice-underfilled",
+                Severity.Stop,
+                ends.Count < connector.LeastCount
+                        ? (FormattableString)
+                            $"{ends.Count} {(ends.Count == 1 ? "conductor" : "conductors")}, and this connector takes {connector.LeastCount} at least."
+                    : together
+                        ? (FormattableString)
+                            $"Together they are {smallest:0.##} mm², and this connector takes {connector.LeastMm2:0.##} mm² at least: it does not bite, and falls off."
                     : $"A conductor of {smallest:0.##} mm² is held badly by this connector, which takes {connector.LeastMm2:0.##} mm² at least.",
                 ends.Count < connector.LeastCount
                     ? (FormattableString)$"A wire is missing; or it is a spare: cap it by itself."
-                    : $"Take a smaller connector.", Sheet, OnEnds);
+                    : $"Take a smaller connector.",
+                Sheet,
+                OnEnds
+            );
         }
     }
 
@@ -119,10 +167,16 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
         }
 
         yield return new(
-            "splice-filling", ReadingName.Fit, Trust.Maker, Sheet,
+            "splice-filling",
+            ReadingName.Fit,
+            Trust.Maker,
+            Sheet,
             connector.Combinations.Count > 0 ? (FormattableString)$"{Say(ends)} is a combination on its sheet."
-                : connector.HoldsTheBundle ? (FormattableString)$"{ends.Count} of {connector.LeastCount} to {connector.MostCount} conductors, together {ends.Sum(e => e.Size.Area.SquareMillimetres):0.##} of {connector.LeastMm2:0.##} to {connector.MostMm2:0.##} mm²."
-                : $"{ends.Count} of {connector.LeastCount} to {connector.MostCount} conductors, each from {connector.LeastMm2:0.##} to {connector.MostMm2:0.##} mm².");
+                : connector.HoldsTheBundle
+                    ? (FormattableString)
+                        $"{ends.Count} of {connector.LeastCount} to {connector.MostCount} conductors, together {ends.Sum(e => e.Size.Area.SquareMillimetres):0.##} of {connector.LeastMm2:0.##} to {connector.MostMm2:0.##} mm²."
+                : $"{ends.Count} of {connector.LeastCount} to {connector.MostCount} conductors, each from {connector.LeastMm2:0.##} to {connector.MostMm2:0.##} mm²."
+        );
     }
 
     private static IEnumerable<Finding> Metals(SpliceJoin join)
@@ -130,16 +184,27 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
         if (!join.Connector.TakesBothMetals && join.Conductors.Select(c => c.Material).Distinct().Count() > 1)
         {
             yield return new(
-                "mixed-metals-in-splice", Severity.Stop,
+                "mixed-metals-in-splice",
+                Severity.Stop,
                 $"Copper and aluminium are joined, and this connector is not listed for both: the joint corrodes and heats.",
-                $"Take a connector listed for copper with aluminium.", "NEC 110.14 (from memory)", ["landing.splice", "conductors"]);
+                $"Take a connector listed for copper with aluminium.",
+                "NEC 110.14 (from memory)",
+                ["landing.splice", "conductors"]
+            );
         }
-        else if (join.Connector is { Kind: ConnectorKind.TwistOn or ConnectorKind.SealedTwistOn, TakesBothMetals: false } && join.Conductors.Any(c => c.Material == Material.Aluminium))
+        else if (
+            join.Connector is { Kind: ConnectorKind.TwistOn or ConnectorKind.SealedTwistOn, TakesBothMetals: false }
+            && join.Conductors.Any(c => c.Material == Material.Aluminium)
+        )
         {
             yield return new(
-                "mixed-metals-in-splice", Severity.Stop,
+                "mixed-metals-in-splice",
+                Severity.Stop,
                 $"Aluminium under an ordinary twist-on connector: the twist breaks its oxide once, and the joint heats.",
-                $"Take a connector that is listed for aluminium; do not twist.", "NEC 110.14 (from memory)", ["landing.splice", "conductors"]);
+                $"Take a connector that is listed for aluminium; do not twist.",
+                "NEC 110.14 (from memory)",
+                ["landing.splice", "conductors"]
+            );
         }
     }
 
@@ -148,9 +213,13 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
         if (join.Connector.Kind == ConnectorKind.PushIn && join.Conductors.Any(c => c.Build == Build.FineStranded))
         {
             yield return new(
-                "splice-not-for-strands", Severity.Fix,
+                "splice-not-for-strands",
+                Severity.Fix,
                 $"Fine strands fold back in front of a spring instead of going under it.",
-                $"Take a lever connector, or one whose sheet lists fine strands.", Practice, OnEnds);
+                $"Take a lever connector, or one whose sheet lists fine strands.",
+                Practice,
+                OnEnds
+            );
         }
     }
 
@@ -159,17 +228,25 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
         if (join.Connector.Kind == ConnectorKind.None)
         {
             yield return new(
-                "bare-twist", Severity.Stop,
+                "bare-twist",
+                Severity.Stop,
                 $"A bare twist is not finished, however well it is made.",
-                $"Solder it and insulate it to the conductor’s own level, or put it in a listed connector.", Source, ["landing.splice"]);
+                $"Solder it and insulate it to the conductor’s own level, or put it in a listed connector.",
+                Source,
+                ["landing.splice"]
+            );
         }
 
         if (join is { Connector.Kind: ConnectorKind.Solder, IsEarth: true })
         {
             yield return new(
-                "earth-by-solder", Severity.Stop,
+                "earth-by-solder",
+                Severity.Stop,
                 $"An earth may not depend on solder alone: a fault’s current melts it just when it is needed.",
-                $"Join the earths in a listed connector.", "NEC 250.8 (from memory)", OnFunction);
+                $"Join the earths in a listed connector.",
+                "NEC 250.8 (from memory)",
+                OnFunction
+            );
         }
     }
 
@@ -182,13 +259,21 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
 
         yield return join.Place == SplicePlace.Damp
             ? new(
-                "splice-not-sealed", Severity.Fix,
+                "splice-not-sealed",
+                Severity.Fix,
                 $"Dew gets into a {SpliceConnector.Say(join.Connector.Kind)} in a damp place.",
-                $"Take a sealed connector, or a box that stays dry inside.", Practice, OnPlace)
+                $"Take a sealed connector, or a box that stays dry inside.",
+                Practice,
+                OnPlace
+            )
             : new(
-                "splice-not-sealed", Severity.Stop,
+                "splice-not-sealed",
+                Severity.Stop,
                 $"This connector is not sealed, and {(join.Place == SplicePlace.Buried ? "in the ground" : "in the wet")} copper corrodes away in it.",
-                $"Take a crimp sleeve in a sealed tube, or a sealed twist-on, listed for {(join.Place == SplicePlace.Buried ? "burial" : "wet places")}.", Source, OnPlace);
+                $"Take a crimp sleeve in a sealed tube, or a sealed twist-on, listed for {(join.Place == SplicePlace.Buried ? "burial" : "wet places")}.",
+                Source,
+                OnPlace
+            );
     }
 
     private static IEnumerable<Finding> Twin(SpliceJoin join)
@@ -196,9 +281,13 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
         if (join.Sides.Where(s => s != CableSide.None).Distinct().Count() > 1)
         {
             yield return new(
-                "splice-twin-crossed", Severity.Stop,
+                "splice-twin-crossed",
+                Severity.Stop,
                 $"A ribbed conductor is joined to a smooth one: the neutral to the hot.",
-                $"Join ribbed to ribbed and smooth to smooth; where no ribs can be felt, meter it.", "NEC 400.22 (from memory)", OnEnds);
+                $"Join ribbed to ribbed and smooth to smooth; where no ribs can be felt, meter it.",
+                "NEC 400.22 (from memory)",
+                OnEnds
+            );
         }
     }
 
@@ -209,16 +298,26 @@ public sealed record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnlyList<Re
             yield break;
         }
 
-        var repairable = join.HardService && join.Conductors.All(c => c.Size.Area.SquareMillimetres >= LeastRepaired.Area.SquareMillimetres);
+        var repairable =
+            join.HardService
+            && join.Conductors.All(c => c.Size.Area.SquareMillimetres >= LeastRepaired.Area.SquareMillimetres);
         yield return repairable
             ? new(
-                "splice-in-cord", Severity.Fix,
+                "splice-in-cord",
+                Severity.Fix,
                 $"A cord is spliced. Hard-service cord of 14 AWG and more may be repaired, and some sites say 12.",
-                $"Stagger the joints, insulate each, and make insulation and jacket as good as the cord’s own; tape is no repair.", "NEC 400.13 (from memory)", OnCord)
+                $"Stagger the joints, insulate each, and make insulation and jacket as good as the cord’s own; tape is no repair.",
+                "NEC 400.13 (from memory)",
+                OnCord
+            )
             : new(
-                "splice-in-cord", Severity.Stop,
+                "splice-in-cord",
+                Severity.Stop,
                 $"Flexible cord is not spliced: the next pull opens the joint.",
-                $"Run a whole cord, or end it in a plug; only hard-service cord of 14 AWG and more may be repaired.", "NEC 400.13 (from memory)", OnCord);
+                $"Run a whole cord, or end it in a plug; only hard-service cord of 14 AWG and more may be repaired.",
+                "NEC 400.13 (from memory)",
+                OnCord
+            );
     }
 
     private static bool IsThat(IReadOnlyList<CountedSize> combination, IReadOnlyList<Conductor> ends)

@@ -11,7 +11,9 @@ public sealed record SpliceJoin(IReadOnlyList<Conductor> Conductors, SpliceConne
     /// <summary>Whether it is in a flexible cord.</summary>
     public bool InCord { get; init; }
 
-    /// <summary>Whether that cord is hard-service or junior hard-service, the only kinds that may be repaired.</summary>
+    /// <summary>
+    /// Whether that cord is hard-service or junior hard-service, the only kinds that may be repaired.
+    /// </summary>
     public bool HardService { get; init; }
 
     /// <summary>Which conductor of a flat twin cable each end is, in the same order; empty where nobody said.</summary>

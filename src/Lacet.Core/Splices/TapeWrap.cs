@@ -16,8 +16,9 @@ public static class TapeWrap
     private static readonly Length Width = Length.FromInches(0.75);
 
     /// <summary>
-    /// The layers over a joint of that length and diameter, on insulation that is so thick. Half-lapped, a tape of width w
-    /// goes on w/2 a turn and lies two thick, so a layer takes covered / (w/2) turns of √((π · mean diameter)² + (w/2)²).
+    /// The layers over a joint of that length and diameter, on insulation that is so thick. Half-lapped, a tape of
+    /// width w goes on w/2 a turn and lies two thick, so a layer takes covered / (w/2) turns of √((π · mean diameter)²
+    /// + (w/2)²).
     /// </summary>
     public static IReadOnlyList<TapeLayer> Of(Length joint, Length diameter, Length insulation)
     {
@@ -27,7 +28,15 @@ public static class TapeWrap
         void Add(string tape, double thick)
         {
             var (half, mean) = (Width.Millimetres / 2, across + (2 * thick));
-            layers.Add(new(tape, Width, new(covers), new(covers / half * Math.Sqrt(Math.Pow(Math.PI * mean, 2) + (half * half))), new(2 * thick)));
+            layers.Add(
+                new(
+                    tape,
+                    Width,
+                    new(covers),
+                    new(covers / half * Math.Sqrt(Math.Pow(Math.PI * mean, 2) + (half * half))),
+                    new(2 * thick)
+                )
+            );
             across += 4 * thick;
         }
 

@@ -9,7 +9,10 @@ public sealed record TubeChoice(bool IsLarge)
     /// <summary>So many conductors go into the small tube; more take the larger (common practice).</summary>
     public const int MostInSmall = 4;
 
-    /// <summary>Grease leaves so much free under the tube's top, so that it does not well over as the joint goes in (common practice).</summary>
+    /// <summary>
+    /// Grease leaves so much free under the tube's top, so that it does not well over as the joint goes in (common
+    /// practice).
+    /// </summary>
     public static readonly Length GreaseFree = Length.FromInches(3.0 / 8);
 
     /// <summary>The tube for so many conductors.</summary>

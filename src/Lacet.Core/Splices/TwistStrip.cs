@@ -3,7 +3,9 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Splices;
 
-/// <summary>What an end strips that is twisted with others, and what is left of the twist (common practice, from memory).</summary>
+/// <summary>
+/// What an end strips that is twisted with others, and what is left of the twist (common practice, from memory).
+/// </summary>
 public static class TwistStrip
 {
     /// <summary>1/8 in more or less passes: it is trimmed anyway.</summary>

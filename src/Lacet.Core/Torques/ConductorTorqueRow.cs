@@ -8,4 +8,10 @@ namespace Lacet.Core.Torques;
 /// <param name="SplitBolt">Hexagon, split-bolt connectors.</param>
 /// <param name="Hexagon">Hexagon, other connectors.</param>
 public sealed record ConductorTorqueRow(
-    string Conductor, double MostMm2, double? NarrowSlot, double? WideSlot, double? SplitBolt, double? Hexagon);
+    string Conductor,
+    double MostMm2,
+    double? NarrowSlot,
+    double? WideSlot,
+    double? SplitBolt,
+    double? Hexagon
+);

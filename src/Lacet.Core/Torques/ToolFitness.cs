@@ -11,7 +11,9 @@ public static class ToolFitness
     /// <summary>A hair for floating-point noise: a fifth of 3 N·m is 0.6 N·m.</summary>
     private const double Hair = 1e-9;
 
-    /// <summary>Calibration holds so many months, or so many cycles, whichever ends first (ISO 6789-1, from memory).</summary>
+    /// <summary>
+    /// Calibration holds so many months, or so many cycles, whichever ends first (ISO 6789-1, from memory).
+    /// </summary>
     private const int CalibrationMonths = 12;
 
     private const int CalibrationCycles = 5000;
@@ -29,11 +31,14 @@ public static class ToolFitness
         }
 
         return cycles > CalibrationCycles
-            ? (FormattableString)$"It has turned {cycles} times since its calibration, which holds for 5,000. Have it calibrated."
+            ? (FormattableString)
+                $"It has turned {cycles} times since its calibration, which holds for 5,000. Have it calibrated."
             : null;
     }
 
-    /// <summary>Null where the tool suits the target, else why it does not. Use is from 20 % to 100 % of the scale.</summary>
+    /// <summary>
+    /// Null where the tool suits the target, else why it does not. Use is from 20 % to 100 % of the scale.
+    /// </summary>
     public static FormattableString? Problem(Torque scale, Torque target)
     {
         var least = scale * LeastPart;

@@ -17,7 +17,10 @@ public sealed record WrenchAdapter
     {
         if (!(leverMm is >= 50 and <= 2000))
         {
-            throw new ImpossibleInputException("leverMm", "The lever, from the drive square to the middle of the grip, must be from 50 to 2,000 mm.");
+            throw new ImpossibleInputException(
+                "leverMm",
+                "The lever, from the drive square to the middle of the grip, must be from 50 to 2,000 mm."
+            );
         }
 
         if (!(adapterMm is >= 0 and <= 1000))
@@ -33,7 +36,10 @@ public sealed record WrenchAdapter
         var reach = leverMm + (adapterMm * Math.Cos(angleDegrees * Math.PI / 180));
         if (reach < leverMm / 4)
         {
-            throw new ImpossibleInputException("adapterMm", "Such an adapter brings the axis too near the hand: the wrench would read anything.");
+            throw new ImpossibleInputException(
+                "adapterMm",
+                "Such an adapter brings the axis too near the hand: the wrench would read anything."
+            );
         }
 
         Factor = leverMm / reach;

@@ -13,7 +13,6 @@ public sealed record BindingScrewDocument : LandingDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public ScrewOn? On { get; init; }
 
-    private protected override Landing ReadKind() => new BindingScrew(
-        Screw is null ? null : ScrewSize.Parse(Screw), TorqueMarking?.Read(), MetalSet)
-    { On = On };
+    private protected override Landing ReadKind() =>
+        new BindingScrew(Screw is null ? null : ScrewSize.Parse(Screw), TorqueMarking?.Read(), MetalSet) { On = On };
 }

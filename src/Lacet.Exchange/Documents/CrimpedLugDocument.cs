@@ -11,5 +11,6 @@ public sealed record CrimpedLugDocument : LandingDocument
     /// <summary>Depth of the barrel, mm.</summary>
     public double? BarrelDepthMm { get; init; }
 
-    private protected override Landing ReadKind() => new CrimpedLug(BoltDiameterIn, BarrelDepthMm, TorqueMarking?.Read(), MetalSet);
+    private protected override Landing ReadKind() =>
+        new CrimpedLug(BoltDiameterIn, BarrelDepthMm, TorqueMarking?.Read(), MetalSet);
 }

@@ -47,7 +47,8 @@ public sealed record EventDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ReworkRecordDocument? Rework = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ContinuityRecordDocument? Continuity = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<ClockOddity>? Clock = null)
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<ClockOddity>? Clock = null
+)
 {
     /// <summary>Reads an event as it was sealed; null where its bytes are damaged and cannot be read.</summary>
     public static EventDocument? TryRead(ReadOnlySpan<byte> bytes)
@@ -56,28 +57,43 @@ public sealed record EventDocument(
         {
             return JsonSerializer.Deserialize<EventDocument>(bytes, Json.Options);
         }
-        catch (Exception exception) when (exception is JsonException or NotSupportedException or ImpossibleInputException)
+        catch (Exception exception)
+            when (exception is JsonException or NotSupportedException or ImpossibleInputException)
         {
             return null;
         }
     }
 
-    /// <summary>What happened, as far as the state of things depends on it; null for what says nothing of its kind.</summary>
+    /// <summary>
+    /// What happened, as far as the state of things depends on it; null for what says nothing of its kind.
+    /// </summary>
     public RecordedEvent? ToEvent()
     {
         RecordedEvent? happened = (Kind, this) switch
         {
-            (EventKind.Termination, { Termination: { } made }) =>
-                new RecordedEvent.Terminated(PlanMark.Of(made.Conductor, made.Landing), made.Judge().Any(f => f.Severity != Severity.Note)),
+            (EventKind.Termination, { Termination: { } made }) => new RecordedEvent.Terminated(
+                PlanMark.Of(made.Conductor, made.Landing),
+                made.Judge().Any(f => f.Severity != Severity.Note)
+            ),
             (EventKind.Check, _) => new RecordedEvent.Checked(),
             (EventKind.SignOff, _) => new RecordedEvent.SignedOff(),
             (EventKind.Park, { Park: { } reason }) => new RecordedEvent.Parked(reason),
             (EventKind.Rework, { Rework: { } rework }) => new RecordedEvent.Reworked(rework.Verdict),
-            (EventKind.Continuity, { Continuity: { } tested }) => new RecordedEvent.PinMapTested(tested.Readings.All(r => r.IsWhole)),
+            (EventKind.Continuity, { Continuity: { } tested }) => new RecordedEvent.PinMapTested(
+                tested.Readings.All(r => r.IsWhole)
+            ),
             (EventKind.Withdrawal, { Corrects: { } corrects }) => new RecordedEvent.Withdrawn(corrects),
             _ => null,
         };
-        return happened is null ? null : happened with { Id = Id, Sequence = Sequence, Person = Person.Id, End = Subject.End };
+        return happened is null
+            ? null
+            : happened with
+            {
+                Id = Id,
+                Sequence = Sequence,
+                Person = Person.Id,
+                End = Subject.End,
+            };
     }
 }
 
@@ -131,7 +147,13 @@ public sealed record ContinuityReading(int Pin, string Terminal, double? Ohms, b
 /// <param name="Damaged">How many of them were lost.</param>
 /// <param name="Verdict">Left, put right or cut back.</param>
 /// <param name="Spent">How much wire it cost; null where that was not known.</param>
-public sealed record ReworkRecordDocument(IReadOnlyList<Fault> Faults, int? Strands, int Damaged, FaultVerdict Verdict, Readout? Spent);
+public sealed record ReworkRecordDocument(
+    IReadOnlyList<Fault> Faults,
+    int? Strands,
+    int Damaged,
+    FaultVerdict Verdict,
+    Readout? Spent
+);
 
 /// <summary>An end as it was made, beside what it was made to.</summary>
 public sealed record TerminationDocument(
@@ -140,23 +162,34 @@ public sealed record TerminationDocument(
     HouseRulesDocument HouseRules,
     ReadingsDocument Recipe,
     Readout? MeasuredStrip,
-    TighteningDocument Tightening)
+    TighteningDocument Tightening
+)
 {
     /// <summary>A second wire in the same landing; left out where there is none.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public ConductorDocument? Second { get; init; }
 
     /// <summary>What the checks of made ends find in it.</summary>
-    public IReadOnlyList<Finding> Judge() => EndChecks.Judge(new MadeEnd(
-        Recipe.LandingKind,
-        new AsMade(MeasuredStrip is { } strip ? new Length(strip.Value) : null, Tightening.Read()),
-        Recipe.Strip?.Read(),
-        Recipe.Torque?.Read()));
+    public IReadOnlyList<Finding> Judge() =>
+        EndChecks.Judge(
+            new MadeEnd(
+                Recipe.LandingKind,
+                new AsMade(MeasuredStrip is { } strip ? new Length(strip.Value) : null, Tightening.Read()),
+                Recipe.Strip?.Read(),
+                Recipe.Torque?.Read()
+            )
+        );
 }
 
 /// <summary>The recipe's readings as they were.</summary>
 public sealed record ReadingsDocument(
-    string LandingKind, Verdict Verdict, WindowDocument? Strip, PreparationDocument Preparation, FerruleDocument? Ferrule, TorqueDocument? Torque);
+    string LandingKind,
+    Verdict Verdict,
+    WindowDocument? Strip,
+    PreparationDocument Preparation,
+    FerruleDocument? Ferrule,
+    TorqueDocument? Torque
+);
 
 /// <summary>How it was tightened.</summary>
 /// <param name="Method">reading, preset, by-feel or seated.</param>
@@ -166,20 +199,32 @@ public sealed record ReadingsDocument(
 public sealed record TighteningDocument(TighteningMethod Method, Readout? Torque, string? Tool, bool Simulated)
 {
     /// <summary>Writes the core's shape.</summary>
-    public static TighteningDocument Of(Tightening tightening) => tightening switch
-    {
-        Tightening.Reading reading => new(TighteningMethod.Reading, reading.Peak.Read(), reading.Tool, reading.Simulated),
-        Tightening.Preset preset => new(TighteningMethod.Preset, preset.Setting.Read(), preset.Tool, Simulated: false),
-        Tightening.Seated => new(TighteningMethod.Seated, null, null, Simulated: false),
-        _ => new(TighteningMethod.ByFeel, null, null, Simulated: false),
-    };
+    public static TighteningDocument Of(Tightening tightening) =>
+        tightening switch
+        {
+            Tightening.Reading reading => new(
+                TighteningMethod.Reading,
+                reading.Peak.Read(),
+                reading.Tool,
+                reading.Simulated
+            ),
+            Tightening.Preset preset => new(
+                TighteningMethod.Preset,
+                preset.Setting.Read(),
+                preset.Tool,
+                Simulated: false
+            ),
+            Tightening.Seated => new(TighteningMethod.Seated, null, null, Simulated: false),
+            _ => new(TighteningMethod.ByFeel, null, null, Simulated: false),
+        };
 
     /// <summary>The core's shape.</summary>
-    public Tightening Read() => (Method, Torque) switch
-    {
-        (TighteningMethod.Reading, { } peak) => new Tightening.Reading(new(peak.Value), Tool ?? "", Simulated),
-        (TighteningMethod.Preset, { } setting) => new Tightening.Preset(Tool ?? "", new(setting.Value)),
-        (TighteningMethod.Seated, _) => new Tightening.Seated(),
-        _ => new Tightening.ByFeel(),
-    };
+    public Tightening Read() =>
+        (Method, Torque) switch
+        {
+            (TighteningMethod.Reading, { } peak) => new Tightening.Reading(new(peak.Value), Tool ?? "", Simulated),
+            (TighteningMethod.Preset, { } setting) => new Tightening.Preset(Tool ?? "", new(setting.Value)),
+            (TighteningMethod.Seated, _) => new Tightening.Seated(),
+            _ => new Tightening.ByFeel(),
+        };
 }

@@ -67,29 +67,30 @@ public sealed record HouseRulesDocument
     public Region? Region { get; init; }
 
     /// <summary>Writes house rules, every one of them.</summary>
-    public static HouseRulesDocument Of(HouseRules rules) => new()
-    {
-        FerrulesOnFineStrands = rules.FerrulesOnFineStrands,
-        FerruleColours = rules.FerruleColours,
-        SingleValueTolerance = rules.SingleValueTolerance,
-        BackStabHoles = rules.BackStabHoles,
-        ReceptacleWiring = rules.ReceptacleWiring,
-        HookClosing = rules.HookClosing,
-        StrandsBeforeFerrule = rules.StrandsBeforeFerrule,
-        StripForFerrules = rules.StripForFerrules,
-        TorqueProof = rules.TorqueProof,
-        RecheckAfterDays = rules.RecheckAfterDays,
-        PauseMinutes = rules.PauseMinutes,
-        ApprenticeWork = rules.ApprenticeWork,
-        StrandLoss = rules.StrandLoss,
-        LandingOrder = rules.LandingOrder,
-        PigtailStrip = rules.PigtailStrip,
-        TwistBeforeConnector = rules.TwistBeforeConnector,
-        WetSplice = rules.WetSplice,
-        DamagedCord = rules.DamagedCord,
-        WorkingOrder = rules.WorkingOrder,
-        Region = rules.Region,
-    };
+    public static HouseRulesDocument Of(HouseRules rules) =>
+        new()
+        {
+            FerrulesOnFineStrands = rules.FerrulesOnFineStrands,
+            FerruleColours = rules.FerruleColours,
+            SingleValueTolerance = rules.SingleValueTolerance,
+            BackStabHoles = rules.BackStabHoles,
+            ReceptacleWiring = rules.ReceptacleWiring,
+            HookClosing = rules.HookClosing,
+            StrandsBeforeFerrule = rules.StrandsBeforeFerrule,
+            StripForFerrules = rules.StripForFerrules,
+            TorqueProof = rules.TorqueProof,
+            RecheckAfterDays = rules.RecheckAfterDays,
+            PauseMinutes = rules.PauseMinutes,
+            ApprenticeWork = rules.ApprenticeWork,
+            StrandLoss = rules.StrandLoss,
+            LandingOrder = rules.LandingOrder,
+            PigtailStrip = rules.PigtailStrip,
+            TwistBeforeConnector = rules.TwistBeforeConnector,
+            WetSplice = rules.WetSplice,
+            DamagedCord = rules.DamagedCord,
+            WorkingOrder = rules.WorkingOrder,
+            Region = rules.Region,
+        };
 
     /// <summary>The house rules; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
     public HouseRules Read()
@@ -98,7 +99,14 @@ public sealed record HouseRulesDocument
         return new HouseRules(
             FerrulesOnFineStrands ?? rules.FerrulesOnFineStrands,
             FerruleColours ?? rules.FerruleColours,
-            Between(SingleValueTolerance, 0.06, 0.10, "singleValueTolerance", "The tolerance must be from 0.06 to 0.10.") ?? rules.SingleValueTolerance)
+            Between(
+                SingleValueTolerance,
+                0.06,
+                0.10,
+                "singleValueTolerance",
+                "The tolerance must be from 0.06 to 0.10."
+            ) ?? rules.SingleValueTolerance
+        )
         {
             BackStabHoles = BackStabHoles ?? rules.BackStabHoles,
             ReceptacleWiring = ReceptacleWiring ?? rules.ReceptacleWiring,
@@ -106,8 +114,19 @@ public sealed record HouseRulesDocument
             StrandsBeforeFerrule = StrandsBeforeFerrule ?? rules.StrandsBeforeFerrule,
             StripForFerrules = StripForFerrules ?? rules.StripForFerrules,
             TorqueProof = TorqueProof ?? rules.TorqueProof,
-            RecheckAfterDays = (int)(Between(RecheckAfterDays, 0, 365, "recheckAfterDays", "The days must be from 0, for not at all, to 365.") ?? rules.RecheckAfterDays),
-            PauseMinutes = (int)(Between(PauseMinutes, 5, 240, "pauseMinutes", "The pause must be from 5 to 240 minutes.") ?? rules.PauseMinutes),
+            RecheckAfterDays = (int)(
+                Between(
+                    RecheckAfterDays,
+                    0,
+                    365,
+                    "recheckAfterDays",
+                    "The days must be from 0, for not at all, to 365."
+                ) ?? rules.RecheckAfterDays
+            ),
+            PauseMinutes = (int)(
+                Between(PauseMinutes, 5, 240, "pauseMinutes", "The pause must be from 5 to 240 minutes.")
+                ?? rules.PauseMinutes
+            ),
             ApprenticeWork = ApprenticeWork ?? rules.ApprenticeWork,
             StrandLoss = StrandLoss ?? rules.StrandLoss,
             LandingOrder = LandingOrder ?? rules.LandingOrder,
@@ -121,5 +140,7 @@ public sealed record HouseRulesDocument
     }
 
     private static double? Between(double? value, double least, double most, string field, string sentence) =>
-        value is null || (value >= least && value <= most) ? value : throw new ImpossibleInputException("houseRules." + field, sentence);
+        value is null || (value >= least && value <= most)
+            ? value
+            : throw new ImpossibleInputException("houseRules." + field, sentence);
 }

@@ -17,5 +17,6 @@ public sealed record InsulationDisplacementDocument : LandingDocument
     /// <summary>Thickest insulation, mm over all.</summary>
     public double? InsulationMostMm { get; init; }
 
-    private protected override Landing ReadKind() => new InsulationDisplacement(LeastMm2, MostMm2, InsulationLeastMm, InsulationMostMm);
+    private protected override Landing ReadKind() =>
+        new InsulationDisplacement(LeastMm2, MostMm2, InsulationLeastMm, InsulationMostMm);
 }

@@ -26,7 +26,11 @@ public record LandingDocument
 {
     /// <summary>The kinds there are, as JSON names them.</summary>
     public static IReadOnlyList<string> Kinds { get; } =
-        [.. typeof(LandingDocument).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => (string)a.TypeDiscriminator!)];
+    [
+        .. typeof(LandingDocument)
+            .GetCustomAttributes<JsonDerivedTypeAttribute>()
+            .Select(a => (string)a.TypeDiscriminator!),
+    ];
 
     /// <summary>One on the Shelf, whose data is taken; then no kind is needed.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
@@ -61,71 +65,84 @@ public record LandingDocument
     public bool? Visible { get; init; }
 
     /// <summary>Writes a landing: what was read off it, and nothing that only stands in.</summary>
-    public static LandingDocument Of(Landing landing) => OfKind(landing) with
-    {
-        Trust = landing.DataTrust switch
+    public static LandingDocument Of(Landing landing) =>
+        OfKind(landing) with
         {
-            Core.Quantities.Trust.Maker => Documents.DataTrust.Maker,
-            Core.Quantities.Trust.Generic => Documents.DataTrust.Generic,
-            _ => Documents.DataTrust.Marking,
-        },
-        TorqueMarking = landing.TorqueMarking is { } marking ? TorqueMarkingDocument.Of(marking) : null,
-        Metals = landing.Metals.Count == 1 && landing.Metals.Contains(Material.Copper) ? null : [.. landing.Metals.Order()],
-        TakesTwo = landing.TakesTwo,
-        TemperatureC = landing.TemperatureC,
-        CoAlr = landing.IsCoAlr,
-        Accessible = landing.IsAccessible,
-        Visible = landing.IsVisible,
-    };
+            Trust = landing.DataTrust switch
+            {
+                Core.Quantities.Trust.Maker => Documents.DataTrust.Maker,
+                Core.Quantities.Trust.Generic => Documents.DataTrust.Generic,
+                _ => Documents.DataTrust.Marking,
+            },
+            TorqueMarking = landing.TorqueMarking is { } marking ? TorqueMarkingDocument.Of(marking) : null,
+            Metals =
+                landing.Metals.Count == 1 && landing.Metals.Contains(Material.Copper)
+                    ? null
+                    : [.. landing.Metals.Order()],
+            TakesTwo = landing.TakesTwo,
+            TemperatureC = landing.TemperatureC,
+            CoAlr = landing.IsCoAlr,
+            Accessible = landing.IsAccessible,
+            Visible = landing.IsVisible,
+        };
 
-    private static LandingDocument OfKind(Landing landing) => landing switch
-    {
-        BindingScrew l => new BindingScrewDocument { Screw = l.ScrewIsGiven ? l.Screw.Name : null, On = l.On },
-        PlugScrew l => new PlugScrewDocument
+    private static LandingDocument OfKind(Landing landing) =>
+        landing switch
         {
-            Screw = l.ScrewIsGiven ? l.Screw.Name : null,
-            Grip = l.Grip,
-            ToLineMm = l.Paths?.Line.Millimetres,
-            ToNeutralMm = l.Paths?.Neutral.Millimetres,
-            ToEarthMm = l.Paths?.Earth?.Millimetres,
-        },
-        InsulationDisplacement l => new InsulationDisplacementDocument
-        {
-            LeastMm2 = l.Printed.LeastMm2,
-            MostMm2 = l.Printed.MostMm2,
-            InsulationLeastMm = l.Printed.InsulationLeastMm,
-            InsulationMostMm = l.Printed.InsulationMostMm,
-        },
-        Stud l => new StudDocument
-        {
-            StudDiameterMm = l is { DiameterIsGiven: true, Screw: null } ? l.Diameter.Millimetres : null,
-            BarrelDepthMm = l.BarrelDepth?.Millimetres,
-            Termination = l.Shape,
-            Screw = l.Screw?.Name,
-            Hold = l.Hold == Stud.UsualHold(l.Screw) ? null : l.Hold,
-        },
-        SetScrewLug l => new SetScrewLugDocument
-        {
-            Drive = l.DriveIsGiven ? l.Drive : null,
-            AcrossFlatsIn = l.AcrossFlatsIn,
-            SlotWidthIn = l.Slot?.WidthIn,
-            SlotLengthIn = l.Slot?.LengthIn,
-            SmallerThanNumber10 = l.Slot?.SmallerThanNumber10,
-            LeastMm2 = l.Printed.LeastMm2,
-            MostMm2 = l.Printed.MostMm2,
-            BarrelDepthMm = l.BarrelDepth?.Millimetres,
-        },
-        CrimpedLug l => new CrimpedLugDocument { BoltDiameterIn = l.BoltDiameterIn, BarrelDepthMm = l.BarrelDepth?.Millimetres },
-        SolderLug l => new SolderLugDocument { HoleMm = l.HoleIsGiven ? l.Hole.Millimetres : null },
-        BackWireClamp l => new BackWireClampDocument().With(l.Printed),
-        BackStab l => new BackStabDocument().With(l.Printed),
-        LeverClamp l => new LeverDocument().With(l.Printed),
-        ScrewClampBlock l => new ScrewClampBlockDocument().With(l.Printed),
-        SpringCageBlock l => new SpringCageBlockDocument().With(l.Printed),
-        PushInBlock l => new PushInBlockDocument().With(l.Printed),
-        DeepPushIn l => new DeepPushInDocument().With(l.Printed),
-        _ => throw new ArgumentOutOfRangeException(nameof(landing), landing.Kind, "There is no document for this kind."),
-    };
+            BindingScrew l => new BindingScrewDocument { Screw = l.ScrewIsGiven ? l.Screw.Name : null, On = l.On },
+            PlugScrew l => new PlugScrewDocument
+            {
+                Screw = l.ScrewIsGiven ? l.Screw.Name : null,
+                Grip = l.Grip,
+                ToLineMm = l.Paths?.Line.Millimetres,
+                ToNeutralMm = l.Paths?.Neutral.Millimetres,
+                ToEarthMm = l.Paths?.Earth?.Millimetres,
+            },
+            InsulationDisplacement l => new InsulationDisplacementDocument
+            {
+                LeastMm2 = l.Printed.LeastMm2,
+                MostMm2 = l.Printed.MostMm2,
+                InsulationLeastMm = l.Printed.InsulationLeastMm,
+                InsulationMostMm = l.Printed.InsulationMostMm,
+            },
+            Stud l => new StudDocument
+            {
+                StudDiameterMm = l is { DiameterIsGiven: true, Screw: null } ? l.Diameter.Millimetres : null,
+                BarrelDepthMm = l.BarrelDepth?.Millimetres,
+                Termination = l.Shape,
+                Screw = l.Screw?.Name,
+                Hold = l.Hold == Stud.UsualHold(l.Screw) ? null : l.Hold,
+            },
+            SetScrewLug l => new SetScrewLugDocument
+            {
+                Drive = l.DriveIsGiven ? l.Drive : null,
+                AcrossFlatsIn = l.AcrossFlatsIn,
+                SlotWidthIn = l.Slot?.WidthIn,
+                SlotLengthIn = l.Slot?.LengthIn,
+                SmallerThanNumber10 = l.Slot?.SmallerThanNumber10,
+                LeastMm2 = l.Printed.LeastMm2,
+                MostMm2 = l.Printed.MostMm2,
+                BarrelDepthMm = l.BarrelDepth?.Millimetres,
+            },
+            CrimpedLug l => new CrimpedLugDocument
+            {
+                BoltDiameterIn = l.BoltDiameterIn,
+                BarrelDepthMm = l.BarrelDepth?.Millimetres,
+            },
+            SolderLug l => new SolderLugDocument { HoleMm = l.HoleIsGiven ? l.Hole.Millimetres : null },
+            BackWireClamp l => new BackWireClampDocument().With(l.Printed),
+            BackStab l => new BackStabDocument().With(l.Printed),
+            LeverClamp l => new LeverDocument().With(l.Printed),
+            ScrewClampBlock l => new ScrewClampBlockDocument().With(l.Printed),
+            SpringCageBlock l => new SpringCageBlockDocument().With(l.Printed),
+            PushInBlock l => new PushInBlockDocument().With(l.Printed),
+            DeepPushIn l => new DeepPushInDocument().With(l.Printed),
+            _ => throw new ArgumentOutOfRangeException(
+                nameof(landing),
+                landing.Kind,
+                "There is no document for this kind."
+            ),
+        };
 
     /// <summary>The landing; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
     public Landing Read()
@@ -134,7 +151,9 @@ public record LandingDocument
         if (TorqueMarking is not null && !landing.IsTightened)
         {
             throw new ImpossibleInputException(
-                "landing.torqueMarking", $"A {landing.SaidAs} is not tightened: it has no torque.");
+                "landing.torqueMarking",
+                $"A {landing.SaidAs} is not tightened: it has no torque."
+            );
         }
 
         return landing with
@@ -151,13 +170,19 @@ public record LandingDocument
             IsVisible = Visible,
             TemperatureC = TemperatureC is null or 60 or 75 or 90
                 ? TemperatureC
-                : throw new ImpossibleInputException("landing.temperatureC", "Terminals are marked for 60, 75 or 90 °C."),
+                : throw new ImpossibleInputException(
+                    "landing.temperatureC",
+                    "Terminals are marked for 60, 75 or 90 °C."
+                ),
         };
     }
 
     /// <summary>What the kind has of its own.</summary>
-    private protected virtual Landing ReadKind() => throw new ImpossibleInputException(
-        "landing.kind", $"A landing needs its kind, one of {string.Join(", ", Kinds)}, or the id of one on the Shelf.");
+    private protected virtual Landing ReadKind() =>
+        throw new ImpossibleInputException(
+            "landing.kind",
+            $"A landing needs its kind, one of {string.Join(", ", Kinds)}, or the id of one on the Shelf."
+        );
 
     /// <summary>The metals as a set.</summary>
     private protected HashSet<Material>? MetalSet => Metals is { Count: > 0 } metals ? [.. metals] : null;

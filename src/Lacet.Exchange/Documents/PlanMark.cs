@@ -8,5 +8,8 @@ public static class PlanMark
 {
     /// <summary>The mark of a plan.</summary>
     public static string Of(ConductorDocument? conductor, LandingDocument? landing) =>
-        Seal.Of([.. JsonSerializer.SerializeToUtf8Bytes(conductor, Json.Options), .. JsonSerializer.SerializeToUtf8Bytes(landing, Json.Options)]);
+        Seal.Of([
+            .. JsonSerializer.SerializeToUtf8Bytes(conductor, Json.Options),
+            .. JsonSerializer.SerializeToUtf8Bytes(landing, Json.Options),
+        ]);
 }

@@ -21,12 +21,17 @@ public sealed record PlugScrewDocument : LandingDocument
     /// <summary>From the inside of its clamp to the earth’s screw, mm; left out in a plug without one.</summary>
     public double? ToEarthMm { get; init; }
 
-    private protected override Landing ReadKind() => new PlugScrew(Screw is null ? null : ScrewSize.Parse(Screw), Grip, TorqueMarking?.Read()) { Paths = Paths };
+    private protected override Landing ReadKind() =>
+        new PlugScrew(Screw is null ? null : ScrewSize.Parse(Screw), Grip, TorqueMarking?.Read()) { Paths = Paths };
 
-    private PlugPaths? Paths => (ToLineMm, ToNeutralMm, ToEarthMm) switch
-    {
-        (null, null, null) => null,
-        ({ } line, { } neutral, var earth) => new(new(line), new(neutral), earth is { } mm ? new Length(mm) : null),
-        _ => throw new ImpossibleInputException("landing.toLineMm", "A plug’s ways are given to its line and its neutral, both."),
-    };
+    private PlugPaths? Paths =>
+        (ToLineMm, ToNeutralMm, ToEarthMm) switch
+        {
+            (null, null, null) => null,
+            ({ } line, { } neutral, var earth) => new(new(line), new(neutral), earth is { } mm ? new Length(mm) : null),
+            _ => throw new ImpossibleInputException(
+                "landing.toLineMm",
+                "A plug’s ways are given to its line and its neutral, both."
+            ),
+        };
 }

@@ -29,38 +29,47 @@ public abstract record PrintedLandingDocument : LandingDocument
     public double? PitchMm { get; init; }
 
     /// <summary>What is printed.</summary>
-    private protected PrintedData Printed => new(
-        LeastMm2,
-        MostMm2,
-        StripDepthMm is { } depth ? new Length(depth) : null,
-        Ferrule,
-        Accepts is { Count: > 0 } ? Accepts.Select(Build).ToHashSet() : null,
-        OpeningMm is { } opening ? new Length(opening) : null,
-        PitchMm is { } pitch ? new Length(pitch) : null);
+    private protected PrintedData Printed =>
+        new(
+            LeastMm2,
+            MostMm2,
+            StripDepthMm is { } depth ? new Length(depth) : null,
+            Ferrule,
+            Accepts is { Count: > 0 } ? Accepts.Select(Build).ToHashSet() : null,
+            OpeningMm is { } opening ? new Length(opening) : null,
+            PitchMm is { } pitch ? new Length(pitch) : null
+        );
 
     /// <summary>The same kind with what is printed on one.</summary>
-    internal LandingDocument With(PrintedData printed) => this with
-    {
-        LeastMm2 = printed.LeastMm2,
-        MostMm2 = printed.MostMm2,
-        StripDepthMm = printed.StripDepth?.Millimetres,
-        OpeningMm = printed.Opening?.Millimetres,
-        PitchMm = printed.Pitch?.Millimetres,
-        Ferrule = printed.Ferrule,
-        Accepts = printed.Accepts?.Order().Select(b => b switch
+    internal LandingDocument With(PrintedData printed) =>
+        this with
         {
-            Core.Conductors.Build.Solid => AcceptedBuild.Solid,
-            Core.Conductors.Build.Stranded => AcceptedBuild.Stranded,
-            _ => AcceptedBuild.Fine,
-        }).ToList(),
-    };
+            LeastMm2 = printed.LeastMm2,
+            MostMm2 = printed.MostMm2,
+            StripDepthMm = printed.StripDepth?.Millimetres,
+            OpeningMm = printed.Opening?.Millimetres,
+            PitchMm = printed.Pitch?.Millimetres,
+            Ferrule = printed.Ferrule,
+            Accepts = printed
+                .Accepts?.Order()
+                .Select(b =>
+                    b switch
+                    {
+                        Core.Conductors.Build.Solid => AcceptedBuild.Solid,
+                        Core.Conductors.Build.Stranded => AcceptedBuild.Stranded,
+                        _ => AcceptedBuild.Fine,
+                    }
+                )
+                .ToList(),
+        };
 
-    private static Build Build(AcceptedBuild accepted) => accepted switch
-    {
-        AcceptedBuild.Solid => Core.Conductors.Build.Solid,
-        AcceptedBuild.Stranded => Core.Conductors.Build.Stranded,
-        _ => Core.Conductors.Build.FineStranded,
-    };
+    private static Build Build(AcceptedBuild accepted) =>
+        accepted switch
+        {
+            AcceptedBuild.Solid => Core.Conductors.Build.Solid,
+            AcceptedBuild.Stranded => Core.Conductors.Build.Stranded,
+            _ => Core.Conductors.Build.FineStranded,
+        };
 }
 
 /// <summary>A build as it is printed beside a landing.</summary>

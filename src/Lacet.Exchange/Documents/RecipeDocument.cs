@@ -20,7 +20,8 @@ public sealed record RecipeDocument(
     IReadOnlyList<FindingDocument> Findings,
     IReadOnlyList<ReasonDocument> Reasons,
     IReadOnlyList<AlternativeDocument> Alternatives,
-    string? Undo)
+    string? Undo
+)
 {
     /// <summary>What rests on a usual value: what to read off the device, and where it is printed.</summary>
     public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
@@ -29,30 +30,53 @@ public sealed record RecipeDocument(
     public LimitsDocument? Limits { get; init; }
 
     /// <summary>Renders a recipe.</summary>
-    public static RecipeDocument Of(Recipe recipe, UnitLead lead) => new(
-        recipe.Verdict,
-        recipe.Strip is { } strip ? WindowDocument.Of(strip) : null,
-        PreparationDocument.Of(recipe.Preparation, lead),
-        recipe.Ferrule is { } ferrule ? FerruleDocument.Of(ferrule) : null,
-        recipe.Torque is { } torque
-            ? new(
-                torque.Window.Read(WindowPart.Target), torque.Window.Read(WindowPart.Least), torque.Window.Read(WindowPart.Most), torque.Trust)
-            {
-                ByHand = torque.ByHand.Read(),
-            }
-            : null,
-        recipe.Holding is { } holding ? new(holding.Fastening, holding.Headline.ToString(lead), holding.Detail.ToString(lead)) : null,
-        [.. recipe.Tools.Select(t => t.ToString(lead))],
-        [.. recipe.Steps.Select(s => StepDocument.Of(s, lead))],
-        [.. recipe.Cautions.Select(c => c.ToString(lead))],
-        [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
-        [.. recipe.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))],
-        [.. recipe.Alternatives.Select(a => new AlternativeDocument(a.Kind, WindowDocument.Of(a.Strip), a.Text.ToString(lead), [.. a.Steps.Select(s => StepDocument.Of(s, lead))]))],
-        recipe.Undo?.ToString(lead))
-    {
-        ReadOff = recipe.ReadOff,
-        Limits = recipe.Ampacity is { } table ? new(table.Amps, table.Breaker, table.TemperatureC) : null,
-    };
+    public static RecipeDocument Of(Recipe recipe, UnitLead lead) =>
+        new(
+            recipe.Verdict,
+            recipe.Strip is { } strip ? WindowDocument.Of(strip) : null,
+            PreparationDocument.Of(recipe.Preparation, lead),
+            recipe.Ferrule is { } ferrule ? FerruleDocument.Of(ferrule) : null,
+            recipe.Torque is { } torque
+                ? new(
+                    torque.Window.Read(WindowPart.Target),
+                    torque.Window.Read(WindowPart.Least),
+                    torque.Window.Read(WindowPart.Most),
+                    torque.Trust
+                )
+                {
+                    ByHand = torque.ByHand.Read(),
+                }
+                : null,
+            recipe.Holding is { } holding
+                ? new(holding.Fastening, holding.Headline.ToString(lead), holding.Detail.ToString(lead))
+                : null,
+            [.. recipe.Tools.Select(t => t.ToString(lead))],
+            [.. recipe.Steps.Select(s => StepDocument.Of(s, lead))],
+            [.. recipe.Cautions.Select(c => c.ToString(lead))],
+            [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
+            [
+                .. recipe.Reasons.Select(r => new ReasonDocument(
+                    r.Rule,
+                    r.Reading,
+                    r.Text.ToString(lead),
+                    r.Source,
+                    r.Trust
+                )),
+            ],
+            [
+                .. recipe.Alternatives.Select(a => new AlternativeDocument(
+                    a.Kind,
+                    WindowDocument.Of(a.Strip),
+                    a.Text.ToString(lead),
+                    [.. a.Steps.Select(s => StepDocument.Of(s, lead))]
+                )),
+            ],
+            recipe.Undo?.ToString(lead)
+        )
+        {
+            ReadOff = recipe.ReadOff,
+            Limits = recipe.Ampacity is { } table ? new(table.Amps, table.Breaker, table.TemperatureC) : null,
+        };
 }
 
 /// <summary>A window of lengths.</summary>
@@ -84,15 +108,22 @@ public sealed record TorqueDocument(Readout Target, Readout Least, Readout Most,
 /// <param name="Headline">In two or three words.</param>
 /// <param name="Detail">What passes, in a line.</param>
 public sealed record PreparationDocument(
-    PreparationKind Kind, string? Direction, AngleDocument? AngleDegrees, string Headline, string Detail)
+    PreparationKind Kind,
+    string? Direction,
+    AngleDocument? AngleDegrees,
+    string Headline,
+    string Detail
+)
 {
     /// <summary>Renders a preparation.</summary>
-    public static PreparationDocument Of(Preparation preparation, UnitLead lead) => new(
-        preparation.Kind,
-        preparation.Hook is null ? null : "clockwise",
-        preparation.Hook is { } hook ? new(hook.AngleTarget, hook.AngleLeast, Math.Round(hook.AngleMost, 1)) : null,
-        preparation.Headline.ToString(lead),
-        preparation.Detail.ToString(lead));
+    public static PreparationDocument Of(Preparation preparation, UnitLead lead) =>
+        new(
+            preparation.Kind,
+            preparation.Hook is null ? null : "clockwise",
+            preparation.Hook is { } hook ? new(hook.AngleTarget, hook.AngleLeast, Math.Round(hook.AngleMost, 1)) : null,
+            preparation.Headline.ToString(lead),
+            preparation.Detail.ToString(lead)
+        );
 }
 
 /// <summary>What holds the end where nothing is tightened.</summary>
@@ -112,15 +143,17 @@ public sealed record FerruleDocument(Readout Size, Readout Pin, ColourDocument? 
     public bool? Belted { get; init; }
 
     /// <summary>Renders a ferrule.</summary>
-    public static FerruleDocument Of(FerruleChoice ferrule) => new(
-        ferrule.Size.Read(),
-        ferrule.Pin.Read(),
-        ferrule.Colour is { } colour ? new(colour, FerruleChoice.Say(ferrule.Series)) : null,
-        ferrule.Collar,
-        ferrule.Twin)
-    {
-        Belted = !ferrule.Twin && BeltedTool.Takes(ferrule.Size),
-    };
+    public static FerruleDocument Of(FerruleChoice ferrule) =>
+        new(
+            ferrule.Size.Read(),
+            ferrule.Pin.Read(),
+            ferrule.Colour is { } colour ? new(colour, FerruleChoice.Say(ferrule.Series)) : null,
+            ferrule.Collar,
+            ferrule.Twin
+        )
+        {
+            Belted = !ferrule.Twin && BeltedTool.Takes(ferrule.Size),
+        };
 }
 
 /// <summary>A collar's colour, in the series that gives it its meaning.</summary>
@@ -130,7 +163,8 @@ public sealed record ColourDocument(string Name, string Series);
 public sealed record StepDocument(string Id, Operation Operation, string Text, string? HoldPoint)
 {
     /// <summary>Renders a step.</summary>
-    public static StepDocument Of(Step step, UnitLead lead) => new(step.Id, step.Operation, step.Text.ToString(lead), step.HoldPoint?.ToString(lead));
+    public static StepDocument Of(Step step, UnitLead lead) =>
+        new(step.Id, step.Operation, step.Text.ToString(lead), step.HoldPoint?.ToString(lead));
 }
 
 /// <summary>What a wire may carry at a landing, as numbers.</summary>
@@ -155,7 +189,11 @@ public sealed record FindingDocument(string Check, Severity Severity, string Say
 
     /// <summary>Renders a finding.</summary>
     public static FindingDocument Of(Finding finding, UnitLead lead) =>
-        new(finding.Check, finding.Severity, finding.Says.ToString(lead), finding.Do.ToString(lead), finding.Source) { Harm = finding.Harm, FollowsFrom = finding.FollowsFrom };
+        new(finding.Check, finding.Severity, finding.Says.ToString(lead), finding.Do.ToString(lead), finding.Source)
+        {
+            Harm = finding.Harm,
+            FollowsFrom = finding.FollowsFrom,
+        };
 }
 
 /// <summary>A reason.</summary>
@@ -166,4 +204,9 @@ public sealed record ReasonDocument(string Rule, ReadingName Reading, string Tex
 /// <param name="Strip">Its strip length.</param>
 /// <param name="Text">What it would be.</param>
 /// <param name="Steps">What to do for it, where it has steps of its own.</param>
-public sealed record AlternativeDocument(PreparationKind Kind, WindowDocument Strip, string Text, IReadOnlyList<StepDocument> Steps);
+public sealed record AlternativeDocument(
+    PreparationKind Kind,
+    WindowDocument Strip,
+    string Text,
+    IReadOnlyList<StepDocument> Steps
+);

@@ -30,13 +30,26 @@ public sealed record SetScrewLugDocument : LandingDocument
     /// <summary>Depth of the barrel, mm.</summary>
     public double? BarrelDepthMm { get; init; }
 
-    private protected override Landing ReadKind() => new SetScrewLug(
-        Drive, AcrossFlatsIn, Slot(), LeastMm2, MostMm2, BarrelDepthMm, TorqueMarking?.Read(), MetalSet);
+    private protected override Landing ReadKind() =>
+        new SetScrewLug(
+            Drive,
+            AcrossFlatsIn,
+            Slot(),
+            LeastMm2,
+            MostMm2,
+            BarrelDepthMm,
+            TorqueMarking?.Read(),
+            MetalSet
+        );
 
-    private LugSlot? Slot() => (SlotWidthIn, SlotLengthIn) switch
-    {
-        (null, null) => null,
-        ({ } width, { } length) => new LugSlot(width, length, SmallerThanNumber10 ?? false),
-        _ => throw new ImpossibleInputException("landing.slotLengthIn", "A slot has a width and a length: give both, or neither."),
-    };
+    private LugSlot? Slot() =>
+        (SlotWidthIn, SlotLengthIn) switch
+        {
+            (null, null) => null,
+            ({ } width, { } length) => new LugSlot(width, length, SmallerThanNumber10 ?? false),
+            _ => throw new ImpossibleInputException(
+                "landing.slotLengthIn",
+                "A slot has a width and a length: give both, or neither."
+            ),
+        };
 }

@@ -23,5 +23,13 @@ public sealed record StudDocument : LandingDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public StudHold? Hold { get; init; }
 
-    private protected override Landing ReadKind() => new Stud(StudDiameterMm, BarrelDepthMm, Termination, TorqueMarking?.Read(), Screw is null ? null : ScrewSize.Parse(Screw), Hold);
+    private protected override Landing ReadKind() =>
+        new Stud(
+            StudDiameterMm,
+            BarrelDepthMm,
+            Termination,
+            TorqueMarking?.Read(),
+            Screw is null ? null : ScrewSize.Parse(Screw),
+            Hold
+        );
 }

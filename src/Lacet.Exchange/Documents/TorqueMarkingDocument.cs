@@ -8,12 +8,18 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Target">The single value.</param>
 /// <param name="Least">The least of a range.</param>
 /// <param name="Most">The most of a range.</param>
-public sealed record TorqueMarkingDocument(string Unit, double? Target = null, double? Least = null, double? Most = null)
+public sealed record TorqueMarkingDocument(
+    string Unit,
+    double? Target = null,
+    double? Least = null,
+    double? Most = null
+)
 {
     /// <summary>Writes a marking, in its own unit.</summary>
-    public static TorqueMarkingDocument Of(TorqueMarking marking) => marking.IsSingle
-        ? new(TorqueUnits.Say(marking.Unit), Target: marking.Least)
-        : new(TorqueUnits.Say(marking.Unit), Least: marking.Least, Most: marking.Most);
+    public static TorqueMarkingDocument Of(TorqueMarking marking) =>
+        marking.IsSingle
+            ? new(TorqueUnits.Say(marking.Unit), Target: marking.Least)
+            : new(TorqueUnits.Say(marking.Unit), Least: marking.Least, Most: marking.Most);
 
     /// <summary>The marking; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
     public TorqueMarking Read()
@@ -24,7 +30,9 @@ public sealed record TorqueMarkingDocument(string Unit, double? Target = null, d
             ({ } target, null, null) => TorqueMarking.OfTarget(target, unit),
             (null, { } least, { } most) => TorqueMarking.OfRange(least, most, unit),
             _ => throw new ImpossibleInputException(
-                "landing.torqueMarking", "A torque marking is one target, or a least and a most, never both."),
+                "landing.torqueMarking",
+                "A torque marking is one target, or a least and a most, never both."
+            ),
         };
     }
 }

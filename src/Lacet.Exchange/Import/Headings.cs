@@ -18,8 +18,8 @@ public static partial class Headings
     private static readonly Damerau Distance = new();
 
     /// <summary>
-    /// The row of headings and its columns: the row that holds most that is known, of which at least two columns of a wire
-    /// list. Null where no row does.
+    /// The row of headings and its columns: the row that holds most that is known, of which at least two columns of a
+    /// wire list. Null where no row does.
     /// </summary>
     public static (int Row, IReadOnlyList<ListColumn> Columns)? Find(Sheet sheet)
     {
@@ -40,7 +40,15 @@ public static partial class Headings
     /// <summary>What each heading means; each meaning is given once, to the heading that fits it best.</summary>
     public static IReadOnlyList<ListColumn> Read(IReadOnlyList<string> headings)
     {
-        var guesses = headings.Select((heading, index) => (Column: new ListColumn(index, heading.Trim(), ColumnMeaning.Note, Sure: true), Guess: Guess(heading))).ToList();
+        var guesses = headings
+            .Select(
+                (heading, index) =>
+                    (
+                        Column: new ListColumn(index, heading.Trim(), ColumnMeaning.Note, Sure: true),
+                        Guess: Guess(heading)
+                    )
+            )
+            .ToList();
         var taken = new HashSet<ColumnMeaning>();
         var columns = guesses.ConvertAll(g => g.Column);
         foreach (var (column, guess) in guesses.Where(g => g.Guess is not null).OrderBy(g => g.Guess!.Value.Away))
@@ -63,7 +71,10 @@ public static partial class Headings
             return null;
         }
 
-        if (Known.TryGetValue(words, out var meaning) || Known.TryGetValue(words.Replace(" ", "", StringComparison.Ordinal), out meaning))
+        if (
+            Known.TryGetValue(words, out var meaning)
+            || Known.TryGetValue(words.Replace(" ", "", StringComparison.Ordinal), out meaning)
+        )
         {
             return (meaning, 0);
         }
@@ -77,7 +88,9 @@ public static partial class Headings
 
         // A unit in the heading says which of several it is; without it, the heading is what it is.
         var bare = Unit().Replace(words, "").Trim();
-        return bare.Length > 0 && bare.Length < words.Length && Known.TryGetValue(bare, out meaning) ? (meaning, 0.5) : null;
+        return bare.Length > 0 && bare.Length < words.Length && Known.TryGetValue(bare, out meaning)
+            ? (meaning, 0.5)
+            : null;
     }
 
     /// <summary>"Length [ft]" → "length ft"; "Ø mm²" → "mm2"; "Wire #" → "wire no".</summary>
@@ -86,14 +99,16 @@ public static partial class Headings
         var text = new StringBuilder(heading.Length);
         foreach (var c in heading.Trim().ToLowerInvariant())
         {
-            text.Append(c switch
-            {
-                '²' => '2',
-                '#' => " no ",
-                '№' => " no ",
-                _ when char.IsLetterOrDigit(c) => c,
-                _ => ' ',
-            });
+            text.Append(
+                c switch
+                {
+                    '²' => '2',
+                    '#' => " no ",
+                    '№' => " no ",
+                    _ when char.IsLetterOrDigit(c) => c,
+                    _ => ' ',
+                }
+            );
         }
 
         return Spaces().Replace(text.ToString(), " ").Trim();
@@ -103,11 +118,16 @@ public static partial class Headings
     {
         using var reader = new StreamReader(Assembly.GetExecutingAssembly().GetManifestResourceStream("headings.csv")!);
         using var csv = new CsvReader(reader, CultureInfo.InvariantCulture);
-        var meanings = Enum.GetValues<ColumnMeaning>().ToDictionary(m => JsonNamingPolicy.KebabCaseLower.ConvertName(m.ToString()), StringComparer.Ordinal);
+        var meanings = Enum.GetValues<ColumnMeaning>()
+            .ToDictionary(m => JsonNamingPolicy.KebabCaseLower.ConvertName(m.ToString()), StringComparer.Ordinal);
         return csv.GetRecords<Heading>().ToDictionary(h => h.heading, h => meanings[h.meaning], StringComparer.Ordinal);
     }
 
-    [GeneratedRegex(@"\b(?:mm2|mm|m|ft|in|a|v|awg|amps|volts|approx|nominal)\b", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"\b(?:mm2|mm|m|ft|in|a|v|awg|amps|volts|approx|nominal)\b",
+        RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Unit();
 
     [GeneratedRegex(@"\s+", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]

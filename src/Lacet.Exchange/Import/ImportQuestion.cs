@@ -6,7 +6,13 @@ namespace Lacet.Exchange.Import;
 /// <param name="Options">What may be answered, and how each is said.</param>
 /// <param name="Answer">What holds now.</param>
 /// <param name="Rows">How many rows it is about.</param>
-public sealed record ImportQuestion(string Id, string Says, IReadOnlyList<ImportOption> Options, string Answer, int Rows);
+public sealed record ImportQuestion(
+    string Id,
+    string Says,
+    IReadOnlyList<ImportOption> Options,
+    string Answer,
+    int Rows
+);
 
 /// <summary>An answer.</summary>
 /// <param name="Value">Its stable value.</param>

@@ -40,14 +40,20 @@ public static partial class LandingWords
     ];
 
     /// <summary>
-    /// Where a wire ends. The enclosure stands before "/", or after "+" (IEC 81346, from memory); the device before ":".
+    /// Where a wire ends. The enclosure stands before "/", or after "+" (IEC 81346, from memory); the device before
+    /// ":".
     /// </summary>
     public static ListedEnd Place(string cell, string? enclosure)
     {
         var text = cell.Trim();
         if (Reference().Match(text) is { Success: true } reference)
         {
-            return new(reference.Groups["where"].Value, reference.Groups["device"].Value, reference.Groups["device"].Value + (reference.Groups["terminal"].Success ? ":" + reference.Groups["terminal"].Value : ""));
+            return new(
+                reference.Groups["where"].Value,
+                reference.Groups["device"].Value,
+                reference.Groups["device"].Value
+                    + (reference.Groups["terminal"].Success ? ":" + reference.Groups["terminal"].Value : "")
+            );
         }
 
         var slash = text.IndexOf('/', StringComparison.Ordinal);
@@ -57,12 +63,16 @@ public static partial class LandingWords
         }
 
         var colon = text.LastIndexOf(':');
-        return new(string.IsNullOrWhiteSpace(enclosure) ? null : enclosure.Trim(), colon > 0 && colon < text.Length - 1 ? text[..colon].Trim() : null, text);
+        return new(
+            string.IsNullOrWhiteSpace(enclosure) ? null : enclosure.Trim(),
+            colon > 0 && colon < text.Length - 1 ? text[..colon].Trim() : null,
+            text
+        );
     }
 
     /// <summary>
-    /// What a landing is, read from words beside it; null where the words say nothing that is known. <paramref name="onShelf"/>
-    /// finds one on the Shelf by its code.
+    /// What a landing is, read from words beside it; null where the words say nothing that is known.
+    /// <paramref name="onShelf"/> finds one on the Shelf by its code.
     /// </summary>
     public static ListedEnd? Describe(ListedEnd end, string words, Func<string, LandingDocument?> onShelf)
     {
@@ -76,35 +86,76 @@ public static partial class LandingWords
         var sided = Has(text, Types[0].Words);
         var read = end with
         {
-            Identity = Has(text, "brass|hot side") ? TerminalIdentity.Brass : Has(text, "silver") ? TerminalIdentity.Silver : Has(text, @"green") ? TerminalIdentity.Green : end.Identity,
-            Side = Has(text, sided ? "line" : "line side") ? DeviceSide.Line : Has(text, sided ? "load" : "load side|on load") ? DeviceSide.Load : end.Side,
-            Half = Has(text, "upper|top") ? DeviceHalf.Upper : Has(text, "lower|bottom") ? DeviceHalf.Lower : end.Half,
+            Identity =
+                Has(text, "brass|hot side") ? TerminalIdentity.Brass
+                : Has(text, "silver") ? TerminalIdentity.Silver
+                : Has(text, @"green") ? TerminalIdentity.Green
+                : end.Identity,
+            Side =
+                Has(text, sided ? "line" : "line side") ? DeviceSide.Line
+                : Has(text, sided ? "load" : "load side|on load") ? DeviceSide.Load
+                : end.Side,
+            Half =
+                Has(text, "upper|top") ? DeviceHalf.Upper
+                : Has(text, "lower|bottom") ? DeviceHalf.Lower
+                : end.Half,
             Type = Types.Where(t => Has(text, t.Words)).Select(t => (DeviceType?)t.Type).FirstOrDefault() ?? end.Type,
-            RatingAmps = Rating().Match(text) is { Success: true } rating ? WireWords.Number(rating.Groups["amps"].Value) : end.RatingAmps,
-            Outlets = Has(text, "single") ? 1 : Has(text, "duplex") ? 2 : end.Outlets,
+            RatingAmps = Rating().Match(text) is { Success: true } rating
+                ? WireWords.Number(rating.Groups["amps"].Value)
+                : end.RatingAmps,
+            Outlets =
+                Has(text, "single") ? 1
+                : Has(text, "duplex") ? 2
+                : end.Outlets,
         };
-        var coded = text.Split([' ', ',', ';'], StringSplitOptions.RemoveEmptyEntries).Select(onShelf).FirstOrDefault(l => l is not null) ?? onShelf(text);
+        var coded = text.Split([' ', ',', ';'], StringSplitOptions.RemoveEmptyEntries)
+            .Select(onShelf)
+            .FirstOrDefault(l => l is not null)
+            ?? onShelf(text);
         if (coded is null && Has(text, "twist.?on|splice|joint|connector for"))
         {
             // What a connector takes is on its sheet; these bounds refuse nothing that some connector takes.
             return read with { Splice = new SpliceConnectorDocument("splice", 2, 6, 0.25, 10) };
         }
 
-        var kind = coded ?? Kinds.Where(k => Has(text, k.Words)).Select(k => k.Make() with { Trust = DataTrust.Generic }).FirstOrDefault();
-        read = read with { Landing = kind is null ? end.Landing : Has(text, "two conductors|takes two|for two") ? kind with { TakesTwo = true } : kind };
+        var kind = coded
+            ?? Kinds
+                .Where(k => Has(text, k.Words))
+                .Select(k => k.Make() with { Trust = DataTrust.Generic })
+                .FirstOrDefault();
+        read = read with
+        {
+            Landing =
+                kind is null ? end.Landing
+                : Has(text, "two conductors|takes two|for two") ? kind with { TakesTwo = true }
+                : kind,
+        };
         return read == end ? null : read;
     }
 
     // A list asks for the same few words in every row.
     private static readonly ConcurrentDictionary<string, Regex> Patterns = new(StringComparer.Ordinal);
 
-    private static bool Has(string text, string words) => Patterns.GetOrAdd(
-        words, static w => new Regex($@"\b(?:{w})s?\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.Compiled, TimeSpan.FromSeconds(1)))
-        .IsMatch(text.Replace('-', ' '));
+    private static bool Has(string text, string words) =>
+        Patterns
+            .GetOrAdd(words, static w => new Regex(
+                $@"\b(?:{w})s?\b",
+                RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.Compiled,
+                TimeSpan.FromSeconds(1)
+            ))
+            .IsMatch(text.Replace('-', ' '));
 
-    [GeneratedRegex(@"^(?:=\S*)?\+(?<where>[^-+:/]+)-(?<device>[^:+]+)(?::(?<terminal>.+))?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?:=\S*)?\+(?<where>[^-+:/]+)-(?<device>[^:+]+)(?::(?<terminal>.+))?$",
+        RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Reference();
 
-    [GeneratedRegex(@"\b(?<amps>[0-9]{1,3}(?:[.,][0-9])?)\s*A\b", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"\b(?<amps>[0-9]{1,3}(?:[.,][0-9])?)\s*A\b",
+        RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Rating();
 }

@@ -5,7 +5,10 @@ using UnitsNet.Units;
 
 namespace Lacet.Exchange.Import;
 
-/// <summary>Reads the other cells of a list: lengths, colours, ferrules, amperes and volts. What is wrong is told with what would be right.</summary>
+/// <summary>
+/// Reads the other cells of a list: lengths, colours, ferrules, amperes and volts. What is wrong is told with what
+/// would be right.
+/// </summary>
 internal sealed partial class ListCells(Doubts doubts)
 {
     // A list repeats itself: what was read once is known.
@@ -18,7 +21,10 @@ internal sealed partial class ListCells(Doubts doubts)
             return (null, true);
         }
 
-        if (FerruleSize().Match(cell) is { Success: true } match && WireWords.Number(match.Groups["size"].Value) is { } size)
+        if (
+            FerruleSize().Match(cell) is { Success: true } match
+            && WireWords.Number(match.Groups["size"].Value) is { } size
+        )
         {
             return (new(size, match.Groups["pin"].Success ? WireWords.Number(match.Groups["pin"].Value) : null), false);
         }
@@ -28,7 +34,12 @@ internal sealed partial class ListCells(Doubts doubts)
             return (null, false);
         }
 
-        problems.Add(new(ColumnMeaning.Ferrule, $"“{WireWords.Shown(cell)}” is no ferrule: write its size in mm², such as 2.5 or 2.5/8 with the pin, or none."));
+        problems.Add(
+            new(
+                ColumnMeaning.Ferrule,
+                $"“{WireWords.Shown(cell)}” is no ferrule: write its size in mm², such as 2.5 or 2.5/8 with the pin, or none."
+            )
+        );
         return (null, false);
     }
 
@@ -39,13 +50,27 @@ internal sealed partial class ListCells(Doubts doubts)
             return colour.ToString();
         }
 
-        problems.Add(new(ColumnMeaning.Colour, $"“{WireWords.Shown(cell)}” is no colour: write such as black, BK, or green/yellow."));
+        problems.Add(
+            new(
+                ColumnMeaning.Colour,
+                $"“{WireWords.Shown(cell)}” is no colour: write such as black, BK, or green/yellow."
+            )
+        );
         return null;
     }
 
     internal double? Length(Dictionary<ColumnMeaning, string> cells, List<CellProblem> problems)
     {
-        var column = new[] { ColumnMeaning.Length, ColumnMeaning.LengthM, ColumnMeaning.LengthFt, ColumnMeaning.LengthMm }.Where(cells.ContainsKey).Cast<ColumnMeaning?>().FirstOrDefault();
+        var column = new[]
+        {
+            ColumnMeaning.Length,
+            ColumnMeaning.LengthM,
+            ColumnMeaning.LengthFt,
+            ColumnMeaning.LengthMm,
+        }
+            .Where(cells.ContainsKey)
+            .Cast<ColumnMeaning?>()
+            .FirstOrDefault();
         if (column is not { } meaning)
         {
             return null;
@@ -79,7 +104,13 @@ internal sealed partial class ListCells(Doubts doubts)
         return null;
     }
 
-    internal static double? Positive(Dictionary<ColumnMeaning, string> cells, ColumnMeaning column, Func<string, double?> read, string wants, List<CellProblem> problems)
+    internal static double? Positive(
+        Dictionary<ColumnMeaning, string> cells,
+        ColumnMeaning column,
+        Func<string, double?> read,
+        string wants,
+        List<CellProblem> problems
+    )
     {
         if (!cells.TryGetValue(column, out var cell))
         {
@@ -95,12 +126,24 @@ internal sealed partial class ListCells(Doubts doubts)
         return null;
     }
 
-    [GeneratedRegex(@"^(?:none|no|bare|without|-)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?:none|no|bare|without|-)$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex NoFerrule();
 
-    [GeneratedRegex(@"^(?:yes|y|x|ferrule|both)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?:yes|y|x|ferrule|both)$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Yes();
 
-    [GeneratedRegex(@"^(?:ferrule\s*)?(?<size>[0-9]{1,3}(?:[.,][0-9]{1,2})?)\s*(?:mm²|mm2)?(?:\s*[/x-]\s*(?<pin>[0-9]{1,2}))?\s*(?:mm)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?:ferrule\s*)?(?<size>[0-9]{1,3}(?:[.,][0-9]{1,2})?)\s*(?:mm²|mm2)?(?:\s*[/x-]\s*(?<pin>[0-9]{1,2}))?\s*(?:mm)?$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex FerruleSize();
 }

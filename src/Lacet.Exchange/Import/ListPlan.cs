@@ -5,7 +5,9 @@ using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Import;
 
-/// <summary>What a wire list would do to a job: parts that are new, changed, taken out; everything else is left as it is.</summary>
+/// <summary>
+/// What a wire list would do to a job: parts that are new, changed, taken out; everything else is left as it is.
+/// </summary>
 public sealed class ListPlan
 {
     private readonly Dictionary<string, EnclosureDocument> _enclosures;
@@ -52,11 +54,19 @@ public sealed class ListPlan
     public int Count(RowDoes does) => Effects.Count(e => e.Does == does);
 
     /// <summary>Plans a list. Rows that are wrong take no part. <paramref name="newId"/> makes ids.</summary>
-    public static ListPlan Of(IReadOnlyCollection<JobPartDocument> job, WireList list, ListPlanOptions options, Func<Guid> newId)
+    public static ListPlan Of(
+        IReadOnlyCollection<JobPartDocument> job,
+        WireList list,
+        ListPlanOptions options,
+        Func<Guid> newId
+    )
     {
         if (options.Enclosure.Trim().Length is 0 or > 200)
         {
-            throw new ImpossibleInputException("enclosure", "Name the enclosure of ends that name none, in 1 to 200 characters.");
+            throw new ImpossibleInputException(
+                "enclosure",
+                "Name the enclosure of ends that name none, in 1 to 200 characters."
+            );
         }
 
         var plan = new ListPlan(job, options, newId);
@@ -66,25 +76,58 @@ public sealed class ListPlan
         foreach (var row in list.Rows)
         {
             var problems = row.Problems.ToList();
-            if (row.Wire is { Circuit: { } circuit, BreakerAmps: { } amps } && !breakers.TryAdd(circuit, (amps, row.Row)) && breakers[circuit] is var first && first.Amps != amps)
+            if (
+                row.Wire is { Circuit: { } circuit, BreakerAmps: { } amps }
+                && !breakers.TryAdd(circuit, (amps, row.Row))
+                && breakers[circuit] is var first
+                && first.Amps != amps
+            )
             {
-                problems.Add(new(ColumnMeaning.Breaker, string.Create(CultureInfo.InvariantCulture, $"Circuit {circuit} has {first.Amps} A in row {first.Row} and {amps} A here: one circuit has one breaker.")));
+                problems.Add(
+                    new(
+                        ColumnMeaning.Breaker,
+                        string.Create(
+                            CultureInfo.InvariantCulture,
+                            $"Circuit {circuit} has {first.Amps} A in row {first.Row} and {amps} A here: one circuit has one breaker."
+                        )
+                    )
+                );
             }
 
-            effects.Add(row.Wire is { } wire && problems.Count == 0
-                // A name that the list has twice is twice a wire, and a finding; only the first is the one that was there.
-                ? plan.Wire(row, wire, seen.Add(wire.Name) ? plan._wires.GetValueOrDefault(wire.Name) : null)
-                : new(row, RowDoes.Wrong, [], problems));
+            effects.Add(
+                row.Wire is { } wire && problems.Count == 0
+                    // A name that the list has twice is twice a wire, and a finding; only the first is the one that was
+                    // there.
+                    ? plan.Wire(row, wire, seen.Add(wire.Name) ? plan._wires.GetValueOrDefault(wire.Name) : null)
+                    : new(row, RowDoes.Wrong, [], problems)
+            );
         }
 
-        return plan.Finished(effects, !options.Replaces ? [] : [.. plan._wires.Values.Where(w => plan._before.ContainsKey(w.Id) && !seen.Contains(w.Name) && plan.IsInNamed(w)).OrderBy(w => w.Order)]);
+        return plan.Finished(
+            effects,
+            !options.Replaces
+                ? []
+                :
+                [
+                    .. plan
+                        ._wires.Values.Where(w =>
+                            plan._before.ContainsKey(w.Id) && !seen.Contains(w.Name) && plan.IsInNamed(w)
+                        )
+                        .OrderBy(w => w.Order),
+                ]
+        );
     }
 
     /// <summary>
-    /// Plans rows that somebody typed: each changes the wire that it stands for, or adds one. What was emptied is emptied.
+    /// Plans rows that somebody typed: each changes the wire that it stands for, or adds one. What was emptied is
+    /// emptied.
     /// </summary>
     public static ListPlan Typed(
-        IReadOnlyCollection<JobPartDocument> job, IReadOnlyList<TypedRow> rows, ListPlanOptions options, Func<Guid> newId)
+        IReadOnlyCollection<JobPartDocument> job,
+        IReadOnlyList<TypedRow> rows,
+        ListPlanOptions options,
+        Func<Guid> newId
+    )
     {
         var plan = new ListPlan(job, options, newId);
         return plan.Finished([.. rows.Select(r => plan.Wire(r.Row, r.Row.Wire!, r.Before, r.Emptied))], []);
@@ -99,21 +142,29 @@ public sealed class ListPlan
         return this;
     }
 
-    private RowEffect Wire(ListRow row, ListedWire listed, WireDocument? before, IReadOnlySet<ColumnMeaning>? emptied = null)
+    private RowEffect Wire(
+        ListRow row,
+        ListedWire listed,
+        WireDocument? before,
+        IReadOnlySet<ColumnMeaning>? emptied = null
+    )
     {
         var circuit = listed.Circuit is null ? null : Circuit(listed);
-        var wire = before ?? new WireDocument
-        {
-            Id = _newId(),
-            Order = Next(EntityKind.Wire),
-            Name = listed.Name,
-            A = new EndDocument { Id = _newId() },
-            B = new EndDocument { Id = _newId() },
-        };
+        var wire = before
+            ?? new WireDocument
+            {
+                Id = _newId(),
+                Order = Next(EntityKind.Wire),
+                Name = listed.Name,
+                A = new EndDocument { Id = _newId() },
+                B = new EndDocument { Id = _newId() },
+            };
         wire = wire with
         {
             Name = listed.Name,
-            Conductor = Keep(before?.Conductor, listed.Conductor) ? before!.Conductor : listed.Conductor ?? wire.Conductor,
+            Conductor = Keep(before?.Conductor, listed.Conductor)
+                ? before!.Conductor
+                : listed.Conductor ?? wire.Conductor,
             Colour = listed.Colour ?? wire.Colour,
             Function = listed.Function ?? wire.Function,
             CircuitId = circuit?.Id ?? wire.CircuitId,
@@ -136,29 +187,31 @@ public sealed class ListPlan
         return new(row, before is null ? RowDoes.Add : RowDoes.Change, before is null ? [] : Changes(before, wire), []);
     }
 
-    private static WireDocument Emptied(WireDocument wire, ColumnMeaning column) => column switch
-    {
-        ColumnMeaning.From => wire with { A = wire.A with { LandingId = null } },
-        ColumnMeaning.To => wire with { B = wire.B with { LandingId = null } },
-        ColumnMeaning.Size => wire with { Conductor = null },
-        ColumnMeaning.Colour => wire with { Colour = null },
-        ColumnMeaning.Function => wire with { Function = WireFunction.Unknown },
-        ColumnMeaning.Circuit => wire with { CircuitId = null },
-        ColumnMeaning.Length => wire with { LengthMm = null },
-        ColumnMeaning.Run => wire with { Run = null },
-        _ => wire,
-    };
+    private static WireDocument Emptied(WireDocument wire, ColumnMeaning column) =>
+        column switch
+        {
+            ColumnMeaning.From => wire with { A = wire.A with { LandingId = null } },
+            ColumnMeaning.To => wire with { B = wire.B with { LandingId = null } },
+            ColumnMeaning.Size => wire with { Conductor = null },
+            ColumnMeaning.Colour => wire with { Colour = null },
+            ColumnMeaning.Function => wire with { Function = WireFunction.Unknown },
+            ColumnMeaning.Circuit => wire with { CircuitId = null },
+            ColumnMeaning.Length => wire with { LengthMm = null },
+            ColumnMeaning.Run => wire with { Run = null },
+            _ => wire,
+        };
 
     /// <summary>An insulation that somebody measured stays with a wire whose size stays.</summary>
     private static bool Keep(Documents.ConductorDocument? before, Documents.ConductorDocument? listed) =>
         before is not null && listed is not null && before with { InsulationOuterDiameterMm = null } == listed;
 
-    private EndDocument End(EndDocument end, ListedWire wire, ListedEnd? at) => end with
-    {
-        LandingId = at is null ? end.LandingId : Landing(at).Id,
-        Ferrule = wire.Ferrule ?? (wire.SaidBare ? null : end.Ferrule),
-        SaidBare = wire.SaidBare || (end.SaidBare && wire.Ferrule is null),
-    };
+    private EndDocument End(EndDocument end, ListedWire wire, ListedEnd? at) =>
+        end with
+        {
+            LandingId = at is null ? end.LandingId : Landing(at).Id,
+            Ferrule = wire.Ferrule ?? (wire.SaidBare ? null : end.Ferrule),
+            SaidBare = wire.SaidBare || (end.SaidBare && wire.Ferrule is null),
+        };
 
     private JobLandingDocument Landing(ListedEnd at)
     {
@@ -167,7 +220,17 @@ public sealed class ListPlan
         var device = at.Device is { } name ? Device(enclosure.Id, name, at) : null;
         var key = (enclosure.Id, at.Name.ToUpperInvariant());
         var there = _landings.GetValueOrDefault(key);
-        var landing = (there ?? new JobLandingDocument { Id = _newId(), Order = Next(EntityKind.Landing), EnclosureId = enclosure.Id, DeviceId = device?.Id, Name = at.Name }) with
+        var landing = (
+            there
+            ?? new JobLandingDocument
+            {
+                Id = _newId(),
+                Order = Next(EntityKind.Landing),
+                EnclosureId = enclosure.Id,
+                DeviceId = device?.Id,
+                Name = at.Name,
+            }
+        ) with
         {
             // What is known of a landing is not overwritten by what a list happens to call it.
             Landing = there?.Landing ?? (there?.Splice is null ? at.Landing : null),
@@ -186,7 +249,14 @@ public sealed class ListPlan
     private DeviceDocument Device(Guid enclosure, string name, ListedEnd at)
     {
         var key = (enclosure, name.ToUpperInvariant());
-        var device = _devices.GetValueOrDefault(key) ?? new DeviceDocument { Id = _newId(), Order = Next(EntityKind.Device), EnclosureId = enclosure, Name = name };
+        var device = _devices.GetValueOrDefault(key)
+            ?? new DeviceDocument
+            {
+                Id = _newId(),
+                Order = Next(EntityKind.Device),
+                EnclosureId = enclosure,
+                Name = name,
+            };
         device = device with
         {
             Type = device.Type == DeviceType.Block ? at.Type ?? DeviceType.Block : device.Type,
@@ -201,7 +271,12 @@ public sealed class ListPlan
     {
         if (!_enclosures.TryGetValue(name, out var enclosure))
         {
-            enclosure = new EnclosureDocument { Id = _newId(), Order = Next(EntityKind.Enclosure), Name = name };
+            enclosure = new EnclosureDocument
+            {
+                Id = _newId(),
+                Order = Next(EntityKind.Enclosure),
+                Name = name,
+            };
         }
 
         Keep(_enclosures, name, enclosure);
@@ -211,7 +286,13 @@ public sealed class ListPlan
     private CircuitDocument Circuit(ListedWire wire)
     {
         var name = wire.Circuit!;
-        var circuit = _circuits.GetValueOrDefault(name) ?? new CircuitDocument { Id = _newId(), Order = Next(EntityKind.Circuit), Name = name };
+        var circuit = _circuits.GetValueOrDefault(name)
+            ?? new CircuitDocument
+            {
+                Id = _newId(),
+                Order = Next(EntityKind.Circuit),
+                Name = name,
+            };
         circuit = circuit with
         {
             OcpdAmps = wire.BreakerAmps ?? circuit.OcpdAmps,
@@ -227,16 +308,27 @@ public sealed class ListPlan
     {
         foreach (var enclosure in _enclosures.Values.Where(e => _named.Contains(e.Id)).ToList())
         {
-            Keep(_enclosures, enclosure.Name, enclosure with
-            {
-                Drawing = string.IsNullOrWhiteSpace(_options.Drawing) ? enclosure.Drawing : _options.Drawing.Trim(),
-                Revision = string.IsNullOrWhiteSpace(_options.Revision) ? enclosure.Revision : _options.Revision.Trim(),
-            });
+            Keep(
+                _enclosures,
+                enclosure.Name,
+                enclosure with
+                {
+                    Drawing = string.IsNullOrWhiteSpace(_options.Drawing) ? enclosure.Drawing : _options.Drawing.Trim(),
+                    Revision = string.IsNullOrWhiteSpace(_options.Revision)
+                        ? enclosure.Revision
+                        : _options.Revision.Trim(),
+                }
+            );
         }
     }
 
-    private bool IsInNamed(WireDocument wire) => new[] { wire.A, wire.B }
-        .Any(e => e.LandingId is { } id && _before.TryGetValue(id, out var part) && part is JobLandingDocument landing && _named.Contains(landing.EnclosureId));
+    private bool IsInNamed(WireDocument wire) =>
+        new[] { wire.A, wire.B }.Any(e =>
+            e.LandingId is { } id
+            && _before.TryGetValue(id, out var part)
+            && part is JobLandingDocument landing
+            && _named.Contains(landing.EnclosureId)
+        );
 
     private void Keep<TKey, TPart>(Dictionary<TKey, TPart> parts, TKey key, TPart part)
         where TKey : notnull
@@ -262,8 +354,10 @@ public sealed class ListPlan
             }
         }
 
-        string? Place(EndDocument end) => end.LandingId is not { } id ? null
-            : (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is JobLandingDocument landing ? landing.Name : null;
+        string? Place(EndDocument end) =>
+            end.LandingId is not { } id ? null
+            : (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is JobLandingDocument landing ? landing.Name
+            : null;
         string? Metres(double? mm) => mm is { } given ? FormattableString.Invariant($"{given / 1000:0.###} m") : null;
         Compare(ColumnMeaning.From, Place(before.A), Place(after.A));
         Compare(ColumnMeaning.To, Place(before.B), Place(after.B));
@@ -276,7 +370,13 @@ public sealed class ListPlan
         Compare(ColumnMeaning.Ferrule, Say(before.A), Say(after.A));
         return changes;
 
-        string? Name(Guid? circuit) => circuit is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is CircuitDocument of ? of.Name : null;
-        static string? Say(EndDocument end) => end.SaidBare ? "none" : end.Ferrule?.SizeMm2 is { } size ? FormattableString.Invariant($"{size} mm²") : null;
+        string? Name(Guid? circuit) =>
+            circuit is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is CircuitDocument of
+                ? of.Name
+                : null;
+        static string? Say(EndDocument end) =>
+            end.SaidBare ? "none"
+            : end.Ferrule?.SizeMm2 is { } size ? FormattableString.Invariant($"{size} mm²")
+            : null;
     }
 }

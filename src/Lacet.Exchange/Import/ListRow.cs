@@ -6,4 +6,8 @@ namespace Lacet.Exchange.Import;
 /// <param name="Wire">How it was read; null where something is wrong with it.</param>
 /// <param name="Problems">What is wrong.</param>
 public sealed record ListRow(
-    int Row, IReadOnlyDictionary<ColumnMeaning, string> Cells, ListedWire? Wire, IReadOnlyList<CellProblem> Problems);
+    int Row,
+    IReadOnlyDictionary<ColumnMeaning, string> Cells,
+    ListedWire? Wire,
+    IReadOnlyList<CellProblem> Problems
+);

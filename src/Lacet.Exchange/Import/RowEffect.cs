@@ -5,7 +5,12 @@ namespace Lacet.Exchange.Import;
 /// <param name="Does">Adds, changes, nothing; or nothing because it is wrong.</param>
 /// <param name="Changes">What it changes.</param>
 /// <param name="Problems">What is wrong.</param>
-public sealed record RowEffect(ListRow Row, RowDoes Does, IReadOnlyList<ListChange> Changes, IReadOnlyList<CellProblem> Problems);
+public sealed record RowEffect(
+    ListRow Row,
+    RowDoes Does,
+    IReadOnlyList<ListChange> Changes,
+    IReadOnlyList<CellProblem> Problems
+);
 
 /// <summary>A change of one value.</summary>
 /// <param name="Column">Which.</param>

@@ -11,8 +11,9 @@ using MiniExcelLibs.OpenXml;
 namespace Lacet.Exchange.Import;
 
 /// <summary>
-/// Reads the cells of a file that somebody sent: a workbook, or text whose cells are parted by commas, semicolons or tabs.
-/// Nothing in it is run or computed. Throws <see cref="ImpossibleInputException"/> with one sentence where it is no such file.
+/// Reads the cells of a file that somebody sent: a workbook, or text whose cells are parted by commas, semicolons or
+/// tabs. Nothing in it is run or computed. Throws <see cref="ImpossibleInputException"/> with one sentence where it is
+/// no such file.
 /// </summary>
 public static class SheetReader
 {
@@ -26,7 +27,9 @@ public static class SheetReader
         IgnoreBlankLines = false,
     };
 
-    /// <summary>Reads all sheets that hold anything. <paramref name="progress"/> hears how many rows were read.</summary>
+    /// <summary>
+    /// Reads all sheets that hold anything. <paramref name="progress"/> hears how many rows were read.
+    /// </summary>
     public static IReadOnlyList<Sheet> Read(byte[] file, IProgress<int>? progress, CancellationToken cancellation)
     {
         if (file.Length == 0)
@@ -34,13 +37,15 @@ public static class SheetReader
             throw Refused("The file is empty.");
         }
 
-        return file.Length > ImportLimits.Bytes ? throw Refused($"The file is larger than {ImportLimits.Bytes / 1024 / 1024} MB: that is no wire list.")
+        return file.Length > ImportLimits.Bytes
+                ? throw Refused($"The file is larger than {ImportLimits.Bytes / 1024 / 1024} MB: that is no wire list.")
             : file is [(byte)'P', (byte)'K', ..] ? Workbook(file, progress, cancellation)
             : [new Sheet("list", Text(Decode(file), progress, cancellation))];
     }
 
     /// <summary>Reads text that was pasted.</summary>
-    public static Sheet ReadText(string text, IProgress<int>? progress, CancellationToken cancellation) => new("paste", Text(text, progress, cancellation));
+    public static Sheet ReadText(string text, IProgress<int>? progress, CancellationToken cancellation) =>
+        new("paste", Text(text, progress, cancellation));
 
     private static string Decode(byte[] file)
     {
@@ -57,13 +62,21 @@ public static class SheetReader
         }
         catch (DecoderFallbackException)
         {
-            throw Refused("The file is not written in UTF-8, so ² and letters beyond English cannot be told for sure. Save it as “CSV UTF-8”, or send the workbook itself.");
+            throw Refused(
+                "The file is not written in UTF-8, so ² and letters beyond English cannot be told for sure. Save it as “CSV UTF-8”, or send the workbook itself."
+            );
         }
 
-        return text.Contains('\0', StringComparison.Ordinal) ? throw Refused("The file holds zero bytes: it is no text. Send CSV, TSV or XLSX.") : text;
+        return text.Contains('\0', StringComparison.Ordinal)
+            ? throw Refused("The file holds zero bytes: it is no text. Send CSV, TSV or XLSX.")
+            : text;
     }
 
-    private static List<IReadOnlyList<string>> Text(string text, IProgress<int>? progress, CancellationToken cancellation)
+    private static List<IReadOnlyList<string>> Text(
+        string text,
+        IProgress<int>? progress,
+        CancellationToken cancellation
+    )
     {
         using var csv = new CsvParser(new StringReader(text), Reading);
         var rows = new List<IReadOnlyList<string>>();
@@ -79,7 +92,8 @@ public static class SheetReader
             throw Refused("The file cannot be read as a table. Send CSV, TSV or XLSX.");
         }
 
-        return rows.Exists(r => r.Count > 1) ? rows
+        return rows.Exists(r => r.Count > 1)
+            ? rows
             : throw Refused("The file holds no table: no row has two cells. Send CSV, TSV or XLSX.");
     }
 
@@ -94,8 +108,16 @@ public static class SheetReader
             {
                 stream.Position = 0;
                 var rows = new List<IReadOnlyList<string>>();
-                foreach (var row in stream.Query(useHeaderRow: false, sheetName: name, excelType: ExcelType.XLSX, configuration: new OpenXmlConfiguration { FillMergedCells = false })
-                    .Cast<IDictionary<string, object?>>())
+                foreach (
+                    var row in stream
+                        .Query(
+                            useHeaderRow: false,
+                            sheetName: name,
+                            excelType: ExcelType.XLSX,
+                            configuration: new OpenXmlConfiguration { FillMergedCells = false }
+                        )
+                        .Cast<IDictionary<string, object?>>()
+                )
                 {
                     Keep(rows, [.. row.Values.Select(Cell)], progress, cancellation);
                 }
@@ -106,7 +128,8 @@ public static class SheetReader
                 }
             }
         }
-        catch (Exception exception) when (exception is not (ImpossibleInputException or OperationCanceledException or OutOfMemoryException))
+        catch (Exception exception)
+            when (exception is not (ImpossibleInputException or OperationCanceledException or OutOfMemoryException))
         {
             throw Refused("The workbook cannot be opened: it is damaged, locked with a password, or no XLSX.");
         }
@@ -114,16 +137,22 @@ public static class SheetReader
         return sheets.Count > 0 ? sheets : throw Refused("The workbook holds no cells.");
     }
 
-    private static string Cell(object? value) => value switch
-    {
-        null => "",
-        double number => number.ToString("0.##########", CultureInfo.InvariantCulture),
-        DateTime date => date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
-        bool flag => flag ? "true" : "false",
-        _ => Convert.ToString(value, CultureInfo.InvariantCulture) ?? "",
-    };
+    private static string Cell(object? value) =>
+        value switch
+        {
+            null => "",
+            double number => number.ToString("0.##########", CultureInfo.InvariantCulture),
+            DateTime date => date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
+            bool flag => flag ? "true" : "false",
+            _ => Convert.ToString(value, CultureInfo.InvariantCulture) ?? "",
+        };
 
-    private static void Keep(List<IReadOnlyList<string>> rows, string[] cells, IProgress<int>? progress, CancellationToken cancellation)
+    private static void Keep(
+        List<IReadOnlyList<string>> rows,
+        string[] cells,
+        IProgress<int>? progress,
+        CancellationToken cancellation
+    )
     {
         cancellation.ThrowIfCancellationRequested();
         var last = Array.FindLastIndex(cells, c => !string.IsNullOrWhiteSpace(c));
@@ -140,7 +169,9 @@ public static class SheetReader
                 return;
             }
 
-            throw Refused($"The list has more than {ImportLimits.Rows.ToString("#,0", CultureInfo.InvariantCulture)} rows. Part it by enclosure, and import one after the other.");
+            throw Refused(
+                $"The list has more than {ImportLimits.Rows.ToString("#,0", CultureInfo.InvariantCulture)} rows. Part it by enclosure, and import one after the other."
+            );
         }
 
         var kept = new string[last + 1];
@@ -178,11 +209,16 @@ public static class SheetReader
                     cancellation.ThrowIfCancellationRequested();
                     if ((unpacked += read) > ImportLimits.Unpacked)
                     {
-                        throw Refused("The workbook unpacks to far more than a wire list holds. Nothing of it was read.");
+                        throw Refused(
+                            "The workbook unpacks to far more than a wire list holds. Nothing of it was read."
+                        );
                     }
                 }
 
-                if (entry.FullName.StartsWith("xl/worksheets/", StringComparison.OrdinalIgnoreCase) && entry.FullName.EndsWith(".xml", StringComparison.OrdinalIgnoreCase))
+                if (
+                    entry.FullName.StartsWith("xl/worksheets/", StringComparison.OrdinalIgnoreCase)
+                    && entry.FullName.EndsWith(".xml", StringComparison.OrdinalIgnoreCase)
+                )
                 {
                     CheckReach(entry, cancellation);
                 }
@@ -196,7 +232,10 @@ public static class SheetReader
 
     private static void CheckReach(ZipArchiveEntry sheet, CancellationToken cancellation)
     {
-        using var xml = XmlReader.Create(sheet.Open(), new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null });
+        using var xml = XmlReader.Create(
+            sheet.Open(),
+            new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null }
+        );
         while (xml.Read())
         {
             if (xml.NodeType != XmlNodeType.Element)
@@ -213,7 +252,9 @@ public static class SheetReader
             };
             if (reference is not null && ColumnOf(reference) > ImportLimits.Columns)
             {
-                throw Refused($"The workbook reaches to column {reference.TrimEnd("0123456789".ToCharArray())}; more than {ImportLimits.Columns} columns are no wire list. Nothing of it was read.");
+                throw Refused(
+                    $"The workbook reaches to column {reference.TrimEnd("0123456789".ToCharArray())}; more than {ImportLimits.Columns} columns are no wire list. Nothing of it was read."
+                );
             }
         }
     }

@@ -6,22 +6,32 @@ using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Import;
 
-/// <summary>Reads the cells of a list that say what a conductor is: its size, in whichever column, and its build.</summary>
+/// <summary>
+/// Reads the cells of a list that say what a conductor is: its size, in whichever column, and its build.
+/// </summary>
 internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubts doubts)
 {
     private static readonly string[] GaugeOrMetric = ["1", "2", "4", "6", "10", "16", "25"];
 
     // A list repeats itself: what was read once is known.
-    private readonly Dictionary<string, (ConductorDocument? Conductor, bool Said, string? Problem)> _conductors = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, (ConductorDocument? Conductor, bool Said, string? Problem)> _conductors = new(
+        StringComparer.Ordinal
+    );
     private bool _unclear;
 
     /// <summary>Whether most sizes of the list that say what they are, are mm².</summary>
     internal bool MetricColumn { get; private set; }
 
     /// <summary>The conductor that a row names, and how many of it; null where it names none.</summary>
-    internal (ConductorDocument? Conductor, int Count) Read(Dictionary<ColumnMeaning, string> cells, List<CellProblem> problems)
+    internal (ConductorDocument? Conductor, int Count) Read(
+        Dictionary<ColumnMeaning, string> cells,
+        List<CellProblem> problems
+    )
     {
-        var column = new[] { ColumnMeaning.Size, ColumnMeaning.Mm2, ColumnMeaning.Awg }.Where(cells.ContainsKey).Cast<ColumnMeaning?>().FirstOrDefault();
+        var column = new[] { ColumnMeaning.Size, ColumnMeaning.Mm2, ColumnMeaning.Awg }
+            .Where(cells.ContainsKey)
+            .Cast<ColumnMeaning?>()
+            .FirstOrDefault();
         if (column is not { } meaning)
         {
             return (null, 1);
@@ -67,7 +77,11 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
         {
             var read = ConductorText.Read(text, null);
             var said = ConductorText.SaysBuild(text);
-            return (ConductorDocument.Of(said ? read : Conductor.Of(read.Size, UnsaidBuild(read.Size), read.Material)), said, null);
+            return (
+                ConductorDocument.Of(said ? read : Conductor.Of(read.Size, UnsaidBuild(read.Size), read.Material)),
+                said,
+                null
+            );
         }
         catch (ImpossibleInputException impossible)
         {
@@ -75,7 +89,10 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
         }
     }
 
-    /// <summary>A bare number takes its unit from its column, or from the rest of it, or from the answer; words of the build may stand behind it.</summary>
+    /// <summary>
+    /// A bare number takes its unit from its column, or from the rest of it, or from the answer; words of the build may
+    /// stand behind it.
+    /// </summary>
     private string WithUnit(string text, ColumnMeaning column)
     {
         if (Bare(text) is not var (number, words))
@@ -88,7 +105,11 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
             return $"{number} AWG {words}";
         }
 
-        if (column == ColumnMeaning.Mm2 || number.Contains('.', StringComparison.Ordinal) || number.Contains(',', StringComparison.Ordinal))
+        if (
+            column == ColumnMeaning.Mm2
+            || number.Contains('.', StringComparison.Ordinal)
+            || number.Contains(',', StringComparison.Ordinal)
+        )
         {
             return $"{number} mm² {words}";
         }
@@ -110,7 +131,10 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
     private static (string Number, string Words)? Bare(string text)
     {
         var parts = text.Split(' ', 2, StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
-        return parts.Length > 0 && WireWords.BareNumber().IsMatch(parts[0]) && (parts.Length == 1 || parts[1].Split(' ').All(ConductorText.IsWord))
+        return
+            parts.Length > 0
+            && WireWords.BareNumber().IsMatch(parts[0])
+            && (parts.Length == 1 || parts[1].Split(' ').All(ConductorText.IsWord))
             ? (parts[0], parts.Length == 1 ? "" : parts[1])
             : null;
     }
@@ -124,13 +148,21 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
         }
 
         var (gauges, metric) = (0, 0);
-        foreach (var cell in sheet.Rows.Skip(headingRow + 1).Select(r => Sheet.Cell(r, column.Index)).Where(c => c.Length > 0 && !GaugeOrMetric.Contains(Bare(c)?.Number, StringComparer.Ordinal)))
+        foreach (
+            var cell in sheet
+                .Rows.Skip(headingRow + 1)
+                .Select(r => Sheet.Cell(r, column.Index))
+                .Where(c => c.Length > 0 && !GaugeOrMetric.Contains(Bare(c)?.Number, StringComparer.Ordinal))
+        )
         {
             if (Metric().IsMatch(cell))
             {
                 metric++;
             }
-            else if (ConductorSize.TryParse(Bare(cell)?.Number ?? cell, out var size, out _) && size.System != SizeSystem.Metric)
+            else if (
+                ConductorSize.TryParse(Bare(cell)?.Number ?? cell, out var size, out _)
+                && size.System != SizeSystem.Metric
+            )
             {
                 gauges++;
             }
@@ -140,25 +172,41 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
         MetricColumn = metric > gauges;
     }
 
-    private Build UnsaidBuild(ConductorSize size) => doubts.Answer(Doubts.Builds, "usual") switch
-    {
-        "solid" => Build.Solid,
-        "stranded" => Build.Stranded,
-        "fine" => Build.FineStranded,
-        _ => size.System == SizeSystem.Metric ? Build.FineStranded : Build.Stranded,
-    };
+    private Build UnsaidBuild(ConductorSize size) =>
+        doubts.Answer(Doubts.Builds, "usual") switch
+        {
+            "solid" => Build.Solid,
+            "stranded" => Build.Stranded,
+            "fine" => Build.FineStranded,
+            _ => size.System == SizeSystem.Metric ? Build.FineStranded : Build.Stranded,
+        };
 
     /// <summary>What stands in such a column besides: insulation types say nothing of the build.</summary>
     private static string BuildWords(string cell)
     {
-        var words = cell.Split([' ', ',', ';', '/'], StringSplitOptions.RemoveEmptyEntries).Where(ConductorText.IsWord).ToList();
+        var words = cell.Split([' ', ',', ';', '/'], StringSplitOptions.RemoveEmptyEntries)
+            .Where(ConductorText.IsWord)
+            .ToList();
         // "Fine stranded" is one build in two words.
-        return string.Join(' ', words.Contains("fine", StringComparer.OrdinalIgnoreCase) ? words.Where(w => !w.StartsWith("strand", StringComparison.OrdinalIgnoreCase)) : words);
+        return string.Join(
+            ' ',
+            words.Contains("fine", StringComparer.OrdinalIgnoreCase)
+                ? words.Where(w => !w.StartsWith("strand", StringComparison.OrdinalIgnoreCase))
+                : words
+        );
     }
 
-    [GeneratedRegex(@"^(?<count>[0-9]{1,2})\s*(?:[xX×*]|G(?=[0-9]))\s*(?<size>[0-9].*)$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?<count>[0-9]{1,2})\s*(?:[xX×*]|G(?=[0-9]))\s*(?<size>[0-9].*)$",
+        RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex SeveralCores();
 
-    [GeneratedRegex(@"^[0-9]{1,3}[.,][0-9]|mm", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^[0-9]{1,3}[.,][0-9]|mm",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Metric();
 }

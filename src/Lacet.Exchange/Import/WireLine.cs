@@ -19,11 +19,16 @@ public static class WireLine
     public static IReadOnlyDictionary<ColumnMeaning, string> Read(string line, Func<string, bool> isPlace)
     {
         // A comma inside a word is a decimal comma.
-        var words = line.Split([' ', '\t', ';'], StringSplitOptions.RemoveEmptyEntries).Select(w => w.Trim(','))
-            .Where(w => w is not ("" or "→" or "->" or "to" or "from")).ToList();
+        var words = line.Split([' ', '\t', ';'], StringSplitOptions.RemoveEmptyEntries)
+            .Select(w => w.Trim(','))
+            .Where(w => w is not ("" or "→" or "->" or "to" or "from"))
+            .ToList();
         if (words.Count == 0)
         {
-            throw new ImpossibleInputException("line", "Type a wire’s name, and where it goes, such as: W7 X1:5 X2:3 2.5 black.");
+            throw new ImpossibleInputException(
+                "line",
+                "Type a wire’s name, and where it goes, such as: W7 X1:5 X2:3 2.5 black."
+            );
         }
 
         var cells = new Dictionary<ColumnMeaning, string> { [ColumnMeaning.Wire] = words[0] };
@@ -41,8 +46,12 @@ public static class WireLine
             rest.RemoveRange(0, read);
         }
 
-        return unread.Count == 0 ? cells
-            : throw new ImpossibleInputException("line", $"“{(unread[0].Length > 40 ? unread[0][..40] + "…" : unread[0])}” is no slot, size, colour or function that is known. A slot that is not there yet is written with its device, such as X1:5.");
+        return unread.Count == 0
+            ? cells
+            : throw new ImpossibleInputException(
+                "line",
+                $"“{(unread[0].Length > 40 ? unread[0][..40] + "…" : unread[0])}” is no slot, size, colour or function that is known. A slot that is not there yet is written with its device, such as X1:5."
+            );
     }
 
     /// <summary>Reads the first word, or several that mean one thing; gives how many it took.</summary>
@@ -52,7 +61,10 @@ public static class WireLine
         for (var count = Math.Min(4, words.Count); count > 0; count--)
         {
             var together = string.Join(' ', words.Take(count));
-            if ((isPlace(together) || (count == 1 && together.Contains(':', StringComparison.Ordinal))) && Free(cells, ColumnMeaning.From, ColumnMeaning.To) is { } end)
+            if (
+                (isPlace(together) || (count == 1 && together.Contains(':', StringComparison.Ordinal)))
+                && Free(cells, ColumnMeaning.From, ColumnMeaning.To) is { } end
+            )
             {
                 cells[end] = together;
                 return count;
@@ -80,14 +92,21 @@ public static class WireLine
         : null;
 
     /// <summary>A length says its unit; a bare number is a size.</summary>
-    private static bool IsLength(string text) => text.AsSpan().IndexOfAny(Units) > 0 && !text.Contains("mm²", StringComparison.Ordinal) && !text.Contains("mm2", StringComparison.OrdinalIgnoreCase)
+    private static bool IsLength(string text) =>
+        text.AsSpan().IndexOfAny(Units) > 0
+        && !text.Contains("mm²", StringComparison.Ordinal)
+        && !text.Contains("mm2", StringComparison.OrdinalIgnoreCase)
         && WireWords.LengthMm(text, UnitsNet.Units.LengthUnit.Meter) is not null;
 
     private static bool IsSize(string text)
     {
         try
         {
-            return ConductorText.Read(WireWords.BareNumber().IsMatch(text) && text.AsSpan().IndexOfAny('.', ',') >= 0 ? text + " mm²" : text, null) is not null;
+            return ConductorText.Read(
+                WireWords.BareNumber().IsMatch(text) && text.AsSpan().IndexOfAny('.', ',') >= 0 ? text + " mm²" : text,
+                null
+            )
+                is not null;
         }
         catch (ImpossibleInputException)
         {

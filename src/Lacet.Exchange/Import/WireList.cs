@@ -4,4 +4,8 @@ namespace Lacet.Exchange.Import;
 /// <param name="Rows">Its rows.</param>
 /// <param name="Questions">What is doubtful.</param>
 /// <param name="Notices">What was left out or filled in, each in a sentence.</param>
-public sealed record WireList(IReadOnlyList<ListRow> Rows, IReadOnlyList<ImportQuestion> Questions, IReadOnlyList<string> Notices);
+public sealed record WireList(
+    IReadOnlyList<ListRow> Rows,
+    IReadOnlyList<ImportQuestion> Questions,
+    IReadOnlyList<string> Notices
+);

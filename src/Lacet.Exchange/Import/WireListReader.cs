@@ -17,6 +17,7 @@ public sealed partial class WireListReader
     private readonly SizeCells _sizes;
     private readonly ListCells _cells;
     private readonly Dictionary<string, int> _unknownFunctions = new(StringComparer.OrdinalIgnoreCase);
+
     // A list says the same of many landings: each is read once.
     private readonly Dictionary<string, ListedEnd?> _described = new(StringComparer.Ordinal);
 
@@ -24,7 +25,11 @@ public sealed partial class WireListReader
     /// <param name="columns">What the columns hold.</param>
     /// <param name="answers">Answers to questions of an earlier reading, by id.</param>
     /// <param name="onShelf">Finds a landing on the Shelf by its code.</param>
-    public WireListReader(IReadOnlyList<ListColumn> columns, IReadOnlyDictionary<string, string> answers, Func<string, LandingDocument?> onShelf)
+    public WireListReader(
+        IReadOnlyList<ListColumn> columns,
+        IReadOnlyDictionary<string, string> answers,
+        Func<string, LandingDocument?> onShelf
+    )
     {
         (_columns, _onShelf, _doubts) = (columns, onShelf, new(answers));
         (_sizes, _cells) = (new(columns, _doubts), new(_doubts));
@@ -39,9 +44,17 @@ public sealed partial class WireListReader
         Total,
     }
 
-    /// <summary>Reads the rows below the headings. <paramref name="corrections"/> are cells that were put right, by row and column.</summary>
+    /// <summary>
+    /// Reads the rows below the headings. <paramref name="corrections"/> are cells that were put right, by row and
+    /// column.
+    /// </summary>
     public WireList Read(
-        Sheet sheet, int headingRow, IReadOnlyDictionary<(int Row, ColumnMeaning Column), string> corrections, IProgress<int>? progress, CancellationToken cancellation)
+        Sheet sheet,
+        int headingRow,
+        IReadOnlyDictionary<(int Row, ColumnMeaning Column), string> corrections,
+        IProgress<int>? progress,
+        CancellationToken cancellation
+    )
     {
         _sizes.LookThrough(sheet, headingRow);
         var rows = new List<ListRow>();
@@ -71,33 +84,58 @@ public sealed partial class WireListReader
 
     private RowIs Look(IReadOnlyList<string> row, Dictionary<ColumnMeaning, string> cells) =>
         row.FirstOrDefault(c => !string.IsNullOrWhiteSpace(c)) is not { } first ? RowIs.Blank
-        : Total().IsMatch(first.Trim()) && !cells.ContainsKey(ColumnMeaning.From) && !cells.ContainsKey(ColumnMeaning.To) ? RowIs.Total
-        : _columns.Where(c => c.Meaning != ColumnMeaning.Note).All(c => string.Equals(Sheet.Cell(row, c.Index), c.Heading, StringComparison.OrdinalIgnoreCase)) ? RowIs.Headings
+        : Total().IsMatch(first.Trim())
+        && !cells.ContainsKey(ColumnMeaning.From)
+        && !cells.ContainsKey(ColumnMeaning.To)
+            ? RowIs.Total
+        : _columns
+            .Where(c => c.Meaning != ColumnMeaning.Note)
+            .All(c => string.Equals(Sheet.Cell(row, c.Index), c.Heading, StringComparison.OrdinalIgnoreCase))
+            ? RowIs.Headings
         // One cell across the page, or a remark beside a length, says nothing of a wire.
         : cells.Keys.All(SaysNothingAlone) ? RowIs.Title
         : RowIs.Wire;
 
-    private static bool SaysNothingAlone(ColumnMeaning column) => column
-        is ColumnMeaning.Wire or ColumnMeaning.Note or ColumnMeaning.Length or ColumnMeaning.LengthM or ColumnMeaning.LengthFt or ColumnMeaning.LengthMm;
+    private static bool SaysNothingAlone(ColumnMeaning column) =>
+        column
+            is ColumnMeaning.Wire
+                or ColumnMeaning.Note
+                or ColumnMeaning.Length
+                or ColumnMeaning.LengthM
+                or ColumnMeaning.LengthFt
+                or ColumnMeaning.LengthMm;
 
     /// <summary>The function that a cell says; null where it says none that is known.</summary>
     public static Core.Jobs.WireFunction? ReadFunction(string cell) => WireWords.Function(cell);
 
     /// <summary>Reads one row that somebody typed.</summary>
-    public static ListRow ReadOne(IReadOnlyList<(ColumnMeaning Column, string Cell)> cells, Func<string, LandingDocument?> onShelf)
+    public static ListRow ReadOne(
+        IReadOnlyList<(ColumnMeaning Column, string Cell)> cells,
+        Func<string, LandingDocument?> onShelf
+    )
     {
-        var reader = new WireListReader([.. cells.Select((c, i) => new ListColumn(i, c.Column.ToString(), c.Column, Sure: true))], new Dictionary<string, string>(StringComparer.Ordinal), onShelf);
+        var reader = new WireListReader(
+            [.. cells.Select((c, i) => new ListColumn(i, c.Column.ToString(), c.Column, Sure: true))],
+            new Dictionary<string, string>(StringComparer.Ordinal),
+            onShelf
+        );
         var rows = new List<ListRow>();
         reader.ReadRow(1, cells.ToDictionary(c => c.Column, c => c.Cell.Trim()), rows);
         return rows[0];
     }
 
-    private Dictionary<ColumnMeaning, string> Cells(IReadOnlyList<string> row, int number, IReadOnlyDictionary<(int, ColumnMeaning), string> corrections)
+    private Dictionary<ColumnMeaning, string> Cells(
+        IReadOnlyList<string> row,
+        int number,
+        IReadOnlyDictionary<(int, ColumnMeaning), string> corrections
+    )
     {
         var cells = new Dictionary<ColumnMeaning, string>();
         foreach (var column in _columns)
         {
-            var cell = corrections.TryGetValue((number, column.Meaning), out var right) ? right.Trim() : Sheet.Cell(row, column.Index);
+            var cell = corrections.TryGetValue((number, column.Meaning), out var right)
+                ? right.Trim()
+                : Sheet.Cell(row, column.Index);
             if (column.Meaning != ColumnMeaning.Note && cell.Length > 0)
             {
                 cells[column.Meaning] = Plain(cell);
@@ -108,12 +146,16 @@ public sealed partial class WireListReader
     }
 
     /// <summary>Our own exports put an apostrophe before what a spreadsheet would take for a formula.</summary>
-    private static string Plain(string cell) => cell.Length > 1 && cell[0] == '\'' && "=+-@'".Contains(cell[1], StringComparison.Ordinal) ? cell[1..] : cell;
+    private static string Plain(string cell) =>
+        cell.Length > 1 && cell[0] == '\'' && "=+-@'".Contains(cell[1], StringComparison.Ordinal) ? cell[1..] : cell;
 
     private void ReadRow(int number, Dictionary<ColumnMeaning, string> cells, List<ListRow> rows)
     {
         var unread = cells.Where(c => c.Value.Length > ImportLimits.Cell).Select(c => c.Key).ToList();
-        var problems = unread.ConvertAll(column => new CellProblem(column, $"This cell has more than {ImportLimits.Cell} characters: it is not read. Shorten it."));
+        var problems = unread.ConvertAll(column => new CellProblem(
+            column,
+            $"This cell has more than {ImportLimits.Cell} characters: it is not read. Shorten it."
+        ));
         unread.ForEach(column => cells.Remove(column));
         var name = cells.GetValueOrDefault(ColumnMeaning.Wire);
         if (name is null)
@@ -130,12 +172,32 @@ public sealed partial class WireListReader
             From = End(cells, ColumnMeaning.From, ColumnMeaning.FromEnclosure, ColumnMeaning.FromLanding, problems),
             To = End(cells, ColumnMeaning.To, ColumnMeaning.ToEnclosure, ColumnMeaning.ToLanding, problems),
             Conductor = conductor,
-            Colour = cells.TryGetValue(ColumnMeaning.Colour, out var colour) ? ListCells.Colour(colour, problems) : null,
+            Colour = cells.TryGetValue(ColumnMeaning.Colour, out var colour)
+                ? ListCells.Colour(colour, problems)
+                : null,
             Function = cells.TryGetValue(ColumnMeaning.Function, out var function) ? Function(function) : null,
             Circuit = cells.GetValueOrDefault(ColumnMeaning.Circuit),
-            BreakerAmps = ListCells.Positive(cells, ColumnMeaning.Breaker, WireWords.Amps, "amperes, such as 20 or 20 A", problems),
-            Volts = ListCells.Positive(cells, ColumnMeaning.Volts, WireWords.Volts, "volts, such as 120 or 24 V", problems),
-            LoadAmps = ListCells.Positive(cells, ColumnMeaning.Load, WireWords.Amps, "amperes, such as 12 or 12 A", problems),
+            BreakerAmps = ListCells.Positive(
+                cells,
+                ColumnMeaning.Breaker,
+                WireWords.Amps,
+                "amperes, such as 20 or 20 A",
+                problems
+            ),
+            Volts = ListCells.Positive(
+                cells,
+                ColumnMeaning.Volts,
+                WireWords.Volts,
+                "volts, such as 120 or 24 V",
+                problems
+            ),
+            LoadAmps = ListCells.Positive(
+                cells,
+                ColumnMeaning.Load,
+                WireWords.Amps,
+                "amperes, such as 12 or 12 A",
+                problems
+            ),
             LengthMm = _cells.Length(cells, problems),
             Run = cells.GetValueOrDefault(ColumnMeaning.Run),
             Ferrule = given,
@@ -145,7 +207,17 @@ public sealed partial class WireListReader
         {
             for (var i = 0; i < count; i++)
             {
-                rows.Add(new(number, cells, wire with { Name = string.Create(CultureInfo.InvariantCulture, $"{name}.{i + 1}") }, []));
+                rows.Add(
+                    new(
+                        number,
+                        cells,
+                        wire with
+                        {
+                            Name = string.Create(CultureInfo.InvariantCulture, $"{name}.{i + 1}"),
+                        },
+                        []
+                    )
+                );
             }
 
             return;
@@ -154,7 +226,13 @@ public sealed partial class WireListReader
         rows.Add(new(number, cells, problems.Count == 0 ? wire : null, problems));
     }
 
-    private ListedEnd? End(Dictionary<ColumnMeaning, string> cells, ColumnMeaning place, ColumnMeaning enclosure, ColumnMeaning landing, List<CellProblem> problems)
+    private ListedEnd? End(
+        Dictionary<ColumnMeaning, string> cells,
+        ColumnMeaning place,
+        ColumnMeaning enclosure,
+        ColumnMeaning landing,
+        List<CellProblem> problems
+    )
     {
         if (!cells.TryGetValue(place, out var cell) || Nowhere().IsMatch(cell))
         {
@@ -178,7 +256,12 @@ public sealed partial class WireListReader
             return described with { Enclosure = end.Enclosure, Device = end.Device, Name = end.Name };
         }
 
-        problems.Add(new(landing, $"“{WireWords.Shown(words)}” is no landing that is known: write its code on the Shelf, or such as screw clamp, push-in, binding screw brass, lug."));
+        problems.Add(
+            new(
+                landing,
+                $"“{WireWords.Shown(words)}” is no landing that is known: write its code on the Shelf, or such as screw clamp, push-in, binding screw brass, lug."
+            )
+        );
         return end;
     }
 
@@ -214,17 +297,45 @@ public sealed partial class WireListReader
             }
         }
 
-        Say(left.GetValueOrDefault(RowIs.Title), "One row is a title between the others and was left out.", "{0} rows are titles between the others and were left out.");
-        Say(left.GetValueOrDefault(RowIs.Headings), "One row repeats the headings and was left out.", "{0} rows repeat the headings and were left out.");
-        Say(left.GetValueOrDefault(RowIs.Total), "One row adds up and was left out.", "{0} rows add up and were left out.");
-        Say(_doubts.Met(Doubts.Names), "One wire has no number and is named after its row.", "{0} wires have no number and are named after their rows.");
-        Say(_unknownFunctions.Values.Sum(), $"One function is not known (“{WireWords.Shown(_unknownFunctions.Keys.FirstOrDefault() ?? "")}”) and is left open.", $"{{0}} functions are not known (such as “{WireWords.Shown(_unknownFunctions.Keys.FirstOrDefault() ?? "").Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal)}”) and are left open.");
+        Say(
+            left.GetValueOrDefault(RowIs.Title),
+            "One row is a title between the others and was left out.",
+            "{0} rows are titles between the others and were left out."
+        );
+        Say(
+            left.GetValueOrDefault(RowIs.Headings),
+            "One row repeats the headings and was left out.",
+            "{0} rows repeat the headings and were left out."
+        );
+        Say(
+            left.GetValueOrDefault(RowIs.Total),
+            "One row adds up and was left out.",
+            "{0} rows add up and were left out."
+        );
+        Say(
+            _doubts.Met(Doubts.Names),
+            "One wire has no number and is named after its row.",
+            "{0} wires have no number and are named after their rows."
+        );
+        Say(
+            _unknownFunctions.Values.Sum(),
+            $"One function is not known (“{WireWords.Shown(_unknownFunctions.Keys.FirstOrDefault() ?? "")}”) and is left open.",
+            $"{{0}} functions are not known (such as “{WireWords.Shown(_unknownFunctions.Keys.FirstOrDefault() ?? "").Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal)}”) and are left open."
+        );
         return notices;
     }
 
-    [GeneratedRegex(@"^(?:sub)?-?\s*(?:total|sum|count)\b", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?:sub)?-?\s*(?:total|sum|count)\b",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Total();
 
-    [GeneratedRegex(@"^(?:-+|—|–|n/?a|nowhere|spare)$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?:-+|—|–|n/?a|nowhere|spare)$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Nowhere();
 }

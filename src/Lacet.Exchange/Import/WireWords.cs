@@ -74,16 +74,20 @@ internal static partial class WireWords
     };
 
     /// <summary>The function that a cell says; null where it says none that is known.</summary>
-    internal static WireFunction? Function(string cell) => Functions.TryGetValue(cell.Trim(), out var function) ? function : null;
+    internal static WireFunction? Function(string cell) =>
+        Functions.TryGetValue(cell.Trim(), out var function) ? function : null;
 
     /// <summary>"20", "20 A", "C16", "2P20A" in A; null where it is no such number.</summary>
-    internal static double? Amps(string cell) => Ampere().Match(cell.Trim()) is { Success: true } match ? Number(match.Groups["amps"].Value) : null;
+    internal static double? Amps(string cell) =>
+        Ampere().Match(cell.Trim()) is { Success: true } match ? Number(match.Groups["amps"].Value) : null;
 
     /// <summary>"120", "120 V", "24 VDC" in V; null where it is no such number.</summary>
-    internal static double? Volts(string cell) => Voltage().Match(cell.Trim()) is { Success: true } match ? Number(match.Groups["volts"].Value) : null;
+    internal static double? Volts(string cell) =>
+        Voltage().Match(cell.Trim()) is { Success: true } match ? Number(match.Groups["volts"].Value) : null;
 
     /// <summary>
-    /// A length in mm: "3.2 m", "3,2", "12 ft", "12' 6\"", "320 cm"; a bare number in the unit given. Null where it is none.
+    /// A length in mm: "3.2 m", "3,2", "12 ft", "12' 6\"", "320 cm"; a bare number in the unit given. Null where it is
+    /// none.
     /// </summary>
     internal static double? LengthMm(string cell, UnitsNet.Units.LengthUnit bare)
     {
@@ -92,27 +96,59 @@ internal static partial class WireWords
         text = DecimalComma().Replace(text, "${whole}.${part}");
         // People write 12-6 for twelve feet six.
         text = FeetDashInches().Replace(text, "${feet}' ${inches}\"");
-        var length = double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) ? UnitsNet.Length.From(number, bare)
+        var length =
+            double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number)
+                ? UnitsNet.Length.From(number, bare)
             : UnitsNet.Length.TryParseFeetInches(text, out var feet, CultureInfo.InvariantCulture) ? feet
-            : UnitsNet.Length.TryParse(text.Replace("metres", "m", StringComparison.OrdinalIgnoreCase).Replace("meters", "m", StringComparison.OrdinalIgnoreCase).Replace("feet", "ft", StringComparison.OrdinalIgnoreCase), CultureInfo.InvariantCulture, out var other) ? other
+            : UnitsNet.Length.TryParse(
+                text.Replace("metres", "m", StringComparison.OrdinalIgnoreCase)
+                    .Replace("meters", "m", StringComparison.OrdinalIgnoreCase)
+                    .Replace("feet", "ft", StringComparison.OrdinalIgnoreCase),
+                CultureInfo.InvariantCulture,
+                out var other
+            )
+                ? other
             : (UnitsNet.Length?)null;
         return length is { Millimeters: >= 0 and < 1e8 and var mm } ? Math.Round(mm, 3) : null;
     }
 
     /// <summary>A number with a point or a comma.</summary>
     internal static double? Number(string text) =>
-        double.TryParse(text.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number) ? number : null;
+        double.TryParse(
+            text.Replace(',', '.'),
+            NumberStyles.AllowDecimalPoint,
+            CultureInfo.InvariantCulture,
+            out var number
+        ) && double.IsFinite(number)
+            ? number
+            : null;
 
-    [GeneratedRegex(@"^(?:[0-9]\s*P\s*)?[BCDK]?\s*(?<amps>[0-9]{1,4}(?:[.,][0-9]{1,2})?)\s*(?:A|AMPS?)?(?:\s*/?\s*[1-4]\s*P)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?:[0-9]\s*P\s*)?[BCDK]?\s*(?<amps>[0-9]{1,4}(?:[.,][0-9]{1,2})?)\s*(?:A|AMPS?)?(?:\s*/?\s*[1-4]\s*P)?$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Ampere();
 
-    [GeneratedRegex(@"^(?<volts>[0-9]{1,4}(?:[.,][0-9]{1,2})?)\s*V?\s*(?:AC|DC)?$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?<volts>[0-9]{1,4}(?:[.,][0-9]{1,2})?)\s*V?\s*(?:AC|DC)?$",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Voltage();
 
-    [GeneratedRegex(@"(?<whole>[0-9]),(?<part>[0-9]{1,2})(?![0-9])", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"(?<whole>[0-9]),(?<part>[0-9]{1,2})(?![0-9])",
+        RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex DecimalComma();
 
-    [GeneratedRegex(@"^(?<feet>[0-9]{1,3})-(?<inches>[0-9]{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"^(?<feet>[0-9]{1,3})-(?<inches>[0-9]{1,2})$",
+        RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex FeetDashInches();
 
     /// <summary>A number and nothing else.</summary>

@@ -35,15 +35,16 @@ public sealed record CircuitDocument : JobPartDocument
     public override EntityKind Kind => EntityKind.Circuit;
 
     /// <inheritdoc/>
-    public override Circuit Read() => new(Id, Name)
-    {
-        Order = Order,
-        Volts = Volts,
-        Phases = Phases ?? 1,
-        OcpdAmps = OcpdAmps,
-        LoadAmps = LoadAmps,
-        Continuous = Continuous,
-        Method = Method,
-        SharesNeutralWith = SharesNeutralWith,
-    };
+    public override Circuit Read() =>
+        new(Id, Name)
+        {
+            Order = Order,
+            Volts = Volts,
+            Phases = Phases ?? 1,
+            OcpdAmps = OcpdAmps,
+            LoadAmps = LoadAmps,
+            Continuous = Continuous,
+            Method = Method,
+            SharesNeutralWith = SharesNeutralWith,
+        };
 }

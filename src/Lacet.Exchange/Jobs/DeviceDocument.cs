@@ -12,7 +12,9 @@ public sealed record DeviceDocument : JobPartDocument
     /// <summary>Its name.</summary>
     public required string Name { get; init; }
 
-    /// <summary>block, receptacle, ground-fault-receptacle, switch, breaker, earth-bar, neutral-bar, plug or load.</summary>
+    /// <summary>
+    /// block, receptacle, ground-fault-receptacle, switch, breaker, earth-bar, neutral-bar, plug or load.
+    /// </summary>
     public DeviceType Type { get; init; }
 
     /// <summary>What it is rated for, A.</summary>
@@ -35,13 +37,14 @@ public sealed record DeviceDocument : JobPartDocument
     public override EntityKind Kind => EntityKind.Device;
 
     /// <inheritdoc/>
-    public override Device Read() => new(Id, EnclosureId, Name, Type)
-    {
-        Order = Order,
-        RatingAmps = RatingAmps,
-        PluggedAmps = PluggedAmps,
-        Outlets = Outlets ?? 2,
-        HotTab = HotTab,
-        NeutralTab = NeutralTab,
-    };
+    public override Device Read() =>
+        new(Id, EnclosureId, Name, Type)
+        {
+            Order = Order,
+            RatingAmps = RatingAmps,
+            PluggedAmps = PluggedAmps,
+            Outlets = Outlets ?? 2,
+            HotTab = HotTab,
+            NeutralTab = NeutralTab,
+        };
 }

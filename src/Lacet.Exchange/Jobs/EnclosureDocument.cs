@@ -36,13 +36,14 @@ public sealed record EnclosureDocument : JobPartDocument
     public override EntityKind Kind => EntityKind.Enclosure;
 
     /// <inheritdoc/>
-    public override Enclosure Read() => new(Id, Name, Form)
-    {
-        Order = Order,
-        Drawing = Drawing,
-        Revision = Revision,
-        Opening = OpeningMm is { } mm ? new Length(mm) : null,
-        Place = Place,
-        VolumeIn3 = VolumeIn3,
-    };
+    public override Enclosure Read() =>
+        new(Id, Name, Form)
+        {
+            Order = Order,
+            Drawing = Drawing,
+            Revision = Revision,
+            Opening = OpeningMm is { } mm ? new Length(mm) : null,
+            Place = Place,
+            VolumeIn3 = VolumeIn3,
+        };
 }

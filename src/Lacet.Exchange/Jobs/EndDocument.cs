@@ -49,18 +49,21 @@ public sealed record EndDocument
     public FoundDocument? Found { get; init; }
 
     /// <summary>The end.</summary>
-    public JobEnd Read() => new(Id)
-    {
-        LandingId = LandingId,
-        Elsewhere = Elsewhere,
-        FreeLength = FreeLengthMm is { } free ? new Length(free) : null,
-        PastOpening = PastOpeningMm is { } past ? new Length(past) : null,
-        Condition = Condition,
-        Ferrule = Ferrule is { } f ? new GivenFerrule(f.SizeMm2, f.PinMm is { } pin ? new Length(pin) : null, f.Collar) : null,
-        SaidBare = SaidBare,
-        CrimpShape = CrimpShape,
-        Found = Found?.Read(),
-    };
+    public JobEnd Read() =>
+        new(Id)
+        {
+            LandingId = LandingId,
+            Elsewhere = Elsewhere,
+            FreeLength = FreeLengthMm is { } free ? new Length(free) : null,
+            PastOpening = PastOpeningMm is { } past ? new Length(past) : null,
+            Condition = Condition,
+            Ferrule = Ferrule is { } f
+                ? new GivenFerrule(f.SizeMm2, f.PinMm is { } pin ? new Length(pin) : null, f.Collar)
+                : null,
+            SaidBare = SaidBare,
+            CrimpShape = CrimpShape,
+            Found = Found?.Read(),
+        };
 }
 
 /// <summary>A ferrule that was chosen already.</summary>
@@ -76,7 +79,12 @@ public sealed record GivenFerruleDocument(double? SizeMm2 = null, double? PinMm 
 /// <param name="Loose">Whether it moves when tugged.</param>
 /// <param name="Scorched">Whether it shows heat.</param>
 public sealed record FoundDocument(
-    double? BareShowingMm = null, bool InsulationCaught = false, HookWay? Hook = null, bool Loose = false, bool Scorched = false)
+    double? BareShowingMm = null,
+    bool InsulationCaught = false,
+    HookWay? Hook = null,
+    bool Loose = false,
+    bool Scorched = false
+)
 {
     /// <summary>What else is wrong with it.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
@@ -101,7 +109,11 @@ public sealed record FoundDocument(
     /// <summary>Writes how an end was found: what has a member of its own there, the rest among the faults.</summary>
     public static FoundDocument Of(AsMade made)
     {
-        var faults = made.Faults.Where(f => f is not (Fault.InsulationCaught or Fault.WrongWay or Fault.Loose or Fault.Scorched or Fault.StrandsCut)).ToList();
+        var faults = made
+            .Faults.Where(f =>
+                f is not (Fault.InsulationCaught or Fault.WrongWay or Fault.Loose or Fault.Scorched or Fault.StrandsCut)
+            )
+            .ToList();
         return new(made.BareShowing?.Millimetres, made.InsulationCaught, made.Hook, made.Loose, made.Scorched)
         {
             Faults = faults.Count == 0 ? null : faults,
@@ -115,14 +127,15 @@ public sealed record FoundDocument(
     /// <summary>As made.</summary>
     public AsMade Read() => (Faults ?? []).Aggregate(Named(), (made, fault) => made.With(fault));
 
-    private AsMade Named() => new(MeasuredStripMm is { } strip ? new Length(strip) : null, Tightening?.Read())
-    {
-        Strands = Strands,
-        StrandsLost = StrandsLost,
-        BareShowing = BareShowingMm is { } mm ? new Length(mm) : null,
-        InsulationCaught = InsulationCaught,
-        Hook = Hook,
-        Loose = Loose,
-        Scorched = Scorched,
-    };
+    private AsMade Named() =>
+        new(MeasuredStripMm is { } strip ? new Length(strip) : null, Tightening?.Read())
+        {
+            Strands = Strands,
+            StrandsLost = StrandsLost,
+            BareShowing = BareShowingMm is { } mm ? new Length(mm) : null,
+            InsulationCaught = InsulationCaught,
+            Hook = Hook,
+            Loose = Loose,
+            Scorched = Scorched,
+        };
 }

@@ -28,7 +28,8 @@ public sealed record JobDocument(
     IReadOnlyList<WireDocument> Wires,
     IReadOnlyList<AcceptanceDocument> Acceptances,
     IReadOnlyList<CordPartDocument>? Cords = null,
-    IReadOnlyList<PinMapPartDocument>? PinMaps = null)
+    IReadOnlyList<PinMapPartDocument>? PinMaps = null
+)
 {
     /// <summary>What <see cref="Format"/> says.</summary>
     public const string FormatName = "lacet-job/1";
@@ -42,7 +43,14 @@ public sealed record JobDocument(
 
     /// <summary>Every part but the title.</summary>
     public IEnumerable<JobPartDocument> Parts() =>
-        Enclosures.Concat<JobPartDocument>(Devices).Concat(Landings).Concat(Circuits).Concat(Wires).Concat(Acceptances).Concat(Cords ?? []).Concat(PinMaps ?? []);
+        Enclosures
+            .Concat<JobPartDocument>(Devices)
+            .Concat(Landings)
+            .Concat(Circuits)
+            .Concat(Wires)
+            .Concat(Acceptances)
+            .Concat(Cords ?? [])
+            .Concat(PinMaps ?? []);
 
     /// <summary>A document of parts, each kind in its order.</summary>
     public static JobDocument Of(TitleDocument title, IEnumerable<JobPartDocument> parts)
@@ -60,13 +68,17 @@ public sealed record JobDocument(
             All<WireDocument>(EntityKind.Wire),
             All<AcceptanceDocument>(EntityKind.Acceptance),
             All<CordPartDocument>(EntityKind.Cord),
-            All<PinMapPartDocument>(EntityKind.PinMap));
+            All<PinMapPartDocument>(EntityKind.PinMap)
+        );
     }
 
     /// <summary>The document's bytes.</summary>
     public byte[] Write() => JsonSerializer.SerializeToUtf8Bytes(this, Strict);
 
-    /// <summary>Reads a document; throws <see cref="ImpossibleInputException"/> with a sentence where it is none, or its parts do not belong together.</summary>
+    /// <summary>
+    /// Reads a document; throws <see cref="ImpossibleInputException"/> with a sentence where it is none, or its parts
+    /// do not belong together.
+    /// </summary>
     public static JobDocument Read(ReadOnlySpan<byte> bytes)
     {
         JobDocument? document;
@@ -82,7 +94,12 @@ public sealed record JobDocument(
         catch (JsonException wrong)
         {
             var where = wrong.Path?.TrimStart('$', '.') is { Length: > 0 } path ? path : null;
-            throw new ImpossibleInputException(where ?? "job", where is null ? "This is no job: it is not JSON of the format “lacet-job/1”." : $"This is no job: {where} has the wrong form.");
+            throw new ImpossibleInputException(
+                where ?? "job",
+                where is null
+                    ? "This is no job: it is not JSON of the format “lacet-job/1”."
+                    : $"This is no job: {where} has the wrong form."
+            );
         }
 
         if (document is null || !string.Equals(document.Format, FormatName, StringComparison.Ordinal))
@@ -98,7 +115,10 @@ public sealed record JobDocument(
     public static JsonNode Schema()
     {
         var options = new JsonSerializerOptions(Json.Options) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() };
-        var schema = options.GetJsonSchemaAsNode(typeof(JobDocument), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true });
+        var schema = options.GetJsonSchemaAsNode(
+            typeof(JobDocument),
+            new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true }
+        );
         var root = new JsonObject
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
@@ -119,7 +139,10 @@ public sealed record JobDocument(
         var seen = new HashSet<Guid>();
         if (Parts().FirstOrDefault(p => p.Id == Guid.Empty || !seen.Add(p.Id)) is { } twice)
         {
-            throw new ImpossibleInputException("id", $"Every part needs an id of its own; {twice.Id} is there twice, or empty.");
+            throw new ImpossibleInputException(
+                "id",
+                $"Every part needs an id of its own; {twice.Id} is there twice, or empty."
+            );
         }
 
         _ = new Job(Job.Read(), Parts().Select(p => p.Read()));

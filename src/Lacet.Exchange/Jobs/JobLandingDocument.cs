@@ -39,15 +39,16 @@ public sealed record JobLandingDocument : JobPartDocument
     public override EntityKind Kind => EntityKind.Landing;
 
     /// <inheritdoc/>
-    public override JobLanding Read() => new(Id, EnclosureId, Name)
-    {
-        Order = Order,
-        DeviceId = DeviceId,
-        Landing = Landing?.Read(),
-        Splice = Splice?.Read(),
-        Identity = Identity,
-        Side = Side,
-        Half = Half,
-        Spare = Spare,
-    };
+    public override JobLanding Read() =>
+        new(Id, EnclosureId, Name)
+        {
+            Order = Order,
+            DeviceId = DeviceId,
+            Landing = Landing?.Read(),
+            Splice = Splice?.Read(),
+            Identity = Identity,
+            Side = Side,
+            Half = Half,
+            Spare = Spare,
+        };
 }

@@ -20,7 +20,11 @@ public abstract record JobPartDocument
 {
     /// <summary>The parts there are, as JSON names them.</summary>
     public static IReadOnlyList<string> Kinds { get; } =
-        [.. typeof(JobPartDocument).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => (string)a.TypeDiscriminator!)];
+    [
+        .. typeof(JobPartDocument)
+            .GetCustomAttributes<JsonDerivedTypeAttribute>()
+            .Select(a => (string)a.TypeDiscriminator!),
+    ];
 
     /// <summary>Permanent id.</summary>
     public required Guid Id { get; init; }
@@ -32,12 +36,15 @@ public abstract record JobPartDocument
     [JsonIgnore]
     public abstract EntityKind Kind { get; }
 
-    /// <summary>The part; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.</summary>
+    /// <summary>
+    /// The part; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.
+    /// </summary>
     public abstract IJobEntity Read();
 
     /// <summary>As it is stored.</summary>
     public string Write() => JsonSerializer.Serialize(this, Json.Options);
 
     /// <summary>What was stored.</summary>
-    public static JobPartDocument Parse(string body) => JsonSerializer.Deserialize<JobPartDocument>(body, Json.Options)!;
+    public static JobPartDocument Parse(string body) =>
+        JsonSerializer.Deserialize<JobPartDocument>(body, Json.Options)!;
 }

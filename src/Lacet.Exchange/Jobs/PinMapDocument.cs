@@ -26,29 +26,47 @@ public sealed record PinMapDocument(
     IReadOnlyList<PinFunction>? Fed = null,
     bool TakenForLegs = false,
     MachineData? Old = null,
-    MachineData? New = null)
+    MachineData? New = null
+)
 {
     /// <summary>The diagram that it is from; left out where nobody said.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public DiagramSource? Diagram { get; init; }
 
     /// <summary>Writes a map.</summary>
-    public static PinMapDocument Of(PinMap map) => new(
-        map.Name, map.PinCount, [.. map.Pins.Select(MappedPinDocument.Of)], map.Rows, map.KeySeen, map.TurnedRound, map.Speeds, map.Fed, map.TakenForLegs, map.Old, map.New)
-    { Diagram = map.Diagram };
+    public static PinMapDocument Of(PinMap map) =>
+        new(
+            map.Name,
+            map.PinCount,
+            [.. map.Pins.Select(MappedPinDocument.Of)],
+            map.Rows,
+            map.KeySeen,
+            map.TurnedRound,
+            map.Speeds,
+            map.Fed,
+            map.TakenForLegs,
+            map.Old,
+            map.New
+        )
+        {
+            Diagram = map.Diagram,
+        };
 
-    /// <summary>The map; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.</summary>
-    public PinMap Read() => new PinMap(Name, PinCount, Rows, [.. Pins.Select(p => p.Read())])
-    {
-        KeySeen = KeySeen,
-        TurnedRound = TurnedRound,
-        Speeds = Speeds,
-        Fed = Fed ?? [],
-        TakenForLegs = TakenForLegs,
-        Old = Old,
-        New = New,
-        Diagram = Diagram,
-    }.Checked();
+    /// <summary>
+    /// The map; throws <see cref="Core.Quantities.ImpossibleInputException"/> with the field and a sentence.
+    /// </summary>
+    public PinMap Read() =>
+        new PinMap(Name, PinCount, Rows, [.. Pins.Select(p => p.Read())])
+        {
+            KeySeen = KeySeen,
+            TurnedRound = TurnedRound,
+            Speeds = Speeds,
+            Fed = Fed ?? [],
+            TakenForLegs = TakenForLegs,
+            Old = Old,
+            New = New,
+            Diagram = Diagram,
+        }.Checked();
 }
 
 /// <summary>A pin as it is written.</summary>
@@ -58,19 +76,34 @@ public sealed record PinMapDocument(
 /// <param name="Colour">The lead’s colour, noted and never used to match.</param>
 /// <param name="Ohms">What was read; null where no number was.</param>
 /// <param name="IsOpen">True where the meter had no reading.</param>
-public sealed record MappedPinDocument(int Pin, PinFunction Function, string Terminal = "", string Colour = "", double? Ohms = null, bool IsOpen = false)
+public sealed record MappedPinDocument(
+    int Pin,
+    PinFunction Function,
+    string Terminal = "",
+    string Colour = "",
+    double? Ohms = null,
+    bool IsOpen = false
+)
 {
     /// <summary>Whether the meter was heard and not read.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public bool Heard { get; init; }
 
     /// <summary>Writes a pin.</summary>
-    public static MappedPinDocument Of(MappedPin pin) => new(
-        pin.Pin, pin.Function, pin.Terminal, pin.Colour, pin.Ohms is { } ohms && double.IsFinite(ohms) ? ohms : null, pin.Ohms is double.PositiveInfinity)
-    {
-        Heard = pin.Heard,
-    };
+    public static MappedPinDocument Of(MappedPin pin) =>
+        new(
+            pin.Pin,
+            pin.Function,
+            pin.Terminal,
+            pin.Colour,
+            pin.Ohms is { } ohms && double.IsFinite(ohms) ? ohms : null,
+            pin.Ohms is double.PositiveInfinity
+        )
+        {
+            Heard = pin.Heard,
+        };
 
     /// <summary>The pin.</summary>
-    public MappedPin Read() => new(Pin, Function, Terminal, Colour, IsOpen ? double.PositiveInfinity : Ohms) { Heard = Heard };
+    public MappedPin Read() =>
+        new(Pin, Function, Terminal, Colour, IsOpen ? double.PositiveInfinity : Ohms) { Heard = Heard };
 }

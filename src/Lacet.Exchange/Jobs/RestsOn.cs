@@ -31,8 +31,17 @@ public static class RestsOn
         return Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes(text.ToString())))[..24];
     }
 
-    /// <summary>The root of a name is a kind of part, and the rest the way to a value in it; where there is no such value, all of it counts.</summary>
-    private static IEnumerable<JsonNode?> Values(string name, JobFinding finding, Around about, TitleDocument title, Func<Guid, JobPartDocument> part)
+    /// <summary>
+    /// The root of a name is a kind of part, and the rest the way to a value in it; where there is no such value, all
+    /// of it counts.
+    /// </summary>
+    private static IEnumerable<JsonNode?> Values(
+        string name,
+        JobFinding finding,
+        Around about,
+        TitleDocument title,
+        Func<Guid, JobPartDocument> part
+    )
     {
         var dot = name.IndexOf('.', StringComparison.Ordinal);
         var (root, path) = dot < 0 ? (name, "") : (name[..dot], name[(dot + 1)..]);
@@ -48,12 +57,16 @@ public static class RestsOn
             "device" => about.Devices.Select(d => At(Json(d), path)),
             "enclosure" => about.Enclosures.Select(e => At(Json(e), path)),
             "landing" when path is "ends" => about.Ends.Select(e => (JsonNode?)JsonValue.Create(e.ToString())),
-            "landing" when path is "identity" or "side" or "half" or "spare" or "splice" => about.Landings.Select(l => At(Json(l), path)),
+            "landing" when path is "identity" or "side" or "half" or "spare" or "splice" => about.Landings.Select(l =>
+                At(Json(l), path)
+            ),
             "landing" => about.Landings.Select(l => At(Json(l)?["landing"], path is "landing" ? "" : path)),
             "cord" or "pin-map" => [Json(finding.About.Id)],
             "wire" => about.Wires.Select(w => At(Json(w), path)),
             // The rest is told of an end: its ferrule, its crimp, how it was found.
-            _ => about.Wires.SelectMany(w => new[] { Json(w)?["a"], Json(w)?["b"] }).Where(e => e is not null && about.Ends.Contains(e["id"]!.GetValue<Guid>())),
+            _ => about
+                .Wires.SelectMany(w => new[] { Json(w)?["a"], Json(w)?["b"] })
+                .Where(e => e is not null && about.Ends.Contains(e["id"]!.GetValue<Guid>())),
         };
     }
 
@@ -83,7 +96,9 @@ public static class RestsOn
                 CheckScope.Landing => job.EndsAt(subject.Id).Select(e => e.Wire),
                 CheckScope.Device => job.LandingsOf(subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire),
                 CheckScope.Circuit => job.WiresOf(subject.Id),
-                CheckScope.Enclosure => job.LandingsIn(subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire),
+                CheckScope.Enclosure => job.LandingsIn(subject.Id)
+                    .SelectMany(l => job.EndsAt(l.Id))
+                    .Select(e => e.Wire),
                 CheckScope.Cord or CheckScope.PinMap => [],
                 _ => job.WiresRunning(subject.Run!),
             };
@@ -98,12 +113,29 @@ public static class RestsOn
                 CheckScope.End => [.. new[] { job.Wires[subject.Id][subject.Side].LandingId }.OfType<Guid>()],
                 _ => [.. ends.Select(e => e.LandingId).OfType<Guid>().Distinct().Order()],
             };
-            Ends = subject.Scope == CheckScope.End
-                ? [job.Wires[subject.Id][subject.Side].Id]
-                : [.. ends.Where(e => subject.Scope is CheckScope.Wire or CheckScope.Circuit or CheckScope.Run || (e.LandingId is { } l && Landings.Contains(l))).Select(e => e.Id)];
-            Devices = subject.Scope == CheckScope.Device ? [subject.Id] : [.. Landings.Select(l => job.Landings[l].DeviceId).OfType<Guid>().Distinct().Order()];
-            Enclosures = subject.Scope == CheckScope.Enclosure ? [subject.Id] : [.. Landings.Select(l => job.Landings[l].EnclosureId).Distinct().Order()];
-            Circuits = subject.Scope == CheckScope.Circuit ? [subject.Id] : [.. all.Select(w => w.CircuitId).OfType<Guid>().Distinct().Order()];
+            Ends =
+                subject.Scope == CheckScope.End
+                    ? [job.Wires[subject.Id][subject.Side].Id]
+                    :
+                    [
+                        .. ends.Where(e =>
+                                subject.Scope is CheckScope.Wire or CheckScope.Circuit or CheckScope.Run
+                                || (e.LandingId is { } l && Landings.Contains(l))
+                            )
+                            .Select(e => e.Id),
+                    ];
+            Devices =
+                subject.Scope == CheckScope.Device
+                    ? [subject.Id]
+                    : [.. Landings.Select(l => job.Landings[l].DeviceId).OfType<Guid>().Distinct().Order()];
+            Enclosures =
+                subject.Scope == CheckScope.Enclosure
+                    ? [subject.Id]
+                    : [.. Landings.Select(l => job.Landings[l].EnclosureId).Distinct().Order()];
+            Circuits =
+                subject.Scope == CheckScope.Circuit
+                    ? [subject.Id]
+                    : [.. all.Select(w => w.CircuitId).OfType<Guid>().Distinct().Order()];
         }
 
         internal IReadOnlyList<Guid> Wires { get; }

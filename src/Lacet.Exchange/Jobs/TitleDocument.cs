@@ -24,10 +24,11 @@ public sealed record TitleDocument : JobPartDocument
     public override EntityKind Kind => EntityKind.Title;
 
     /// <inheritdoc/>
-    public override JobTitle Read() => new(Id, Name)
-    {
-        Purpose = Purpose,
-        Note = Note,
-        Rules = (HouseRules ?? new()).Read(),
-    };
+    public override JobTitle Read() =>
+        new(Id, Name)
+        {
+            Purpose = Purpose,
+            Note = Note,
+            Rules = (HouseRules ?? new()).Read(),
+        };
 }

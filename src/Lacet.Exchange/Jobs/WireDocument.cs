@@ -47,18 +47,23 @@ public sealed record WireDocument : JobPartDocument
     public override EntityKind Kind => EntityKind.Wire;
 
     /// <inheritdoc/>
-    public override JobWire Read() => new(Id, Name, A.Read(), B.Read())
-    {
-        Order = Order,
-        Conductor = Conductor?.Read(),
-        Colour = Colour is null ? null
-            : InsulationColour.TryParse(Colour, out var colour) ? colour
-            : throw new ImpossibleInputException("colour", $"“{(Colour.Length > 40 ? Colour[..40] + "…" : Colour)}” is no colour: write such as black, BK, or green/yellow."),
-        Function = Function,
-        CircuitId = CircuitId,
-        Length = LengthMm is { } mm ? new Length(mm) : null,
-        Run = string.IsNullOrWhiteSpace(Run) ? null : Run.Trim(),
-        InCord = InCord,
-        Retired = Retired,
-    };
+    public override JobWire Read() =>
+        new(Id, Name, A.Read(), B.Read())
+        {
+            Order = Order,
+            Conductor = Conductor?.Read(),
+            Colour =
+                Colour is null ? null
+                : InsulationColour.TryParse(Colour, out var colour) ? colour
+                : throw new ImpossibleInputException(
+                    "colour",
+                    $"“{(Colour.Length > 40 ? Colour[..40] + "…" : Colour)}” is no colour: write such as black, BK, or green/yellow."
+                ),
+            Function = Function,
+            CircuitId = CircuitId,
+            Length = LengthMm is { } mm ? new Length(mm) : null,
+            Run = string.IsNullOrWhiteSpace(Run) ? null : Run.Trim(),
+            InCord = InCord,
+            Retired = Retired,
+        };
 }

@@ -16,13 +16,30 @@ public static class WireListFile
     };
 
     private static readonly string[] Columns =
-        ["Wire", "From enclosure", "From", "To enclosure", "To", "Size", "Type", "Colour", "Function", "Circuit", "Breaker", "Length", "Run", "Ferrule"];
+    [
+        "Wire",
+        "From enclosure",
+        "From",
+        "To enclosure",
+        "To",
+        "Size",
+        "Type",
+        "Colour",
+        "Function",
+        "Circuit",
+        "Breaker",
+        "Length",
+        "Run",
+        "Ferrule",
+    ];
 
     /// <summary>The list as CSV, UTF-8 with its mark, so that spreadsheets take it for what it is.</summary>
     public static byte[] Csv(JobDocument job)
     {
         using var stream = new MemoryStream();
-        using (var writer = new StreamWriter(stream, new System.Text.UTF8Encoding(encoderShouldEmitUTF8Identifier: true)))
+        using (
+            var writer = new StreamWriter(stream, new System.Text.UTF8Encoding(encoderShouldEmitUTF8Identifier: true))
+        )
         using (var csv = new CsvWriter(writer, Writing))
         {
             foreach (var row in Rows(job).Prepend(Columns))
@@ -43,7 +60,11 @@ public static class WireListFile
     public static byte[] Xlsx(JobDocument job)
     {
         using var stream = new MemoryStream();
-        var rows = Rows(job).Select(cells => Columns.Zip(cells).ToDictionary(c => c.First, c => (object)c.Second, StringComparer.Ordinal)).ToList();
+        var rows = Rows(job)
+            .Select(cells =>
+                Columns.Zip(cells).ToDictionary(c => c.First, c => (object)c.Second, StringComparer.Ordinal)
+            )
+            .ToList();
         if (rows.Count == 0)
         {
             rows.Add(Columns.ToDictionary(c => c, _ => (object)"", StringComparer.Ordinal));
@@ -72,14 +93,19 @@ public static class WireListFile
                     to is null ? "" : enclosures[to.EnclosureId],
                     to?.Name ?? "",
                     conductor?.Size.Name ?? "",
-                    conductor is null ? "" : $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}",
+                    conductor is null
+                        ? ""
+                        : $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}",
                     wire.Colour ?? "",
                     wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
                     circuit?.Name ?? "",
                     circuit?.OcpdAmps is { } amps ? FormattableString.Invariant($"{amps} A") : "",
                     wire.LengthMm is { } mm ? FormattableString.Invariant($"{mm / 1000:0.###} m") : "",
                     wire.Run ?? "",
-                    wire.A.SaidBare ? "none" : wire.A.Ferrule?.SizeMm2 is { } size ? FormattableString.Invariant($"{size}{(wire.A.Ferrule.PinMm is { } pin ? $"/{pin}" : "")}") : "",
+                    wire.A.SaidBare ? "none"
+                    : wire.A.Ferrule?.SizeMm2 is { } size
+                        ? FormattableString.Invariant($"{size}{(wire.A.Ferrule.PinMm is { } pin ? $"/{pin}" : "")}")
+                    : "",
                 }.Select(Harmless),
             ];
         }
@@ -87,6 +113,10 @@ public static class WireListFile
         JobLandingDocument? At(EndDocument end) => end.LandingId is { } id ? landings[id] : null;
     }
 
-    /// <summary>A text such as "=1+1" must not become a formula in somebody's spreadsheet; the import takes the apostrophe off again.</summary>
-    private static string Harmless(string cell) => cell.Length > 0 && "'=@+-\t\r".Contains(cell[0], StringComparison.Ordinal) ? "'" + cell : cell;
+    /// <summary>
+    /// A text such as "=1+1" must not become a formula in somebody's spreadsheet; the import takes the apostrophe off
+    /// again.
+    /// </summary>
+    private static string Harmless(string cell) =>
+        cell.Length > 0 && "'=@+-\t\r".Contains(cell[0], StringComparison.Ordinal) ? "'" + cell : cell;
 }

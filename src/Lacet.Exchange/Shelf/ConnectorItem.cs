@@ -27,7 +27,9 @@ public sealed record ConnectorItem : ShelfItemDocument
     /// <summary>Whether it is sealed, and listed for wet places.</summary>
     public bool Sealed { get; init; }
 
-    /// <summary>What holds: lever, twist-on, push-in, crimp-sleeve-tube or sealed-twist-on; lever where nobody said.</summary>
+    /// <summary>
+    /// What holds: lever, twist-on, push-in, crimp-sleeve-tube or sealed-twist-on; lever where nobody said.
+    /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public ConnectorKind Type { get; init; }
 
@@ -35,7 +37,9 @@ public sealed record ConnectorItem : ShelfItemDocument
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
     public bool BothMetals { get; init; }
 
-    /// <summary>The combinations on its sheet; where there are any, it is good for these and no others. Not in CSV.</summary>
+    /// <summary>
+    /// The combinations on its sheet; where there are any, it is good for these and no others. Not in CSV.
+    /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public IReadOnlyList<CombinationDocument>? Combinations { get; init; }
 
@@ -44,14 +48,15 @@ public sealed record ConnectorItem : ShelfItemDocument
     public override string Kind => "connector";
 
     /// <summary>As the crafts know it.</summary>
-    public SpliceConnector Read() => new(Name, LeastCount, MostCount, LeastMm2, MostMm2, BothMetals)
-    {
-        Kind = Type,
-        // A typical value is no sheet’s: then the strip is what is usual for the kind, and is said to be.
-        Strip = StripMm >= 3 && Trust != DataTrust.Generic ? new Length(StripMm) : null,
-        IsListedWet = Sealed,
-        Combinations = [.. (Combinations ?? []).Select(c => c.Read())],
-    };
+    public SpliceConnector Read() =>
+        new(Name, LeastCount, MostCount, LeastMm2, MostMm2, BothMetals)
+        {
+            Kind = Type,
+            // A typical value is no sheet’s: then the strip is what is usual for the kind, and is said to be.
+            Strip = StripMm >= 3 && Trust != DataTrust.Generic ? new Length(StripMm) : null,
+            IsListedWet = Sealed,
+            Combinations = [.. (Combinations ?? []).Select(c => c.Read())],
+        };
 
     private protected override void CheckKind()
     {
@@ -62,7 +67,10 @@ public sealed record ConnectorItem : ShelfItemDocument
         Within(StripMm, 0, 80, "stripMm", "The strip length must be from 0 to 80 mm.");
         if (Type is ConnectorKind.Solder or ConnectorKind.None)
         {
-            throw new ImpossibleInputException("type", "A connector on the Shelf is a lever, twist-on, push-in or crimp sleeve, sealed or not.");
+            throw new ImpossibleInputException(
+                "type",
+                "A connector on the Shelf is a lever, twist-on, push-in or crimp sleeve, sealed or not."
+            );
         }
 
         Read().Checked("combinations");

@@ -23,10 +23,18 @@ public sealed record FerruleItem : ShelfItemDocument
 
     private protected override void CheckKind()
     {
-        if (SizesMm2.Count == 0 || SizesMm2.FirstOrDefault(s => !FerruleChoice.Sizes.Contains(s)) is > 0 or < 0 || SizesMm2.Distinct().Count() != SizesMm2.Count)
+        if (
+            SizesMm2.Count == 0
+            || SizesMm2.FirstOrDefault(s => !FerruleChoice.Sizes.Contains(s)) is > 0 or < 0
+            || SizesMm2.Distinct().Count() != SizesMm2.Count
+        )
         {
             throw new ImpossibleInputException(
-                "sizesMm2", FormattableString.Invariant($"Name each size once. Sizes are {string.Join(", ", FerruleChoice.Sizes)} mm²."));
+                "sizesMm2",
+                FormattableString.Invariant(
+                    $"Name each size once. Sizes are {string.Join(", ", FerruleChoice.Sizes)} mm²."
+                )
+            );
         }
 
         Within(PiecesOfEach ?? 1, 1, 100_000, "piecesOfEach", "The pieces of each size must be from 1 to 100,000.");

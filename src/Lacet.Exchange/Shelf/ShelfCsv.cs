@@ -62,10 +62,25 @@ public static class ShelfCsv
             return [new ShelfRow(1, null, [new ShelfProblem(null, "The first line must name the columns.")])];
         }
 
-        var unknown = csv.HeaderRecord!.Where(h => columns.All(c => !string.Equals(c.Name, h, StringComparison.Ordinal))).ToList();
+        var unknown = csv.HeaderRecord!.Where(h =>
+                columns.All(c => !string.Equals(c.Name, h, StringComparison.Ordinal))
+            )
+            .ToList();
         if (unknown.Count > 0)
         {
-            return [new ShelfRow(1, null, [.. unknown.Select(u => new ShelfProblem(u, $"There is no such column. Columns are {string.Join(", ", columns.Select(c => c.Name))}."))])];
+            return
+            [
+                new ShelfRow(
+                    1,
+                    null,
+                    [
+                        .. unknown.Select(u => new ShelfProblem(
+                            u,
+                            $"There is no such column. Columns are {string.Join(", ", columns.Select(c => c.Name))}."
+                        )),
+                    ]
+                ),
+            ];
         }
 
         var rows = new List<ShelfRow>();
@@ -103,22 +118,30 @@ public static class ShelfCsv
             }
         }
 
-        return ShelfRow.Of(csv.Parser.Row, json, problems, path => columns.FirstOrDefault(c => string.Equals(c.Path, path, StringComparison.Ordinal))?.Name);
+        return ShelfRow.Of(csv.Parser.Row, json, problems, path =>
+            columns.FirstOrDefault(c => string.Equals(c.Path, path, StringComparison.Ordinal))?.Name
+        );
     }
 
-    private static JsonNode? Parse(ShelfColumn column, string cell) => column.Form switch
-    {
-        ShelfCell.Number => Number(cell),
-        ShelfCell.Flag => bool.TryParse(cell, out var flag) ? JsonValue.Create(flag) : null,
-        ShelfCell.Word => column.Words!.Contains(cell, StringComparer.Ordinal) ? JsonValue.Create(cell) : null,
-        ShelfCell.Words => List(cell, part => column.Words!.Contains(part, StringComparer.Ordinal) ? JsonValue.Create(part) : null),
-        ShelfCell.Numbers => List(cell, Number),
-        _ => JsonValue.Create(cell),
-    };
+    private static JsonNode? Parse(ShelfColumn column, string cell) =>
+        column.Form switch
+        {
+            ShelfCell.Number => Number(cell),
+            ShelfCell.Flag => bool.TryParse(cell, out var flag) ? JsonValue.Create(flag) : null,
+            ShelfCell.Word => column.Words!.Contains(cell, StringComparer.Ordinal) ? JsonValue.Create(cell) : null,
+            ShelfCell.Words => List(cell, part =>
+                column.Words!.Contains(part, StringComparer.Ordinal) ? JsonValue.Create(part) : null
+            ),
+            ShelfCell.Numbers => List(cell, Number),
+            _ => JsonValue.Create(cell),
+        };
 
     private static JsonNode? Number(string cell) =>
-        double.TryParse(cell, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number)
-            ? JsonNode.Parse(number.ToString("R", CultureInfo.InvariantCulture).Replace("E+", "E", StringComparison.Ordinal))
+        double.TryParse(cell, NumberStyles.Float, CultureInfo.InvariantCulture, out var number)
+        && double.IsFinite(number)
+            ? JsonNode.Parse(
+                number.ToString("R", CultureInfo.InvariantCulture).Replace("E+", "E", StringComparison.Ordinal)
+            )
             : null;
 
     private static JsonArray? List(string cell, Func<string, JsonNode?> parse)
@@ -137,25 +160,28 @@ public static class ShelfCsv
         return list;
     }
 
-    private static string Wants(ShelfColumn column, string cell) => column.Form switch
-    {
-        ShelfCell.Number => $"“{Shown(cell)}” is no number: write it with a point, such as 2.5.",
-        ShelfCell.Flag => $"“{Shown(cell)}” is neither true nor false.",
-        ShelfCell.Numbers => $"“{Shown(cell)}” must be numbers with spaces between, such as 0.5 0.75 1.",
-        ShelfCell.Words => $"“{Shown(cell)}” must be some of {string.Join(", ", column.Words!)}, with spaces between.",
-        _ => $"“{Shown(cell)}” must be one of {string.Join(", ", column.Words!)}.",
-    };
+    private static string Wants(ShelfColumn column, string cell) =>
+        column.Form switch
+        {
+            ShelfCell.Number => $"“{Shown(cell)}” is no number: write it with a point, such as 2.5.",
+            ShelfCell.Flag => $"“{Shown(cell)}” is neither true nor false.",
+            ShelfCell.Numbers => $"“{Shown(cell)}” must be numbers with spaces between, such as 0.5 0.75 1.",
+            ShelfCell.Words =>
+                $"“{Shown(cell)}” must be some of {string.Join(", ", column.Words!)}, with spaces between.",
+            _ => $"“{Shown(cell)}” must be one of {string.Join(", ", column.Words!)}.",
+        };
 
     private static string Shown(string cell) => cell.Length > 40 ? cell[..40] + "…" : cell;
 
     /// <summary>
-    /// A text such as "=1+1" must not become a formula in somebody's spreadsheet: an apostrophe goes before it, as before
-    /// a text that begins with one, and exactly one is taken off again on reading.
+    /// A text such as "=1+1" must not become a formula in somebody's spreadsheet: an apostrophe goes before it, as
+    /// before a text that begins with one, and exactly one is taken off again on reading.
     /// </summary>
     private static string Harmless(string cell) =>
         cell.Length > 0 && "'=@+-\t\r".Contains(cell[0], StringComparison.Ordinal) ? "'" + cell : cell;
 
-    private static JsonNode? At(JsonNode json, string path) => path.Split('.').Aggregate((JsonNode?)json, (node, name) => node?[name]);
+    private static JsonNode? At(JsonNode json, string path) =>
+        path.Split('.').Aggregate((JsonNode?)json, (node, name) => node?[name]);
 
     private static void Put(JsonObject json, string path, JsonNode value)
     {
@@ -169,11 +195,12 @@ public static class ShelfCsv
         json[names[^1]] = value;
     }
 
-    private static string Cell(JsonNode? node) => node switch
-    {
-        null => "",
-        JsonArray list => string.Join(' ', list.Select(Cell)),
-        JsonValue value when value.TryGetValue<string>(out var text) => text,
-        _ => node.ToJsonString(Json.Options),
-    };
+    private static string Cell(JsonNode? node) =>
+        node switch
+        {
+            null => "",
+            JsonArray list => string.Join(' ', list.Select(Cell)),
+            JsonValue value when value.TryGetValue<string>(out var text) => text,
+            _ => node.ToJsonString(Json.Options),
+        };
 }

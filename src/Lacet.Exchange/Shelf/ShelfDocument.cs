@@ -17,7 +17,10 @@ public sealed record ShelfDocument(string Format, IReadOnlyList<ShelfItemDocumen
     public static JsonNode Schema()
     {
         var options = new JsonSerializerOptions(Json.Options) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() };
-        var schema = options.GetJsonSchemaAsNode(typeof(ShelfDocument), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true });
+        var schema = options.GetJsonSchemaAsNode(
+            typeof(ShelfDocument),
+            new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true }
+        );
         var root = new JsonObject
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",

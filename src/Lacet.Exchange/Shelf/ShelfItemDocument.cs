@@ -16,7 +16,11 @@ public abstract record ShelfItemDocument
 {
     /// <summary>The kinds there are, as JSON names them.</summary>
     public static IReadOnlyList<string> Kinds { get; } =
-        [.. typeof(ShelfItemDocument).GetCustomAttributes<JsonDerivedTypeAttribute>().Select(a => (string)a.TypeDiscriminator!)];
+    [
+        .. typeof(ShelfItemDocument)
+            .GetCustomAttributes<JsonDerivedTypeAttribute>()
+            .Select(a => (string)a.TypeDiscriminator!),
+    ];
 
     /// <summary>Its code, such as a part number; no two of a kind share one.</summary>
     public required string Code { get; init; }
@@ -34,7 +38,9 @@ public abstract record ShelfItemDocument
     [JsonIgnore]
     public abstract string Kind { get; }
 
-    /// <summary>Throws <see cref="ImpossibleInputException"/> with the field and a sentence where it cannot be.</summary>
+    /// <summary>
+    /// Throws <see cref="ImpossibleInputException"/> with the field and a sentence where it cannot be.
+    /// </summary>
     public void Check()
     {
         if (Code.Trim().Length is 0 or > 60)

@@ -10,7 +10,9 @@ namespace Lacet.Exchange.Shelf;
 /// <param name="Problems">What is wrong.</param>
 public sealed record ShelfRow(int Row, ShelfItemDocument? Item, IReadOnlyList<ShelfProblem> Problems)
 {
-    /// <summary>The row of a JSON object; <paramref name="nameOf"/> turns a path in it into what the reader calls it.</summary>
+    /// <summary>
+    /// The row of a JSON object; <paramref name="nameOf"/> turns a path in it into what the reader calls it.
+    /// </summary>
     public static ShelfRow Of(int row, JsonNode? json, IReadOnlyList<ShelfProblem> found, Func<string, string?> nameOf)
     {
         if (found.Count > 0)
@@ -20,7 +22,8 @@ public sealed record ShelfRow(int Row, ShelfItemDocument? Item, IReadOnlyList<Sh
 
         try
         {
-            var item = json.Deserialize<ShelfItemDocument>(Strict) ?? throw new ImpossibleInputException("kind", "There is nothing here.");
+            var item = json.Deserialize<ShelfItemDocument>(Strict)
+                ?? throw new ImpossibleInputException("kind", "There is nothing here.");
             item.Check();
             return new ShelfRow(row, item, []);
         }
@@ -37,7 +40,8 @@ public sealed record ShelfRow(int Row, ShelfItemDocument? Item, IReadOnlyList<Sh
             return Bad("kind", $"It needs its kind, one of {string.Join(", ", ShelfColumns.Kinds)}.");
         }
 
-        ShelfRow Bad(string? path, string says) => new(row, null, [new ShelfProblem(path is { Length: > 0 } ? nameOf(path) ?? path : null, says)]);
+        ShelfRow Bad(string? path, string says) =>
+            new(row, null, [new ShelfProblem(path is { Length: > 0 } ? nameOf(path) ?? path : null, says)]);
     }
 
     /// <summary>The items of a JSON document.</summary>
@@ -53,20 +57,41 @@ public sealed record ShelfRow(int Row, ShelfItemDocument? Item, IReadOnlyList<Sh
             return [new ShelfRow(1, null, [new ShelfProblem(null, "This is no JSON.")])];
         }
 
-        return json is JsonObject root && root["items"] is JsonArray items
-            && string.Equals((root["format"] as JsonValue)?.ToString(), ShelfDocument.FormatName, StringComparison.Ordinal)
+        return
+            json is JsonObject root
+            && root["items"] is JsonArray items
+            && string.Equals(
+                (root["format"] as JsonValue)?.ToString(),
+                ShelfDocument.FormatName,
+                StringComparison.Ordinal
+            )
             ? [.. items.Select((item, i) => Of(i + 1, item, [], path => path))]
-            : [new ShelfRow(1, null, [new ShelfProblem(null, $"This is no Shelf: it needs “format”: “{ShelfDocument.FormatName}” and a list of “items”.")])];
+            :
+            [
+                new ShelfRow(
+                    1,
+                    null,
+                    [
+                        new ShelfProblem(
+                            null,
+                            $"This is no Shelf: it needs “format”: “{ShelfDocument.FormatName}” and a list of “items”."
+                        ),
+                    ]
+                ),
+            ];
     }
 
     /// <summary>In an import a member that its kind does not have is a mistake, not something to drop.</summary>
-    private static JsonSerializerOptions Strict { get; } = new(Json.Options)
-    {
-        UnmappedMemberHandling = System.Text.Json.Serialization.JsonUnmappedMemberHandling.Disallow,
-    };
+    private static JsonSerializerOptions Strict { get; } =
+        new(Json.Options)
+        {
+            UnmappedMemberHandling = System.Text.Json.Serialization.JsonUnmappedMemberHandling.Disallow,
+        };
 
     private static string Plain(JsonException wrong) =>
-        wrong.Message.Contains("could not be mapped", StringComparison.Ordinal) ? "This kind has no such value: leave it empty."
-        : wrong.Message.Contains("missing required", StringComparison.Ordinal) ? "Something is missing that this kind needs."
+        wrong.Message.Contains("could not be mapped", StringComparison.Ordinal)
+            ? "This kind has no such value: leave it empty."
+        : wrong.Message.Contains("missing required", StringComparison.Ordinal)
+            ? "Something is missing that this kind needs."
         : "It has the wrong form.";
 }

@@ -2,7 +2,9 @@ using System.Text.Json;
 
 namespace Lacet.Exchange.Shelf;
 
-/// <summary>What lies on the Shelf before anybody puts something there: generic entries for every kind, codes invented.</summary>
+/// <summary>
+/// What lies on the Shelf before anybody puts something there: generic entries for every kind, codes invented.
+/// </summary>
 public static class ShippedShelf
 {
     /// <summary>The entries.</summary>

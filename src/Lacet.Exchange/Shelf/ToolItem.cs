@@ -35,9 +35,21 @@ public sealed record ToolItem : ShelfItemDocument
     private protected override void CheckKind()
     {
         Within(ScaleNm ?? 1, 0.05, 1000, "scaleNm", "A scale must end between 0.05 and 1,000 N·m.");
-        Within(CyclesSinceCalibration ?? 0, 0, 10_000_000, "cyclesSinceCalibration", "The cycles must not be negative.");
+        Within(
+            CyclesSinceCalibration ?? 0,
+            0,
+            10_000_000,
+            "cyclesSinceCalibration",
+            "The cycles must not be negative."
+        );
         Within(LeastMm2 ?? 1, 0.01, 1000, "leastMm2", "A size must be from 0.01 to 1,000 mm².");
-        Within(MostMm2 ?? LeastMm2 ?? 1, LeastMm2 ?? 0.01, 1000, "mostMm2", "The largest size must be from the smallest to 1,000 mm².");
+        Within(
+            MostMm2 ?? LeastMm2 ?? 1,
+            LeastMm2 ?? 0.01,
+            1000,
+            "mostMm2",
+            "The largest size must be from the smallest to 1,000 mm²."
+        );
         if (Tool == ShelfTool.TorqueDriver && ScaleNm is null)
         {
             throw new ImpossibleInputException("scaleNm", "A torque tool needs the end of its scale.");

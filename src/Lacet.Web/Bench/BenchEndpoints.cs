@@ -20,25 +20,61 @@ internal static class BenchEndpoints
     {
         var bench = app.MapGroup("/api/bench").WithTags("Bench");
         bench.MapPost("/recipe", Recipe).WithSummary("How a wire goes into a landing").ProducesInputProblems();
-        bench.MapPost("/section", Section).WithSummary("The end in its landing, drawn to scale").ProducesInputProblems();
+        bench
+            .MapPost("/section", Section)
+            .WithSummary("The end in its landing, drawn to scale")
+            .ProducesInputProblems();
         bench.MapPost("/wire", Wire).WithSummary("Reads a wire as people type it").ProducesInputProblems();
-        bench.MapPost("/wrench", Wrench).WithSummary("What a torque wrench with an adapter is set to").ProducesInputProblems();
+        bench
+            .MapPost("/wrench", Wrench)
+            .WithSummary("What a torque wrench with an adapter is set to")
+            .ProducesInputProblems();
         bench.MapPost("/belt", Belt).WithSummary("From which count a belted ferrule tool pays").ProducesInputProblems();
-        bench.MapPost("/compare", Compare).WithSummary("One wire in up to six landings, side by side").ProducesInputProblems();
-        app.MapPost("/api/conductors/identify", (WireClues request) => TypedResults.Ok(WireCluesAnswer.Of(request.Read().Candidates(), request.Lead.Unit())))
-            .WithTags("Bench").WithSummary("Which size a wire is that nobody knows").ProducesInputProblems();
-        bench.MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters)).WithSummary("Usual pairs of wire and landing");
-        app.MapGet("/api/conductors", (string build) => TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build"))))
-            .WithTags("Bench").WithSummary("The wire rack: stocked sizes in one build").ProducesInputProblems();
-        app.MapGet("/api/landings", () => TypedResults.Ok(Catalogue.Kinds)).WithTags("Bench").WithSummary("Kinds of landing, with usual ones");
-        app.MapGet("/api/house-rules", () => TypedResults.Ok(HouseRuleText.All)).WithTags("Bench").WithSummary("The house rules, both schools named");
+        bench
+            .MapPost("/compare", Compare)
+            .WithSummary("One wire in up to six landings, side by side")
+            .ProducesInputProblems();
+        app.MapPost("/api/conductors/identify", (WireClues request) =>
+                TypedResults.Ok(WireCluesAnswer.Of(request.Read().Candidates(), request.Lead.Unit()))
+            )
+            .WithTags("Bench")
+            .WithSummary("Which size a wire is that nobody knows")
+            .ProducesInputProblems();
+        bench
+            .MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters))
+            .WithSummary("Usual pairs of wire and landing");
+        app.MapGet("/api/conductors", (string build) =>
+                TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build")))
+            )
+            .WithTags("Bench")
+            .WithSummary("The wire rack: stocked sizes in one build")
+            .ProducesInputProblems();
+        app.MapGet("/api/landings", () => TypedResults.Ok(Catalogue.Kinds))
+            .WithTags("Bench")
+            .WithSummary("Kinds of landing, with usual ones");
+        app.MapGet("/api/house-rules", () => TypedResults.Ok(HouseRuleText.All))
+            .WithTags("Bench")
+            .WithSummary("The house rules, both schools named");
     }
 
     private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, ShelfLandings shelf) =>
-        TypedResults.Ok(RecipeDocument.Of(RecipeBook.For(request.Read(await shelf.ResolveAsync(request.Landing))), request.Lead.Unit()));
+        TypedResults.Ok(
+            RecipeDocument.Of(
+                RecipeBook.For(request.Read(await shelf.ResolveAsync(request.Landing))),
+                request.Lead.Unit()
+            )
+        );
 
-    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfLandings shelf) => TypedResults.Ok(SceneDocument.Of(
-        EndSection.Of(request.Read(await shelf.ResolveAsync(request.Landing)), new AsMade(MeasuredStrip.Read(request.MeasuredStripMm), null)), request.Lead.Unit()));
+    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfLandings shelf) =>
+        TypedResults.Ok(
+            SceneDocument.Of(
+                EndSection.Of(
+                    request.Read(await shelf.ResolveAsync(request.Landing)),
+                    new AsMade(MeasuredStrip.Read(request.MeasuredStripMm), null)
+                ),
+                request.Lead.Unit()
+            )
+        );
 
     private static async Task<Ok<ComparedDocument[]>> Compare(CompareRequest request, ShelfLandings shelf)
     {
@@ -52,7 +88,9 @@ internal static class BenchEndpoints
         var compared = new List<ComparedDocument>(request.Landings.Count);
         foreach (var landing in request.Landings)
         {
-            compared.Add(ComparedDocument.Of(conductor, (await shelf.ResolveAsync(landing)).Read(), rules, request.Lead.Unit()));
+            compared.Add(
+                ComparedDocument.Of(conductor, (await shelf.ResolveAsync(landing)).Read(), rules, request.Lead.Unit())
+            );
         }
 
         return TypedResults.Ok(compared.ToArray());
@@ -61,7 +99,9 @@ internal static class BenchEndpoints
     private static Ok<WireTextAnswer> Wire(WireTextRequest request)
     {
         var conductor = ConductorText.Read(request.Text, request.Current?.Read());
-        return TypedResults.Ok(new WireTextAnswer(ConductorDocument.Of(conductor), conductor.ToString(), conductor.Size.Area.Read()));
+        return TypedResults.Ok(
+            new WireTextAnswer(ConductorDocument.Of(conductor), conductor.ToString(), conductor.Size.Area.Read())
+        );
     }
 
     private static Ok<WrenchAnswer> Wrench(WrenchRequest request)
@@ -73,18 +113,27 @@ internal static class BenchEndpoints
 
         var adapter = new WrenchAdapter(request.LeverMm, request.AdapterMm, request.AngleDegrees);
         var target = new Torque(request.TargetNm);
-        return TypedResults.Ok(new WrenchAnswer(
-            adapter.SettingFor(target).Read(),
-            Math.Round(adapter.Factor, 4),
-            FormattableString.Invariant(
-                $"The adapter moves the axis, so the wrench shows {adapter.Factor:0.###} of what the screw gets, {target.Read().Metric}. An extension in line with a screwdriver needs no correction.")));
+        return TypedResults.Ok(
+            new WrenchAnswer(
+                adapter.SettingFor(target).Read(),
+                Math.Round(adapter.Factor, 4),
+                FormattableString.Invariant(
+                    $"The adapter moves the axis, so the wrench shows {adapter.Factor:0.###} of what the screw gets, {target.Read().Metric}. An extension in line with a screwdriver needs no correction."
+                )
+            )
+        );
     }
 
     private static Ok<BeltAnswer> Belt(BeltedTool tool)
     {
         var count = tool.PaysFrom();
-        return TypedResults.Ok(new BeltAnswer(count, count is { } ends
-            ? FormattableString.Invariant($"It pays from about {ends:#,0} ends on.")
-            : "At these prices it never pays: each end costs more than it saves."));
+        return TypedResults.Ok(
+            new BeltAnswer(
+                count,
+                count is { } ends
+                    ? FormattableString.Invariant($"It pays from about {ends:#,0} ends on.")
+                    : "At these prices it never pays: each end costs more than it saves."
+            )
+        );
     }
 }

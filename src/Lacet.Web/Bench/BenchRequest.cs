@@ -37,10 +37,15 @@ public record BenchRequest
     /// <summary>The circuit's breaker or load, A.</summary>
     public double? CircuitAmps { get; init; }
 
-    /// <summary>What is in the hand to strip with: hole, automatic, rotary or knife; null for what is usual for the size.</summary>
+    /// <summary>
+    /// What is in the hand to strip with: hole, automatic, rotary or knife; null for what is usual for the size.
+    /// </summary>
     public StrippingTool? StrippingTool { get; init; }
 
-    /// <summary>How it is made dead: building, cord, transformer, machine, or none where nothing is connected or dead was proved already.</summary>
+    /// <summary>
+    /// How it is made dead: building, cord, transformer, machine, or none where nothing is connected or dead was proved
+    /// already.
+    /// </summary>
     public Isolation? Isolation { get; init; }
 
     /// <summary>How many ends alike are made.</summary>
@@ -58,16 +63,25 @@ public record BenchRequest
     /// <summary>Which unit leads in sentences.</summary>
     public Lead Lead { get; init; }
 
-    /// <summary>What is in the hand, the landing looked up; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
+    /// <summary>
+    /// What is in the hand, the landing looked up; throws <see cref="ImpossibleInputException"/> with the field and a
+    /// sentence.
+    /// </summary>
     internal EndAtHand Read(LandingDocument landing)
     {
         var conductors = (Conductor, Conductors) switch
         {
             ({ } one, null) => (Conductor[])[one.Read()],
             (null, { Count: 1 or 2 } some) => [.. some.Select(c => c.Read())],
-            ({ }, { }) => throw new ImpossibleInputException("conductors", "Give one conductor, or a list of them, not both."),
+            ({ }, { }) => throw new ImpossibleInputException(
+                "conductors",
+                "Give one conductor, or a list of them, not both."
+            ),
             (null, null) => throw new ImpossibleInputException("conductor", "Say which wire it is."),
-            _ => throw new ImpossibleInputException("conductors", "A landing takes one conductor, or two where it is marked for two."),
+            _ => throw new ImpossibleInputException(
+                "conductors",
+                "A landing takes one conductor, or two where it is marked for two."
+            ),
         };
         return new EndAtHand(conductors[0], landing.Read(), HouseRules?.Read() ?? Core.Landings.HouseRules.Default)
         {
@@ -77,13 +91,18 @@ public record BenchRequest
             FerruleLabelMm2 = FerruleLabelMm2,
             StrippingTool = StrippingTool,
             Isolation = Isolation,
-            Alike = Alike is >= 1 and <= 10_000 ? Alike : throw new ImpossibleInputException("alike", "From 1 to 10,000 ends alike."),
+            Alike = Alike is >= 1 and <= 10_000
+                ? Alike
+                : throw new ImpossibleInputException("alike", "From 1 to 10,000 ends alike."),
             ByApprentice = ByApprentice,
             FeedsReceptacles = FeedsReceptacles,
             Entry = Entry is { } entry ? new CableEntry(entry.JacketOuterDiameterMm, entry.ReachMm) : null,
             CircuitAmps = CircuitAmps is null or (> 0 and <= 2000)
                 ? CircuitAmps
-                : throw new ImpossibleInputException("circuitAmps", "The circuit’s amperes must be more than 0 and at most 2,000."),
+                : throw new ImpossibleInputException(
+                    "circuitAmps",
+                    "The circuit’s amperes must be more than 0 and at most 2,000."
+                ),
         };
     }
 }

@@ -10,7 +10,13 @@ namespace Lacet.Web.Bench;
 /// <param name="Area">Its area in both systems.</param>
 /// <param name="InsulationOuterDiameter">Typical outside diameter of its insulation.</param>
 /// <param name="Section">Its cross-section, to scale.</param>
-public sealed record RackSize(string Name, SizeSystem System, Readout Area, Readout InsulationOuterDiameter, SceneDocument Section);
+public sealed record RackSize(
+    string Name,
+    SizeSystem System,
+    Readout Area,
+    Readout InsulationOuterDiameter,
+    SceneDocument Section
+);
 
 /// <summary>A kind of landing in the picker.</summary>
 /// <param name="Kind">The kind.</param>

@@ -39,7 +39,16 @@ public sealed record CompareRequest
 /// <param name="Recipe">The rest: verdict, strip, preparation, torque, findings, reasons.</param>
 /// <param name="Section">The end in its landing, to scale.</param>
 public sealed record ComparedDocument(
-    string Kind, string Landing, double? Minutes, IReadOnlyList<string> Needs, string? Reopens, StandsVibration Vibration, string VibrationSays, RecipeDocument Recipe, SceneDocument Section)
+    string Kind,
+    string Landing,
+    double? Minutes,
+    IReadOnlyList<string> Needs,
+    string? Reopens,
+    StandsVibration Vibration,
+    string VibrationSays,
+    RecipeDocument Recipe,
+    SceneDocument Section
+)
 {
     internal static ComparedDocument Of(Conductor conductor, Landing landing, HouseRules rules, UnitLead lead)
     {
@@ -57,6 +66,7 @@ public sealed record ComparedDocument(
             traits.Vibration,
             traits.Says.ToString(lead),
             said,
-            SceneDocument.Of(EndSection.Of(atHand, new AsMade(null, null)), lead));
+            SceneDocument.Of(EndSection.Of(atHand, new AsMade(null, null)), lead)
+        );
     }
 }

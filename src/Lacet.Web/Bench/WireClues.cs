@@ -15,18 +15,26 @@ namespace Lacet.Web.Bench;
 /// <param name="StripperHole">The mark of the stripper's hole that took the insulation clean, such as "14 AWG".</param>
 /// <param name="Lead">Which unit leads in sentences.</param>
 public sealed record WireClues(
-    int? Strands = null, double? StrandDiameterMm = null, double? BareDiameterMm = null, double? OverInsulationMm = null, string? Print = null, string? StripperHole = null, Lead Lead = Lead.Metric)
+    int? Strands = null,
+    double? StrandDiameterMm = null,
+    double? BareDiameterMm = null,
+    double? OverInsulationMm = null,
+    string? Print = null,
+    string? StripperHole = null,
+    Lead Lead = Lead.Metric
+)
 {
     /// <summary>As the core takes it.</summary>
-    internal ConductorClues Read() => new()
-    {
-        Strands = Strands,
-        StrandDiameter = Millimetres(StrandDiameterMm),
-        BareDiameter = Millimetres(BareDiameterMm),
-        OverInsulation = Millimetres(OverInsulationMm),
-        Print = Print,
-        StripperHole = StripperHole is null ? null : ConductorSize.Parse(StripperHole, "stripperHole"),
-    };
+    internal ConductorClues Read() =>
+        new()
+        {
+            Strands = Strands,
+            StrandDiameter = Millimetres(StrandDiameterMm),
+            BareDiameter = Millimetres(BareDiameterMm),
+            OverInsulation = Millimetres(OverInsulationMm),
+            Print = Print,
+            StripperHole = StripperHole is null ? null : ConductorSize.Parse(StripperHole, "stripperHole"),
+        };
 
     private static Length? Millimetres(double? mm) => mm is { } given ? new Length(given) : null;
 }
@@ -36,15 +44,18 @@ public sealed record WireClues(
 /// <param name="Says">What to do with them, in a sentence.</param>
 public sealed record WireCluesAnswer(IReadOnlyList<CandidateDocument> Candidates, string Says)
 {
-    internal static WireCluesAnswer Of(IReadOnlyList<ConductorCandidate> candidates, UnitLead lead) => new(
-        [.. candidates.Select(c => CandidateDocument.Of(c, lead))],
-        candidates switch
-        {
-            [] => "No stocked copper wire agrees with all of that: measure again, or take one thing away.",
-            [{ Sureness: Sureness.Sure }, ..] => "Hold the wire beside its drawing at actual size before you rely on it.",
-            [_] => "Only one agrees, and not by much: count the strands and measure one of them.",
-            _ => "Several agree: count the strands and measure one of them.",
-        });
+    internal static WireCluesAnswer Of(IReadOnlyList<ConductorCandidate> candidates, UnitLead lead) =>
+        new(
+            [.. candidates.Select(c => CandidateDocument.Of(c, lead))],
+            candidates switch
+            {
+                [] => "No stocked copper wire agrees with all of that: measure again, or take one thing away.",
+                [{ Sureness: Sureness.Sure }, ..] =>
+                    "Hold the wire beside its drawing at actual size before you rely on it.",
+                [_] => "Only one agrees, and not by much: count the strands and measure one of them.",
+                _ => "Several agree: count the strands and measure one of them.",
+            }
+        );
 }
 
 /// <summary>One thing that a wire may be.</summary>
@@ -56,14 +67,23 @@ public sealed record WireCluesAnswer(IReadOnlyList<CandidateDocument> Candidates
 /// <param name="Why">What agrees.</param>
 /// <param name="Drawing">Its cross-section, in millimetres.</param>
 public sealed record CandidateDocument(
-    ConductorDocument Conductor, string Name, Readout Area, string? Insulation, Sureness Sureness, IReadOnlyList<string> Why, SceneDocument Drawing)
+    ConductorDocument Conductor,
+    string Name,
+    Readout Area,
+    string? Insulation,
+    Sureness Sureness,
+    IReadOnlyList<string> Why,
+    SceneDocument Drawing
+)
 {
-    internal static CandidateDocument Of(ConductorCandidate candidate, UnitLead lead) => new(
-        ConductorDocument.Of(candidate.Conductor),
-        $"{candidate.Conductor.Size.NameInBoth} {Core.Conductors.Conductor.Say(candidate.Conductor.Build)}",
-        candidate.Conductor.Size.Area.Read(),
-        candidate.Insulation,
-        candidate.Sureness,
-        [.. candidate.Why.Select(w => w.ToString(lead))],
-        SceneDocument.Of(CrossSection.Of(candidate.Conductor), lead));
+    internal static CandidateDocument Of(ConductorCandidate candidate, UnitLead lead) =>
+        new(
+            ConductorDocument.Of(candidate.Conductor),
+            $"{candidate.Conductor.Size.NameInBoth} {Core.Conductors.Conductor.Say(candidate.Conductor.Build)}",
+            candidate.Conductor.Size.Area.Read(),
+            candidate.Insulation,
+            candidate.Sureness,
+            [.. candidate.Why.Select(w => w.ToString(lead))],
+            SceneDocument.Of(CrossSection.Of(candidate.Conductor), lead)
+        );
 }

@@ -17,8 +17,13 @@ namespace Lacet.Web.Cords;
 /// <param name="Lead">Which unit leads.</param>
 /// <param name="Sound">The places that were looked at and are sound.</param>
 public sealed record TriageRequest(
-    IReadOnlyList<CordCue> Seen, DamagedCord Rule = DamagedCord.ReplaceWithMouldedCord, bool MouldedToBeHad = true, CordPrices? Prices = null, Lead Lead = Lead.Metric,
-    IReadOnlyList<CordPlace>? Sound = null);
+    IReadOnlyList<CordCue> Seen,
+    DamagedCord Rule = DamagedCord.ReplaceWithMouldedCord,
+    bool MouldedToBeHad = true,
+    CordPrices? Prices = null,
+    Lead Lead = Lead.Metric,
+    IReadOnlyList<CordPlace>? Sound = null
+);
 
 /// <summary>What becomes of a cord.</summary>
 /// <param name="Verdict">keep, look-first, put-right, refit-plug, replace-cord or scrap-now.</param>
@@ -28,7 +33,15 @@ public sealed record TriageRequest(
 /// <param name="Replace">What a new cord costs.</param>
 /// <param name="Prices">The prices that were reckoned with.</param>
 /// <param name="Source">Where the cues are from.</param>
-public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign> Signs, string? School, CordWay Refit, CordWay Replace, CordPrices Prices, string Source)
+public sealed record TriageDocument(
+    CordVerdict Verdict,
+    IReadOnlyList<CordSign> Signs,
+    string? School,
+    CordWay Refit,
+    CordWay Replace,
+    CordPrices Prices,
+    string Source
+)
 {
     /// <summary>The places that nobody looked at yet.</summary>
     public IReadOnlyList<CordPlace> NotLookedAt { get; init; } = [];
@@ -40,7 +53,19 @@ public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign>
     {
         var prices = request.Prices ?? new();
         var triage = CordTriage.Of(request.Seen, request.Sound ?? [], request.Rule, request.MouldedToBeHad, prices);
-        return new(triage.Verdict, triage.Signs, triage.School?.ToString(request.Lead.Unit()), triage.Refit, triage.Replace, prices, CordSign.Source) { NotLookedAt = triage.NotLookedAt, LookNext = triage.LookNext };
+        return new(
+            triage.Verdict,
+            triage.Signs,
+            triage.School?.ToString(request.Lead.Unit()),
+            triage.Refit,
+            triage.Replace,
+            prices,
+            CordSign.Source
+        )
+        {
+            NotLookedAt = triage.NotLookedAt,
+            LookNext = triage.LookNext,
+        };
     }
 }
 
@@ -52,13 +77,24 @@ public sealed record TriageDocument(CordVerdict Verdict, IReadOnlyList<CordSign>
 /// <param name="Amps">The load, A; left out where watts are given.</param>
 /// <param name="Watts">The load, W; left out where amperes are given.</param>
 /// <param name="Lead">Which unit leads.</param>
-/// <param name="Phases">1 or 3: three loaded conductors may be three phases, or two lines and a neutral; null where nobody said.</param>
+/// <param name="Phases">1 or 3: three loaded conductors may be three phases, or two lines and a neutral; null where
+/// nobody said.</param>
 /// <param name="Region">Whose sizes, plugs and jackets: gauges and NEMA plugs, or metric sizes and IEC plugs.</param>
 /// <param name="Duty">What the cord is put through: light, ordinary or heavy.</param>
 /// <param name="Outdoors">Whether it lies in the wet or in the sun.</param>
 public sealed record CordSizeRequest(
-    double Volts, double LengthM, int LoadedConductors = 2, CordUse Use = CordUse.Appliance, double? Amps = null, double? Watts = null, Lead Lead = Lead.Metric, int? Phases = null,
-    Region Region = Region.NorthAmerica, CordDuty Duty = CordDuty.Ordinary, bool Outdoors = false)
+    double Volts,
+    double LengthM,
+    int LoadedConductors = 2,
+    CordUse Use = CordUse.Appliance,
+    double? Amps = null,
+    double? Watts = null,
+    Lead Lead = Lead.Metric,
+    int? Phases = null,
+    Region Region = Region.NorthAmerica,
+    CordDuty Duty = CordDuty.Ordinary,
+    bool Outdoors = false
+)
 {
     internal CordSizeDocument Answer()
     {
@@ -91,9 +127,17 @@ public sealed record CordSizeRequest(
 /// <param name="Cords">Every size, thin to thick.</param>
 /// <param name="Plug">The plug that goes on it; null where none of the usual ones does.</param>
 /// <param name="Reasons">Why.</param>
-public sealed record CordSizeDocument(double Amps, string? Size, IReadOnlyList<CordUnderLoadDocument> Cords, CordPlug? Plug, IReadOnlyList<ReasonDocument> Reasons)
+public sealed record CordSizeDocument(
+    double Amps,
+    string? Size,
+    IReadOnlyList<CordUnderLoadDocument> Cords,
+    CordPlug? Plug,
+    IReadOnlyList<ReasonDocument> Reasons
+)
 {
-    /// <summary>Whether it is still to be said if the three loaded conductors are three phases, or two lines and a neutral.</summary>
+    /// <summary>
+    /// Whether it is still to be said if the three loaded conductors are three phases, or two lines and a neutral.
+    /// </summary>
     public bool AsksPhases { get; init; }
 
     /// <summary>The jacket that it gets; null where none of the usual ones does.</summary>
@@ -102,29 +146,67 @@ public sealed record CordSizeDocument(double Amps, string? Size, IReadOnlyList<C
     /// <summary>The shortest that is sold and reaches, as it is sold; null beyond the longest.</summary>
     public string? StockLength { get; init; }
 
-    /// <summary>The connector where the machine has an inlet; null where none takes so much, so that it is wired fixed.</summary>
+    /// <summary>
+    /// The connector where the machine has an inlet; null where none takes so much, so that it is wired fixed.
+    /// </summary>
     public string? Connector { get; init; }
 
-    internal static CordSizeDocument Of(CordChoice choice, IEnumerable<Reason> besides, UnitLead lead) => new(
-        choice.Amps,
-        choice.Least?.Size.Name,
-        [.. choice.Cords.Select(c => new CordUnderLoadDocument(c.Size.Name, c.Size.Area.Read().Metric, c.Size.SolidDiameter.Millimetres, c.Ampacity, c.DropVolts, c.DropPercent, c.LossWattsPerMetre, c.CarriesIt, c.DropsLittle, c.IsThickEnough, c.Does))],
-        choice.Plug,
-        [.. choice.Reasons.Concat(besides).Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))])
-    {
-        AsksPhases = choice.AsksPhases,
-    };
+    internal static CordSizeDocument Of(CordChoice choice, IEnumerable<Reason> besides, UnitLead lead) =>
+        new(
+            choice.Amps,
+            choice.Least?.Size.Name,
+            [
+                .. choice.Cords.Select(c => new CordUnderLoadDocument(
+                    c.Size.Name,
+                    c.Size.Area.Read().Metric,
+                    c.Size.SolidDiameter.Millimetres,
+                    c.Ampacity,
+                    c.DropVolts,
+                    c.DropPercent,
+                    c.LossWattsPerMetre,
+                    c.CarriesIt,
+                    c.DropsLittle,
+                    c.IsThickEnough,
+                    c.Does
+                )),
+            ],
+            choice.Plug,
+            [
+                .. choice
+                    .Reasons.Concat(besides)
+                    .Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust)),
+            ]
+        )
+        {
+            AsksPhases = choice.AsksPhases,
+        };
 }
 
 /// <summary>A cord of one size under the load.</summary>
 public sealed record CordUnderLoadDocument(
-    string Size, string Area, double DiameterMm, double Ampacity, double DropVolts, double DropPercent, double LossWattsPerMetre, bool CarriesIt, bool DropsLittle, bool IsThickEnough, bool Does);
+    string Size,
+    string Area,
+    double DiameterMm,
+    double Ampacity,
+    double DropVolts,
+    double DropPercent,
+    double LossWattsPerMetre,
+    bool CarriesIt,
+    bool DropsLittle,
+    bool IsThickEnough,
+    bool Does
+);
 
 /// <summary>What is seen of the conductors of a cord.</summary>
 /// <param name="Conductors">Two or three.</param>
 /// <param name="Region">Whose colours they are.</param>
-/// <param name="Foreign">Whether the cord may have been made for elsewhere: then what its colours mean there is said too.</param>
-public sealed record IdentifyRequest(IReadOnlyList<SeenConductorDocument> Conductors, Region Region = Region.NorthAmerica, bool Foreign = false)
+/// <param name="Foreign">Whether the cord may have been made for elsewhere: then what its colours mean there is said
+/// too.</param>
+public sealed record IdentifyRequest(
+    IReadOnlyList<SeenConductorDocument> Conductors,
+    Region Region = Region.NorthAmerica,
+    bool Foreign = false
+)
 {
     internal CordIdentity Identify() => CordIdentity.Of([.. Conductors.Select((c, i) => c.Read(i))], Region, Foreign);
 }
@@ -143,7 +225,10 @@ public sealed record SeenConductorDocument(string? Colour = null, IReadOnlyList<
 
         return InsulationColour.TryParse(Colour, out var colour)
             ? new(colour, Cues ?? [])
-            : throw new ImpossibleInputException($"conductors[{at}].colour", $"“{Colour.Trim()}” is no colour that is known here: black, white, green, brown, blue, green/yellow.");
+            : throw new ImpossibleInputException(
+                $"conductors[{at}].colour",
+                $"“{Colour.Trim()}” is no colour that is known here: black, white, green, brown, blue, green/yellow."
+            );
     }
 }
 
@@ -157,8 +242,15 @@ public sealed record SeenConductorDocument(string? Colour = null, IReadOnlyList<
 /// <param name="Lead">Which unit leads.</param>
 /// <param name="Grip">hook round each screw, or clamp under a plate.</param>
 public sealed record RefitRequest(
-    ConductorDocument Conductor, double LineMm, double NeutralMm, double? EarthMm = null, string? Screw = null, HouseRulesDocument? HouseRules = null, Lead Lead = Lead.Metric,
-    PlugGrip Grip = PlugGrip.Hook);
+    ConductorDocument Conductor,
+    double LineMm,
+    double NeutralMm,
+    double? EarthMm = null,
+    string? Screw = null,
+    HouseRulesDocument? HouseRules = null,
+    Lead Lead = Lead.Metric,
+    PlugGrip Grip = PlugGrip.Hook
+);
 
 /// <summary>A new plug on a cord, and the other way: soldered.</summary>
 /// <param name="JacketOff">How much of the jacket comes off; of flat cord, how far it is parted.</param>
@@ -169,7 +261,14 @@ public sealed record RefitRequest(
 /// <param name="IronWatts">The iron for that.</param>
 /// <param name="Section">The cord’s end, drawn to scale.</param>
 public sealed record RefitDocument(
-    Readout JacketOff, WindowDocument Strip, IReadOnlyList<PlugTerminalDocument> Terminals, IReadOnlyList<string> Steps, IReadOnlyList<string> Soldered, int IronWatts, SceneDocument Section);
+    Readout JacketOff,
+    WindowDocument Strip,
+    IReadOnlyList<PlugTerminalDocument> Terminals,
+    IReadOnlyList<string> Steps,
+    IReadOnlyList<string> Soldered,
+    int IronWatts,
+    SceneDocument Section
+);
 
 /// <summary>A conductor on its way to its screw.</summary>
 public sealed record PlugTerminalDocument(CordRole Role, string Screw, Readout Length, Readout Insulated);
@@ -181,4 +280,11 @@ public sealed record PlugTerminalDocument(CordRole Role, string Screw, Readout L
 /// <param name="NeutralNanofarads">From neutral to case.</param>
 /// <param name="Earthed">Whether its earth is whole.</param>
 /// <param name="Reversed">Whether line and neutral are swapped.</param>
-public sealed record CaseRequest(double Volts = 120, double Hertz = 60, double LineNanofarads = 4.7, double NeutralNanofarads = 4.7, bool Earthed = false, bool Reversed = false);
+public sealed record CaseRequest(
+    double Volts = 120,
+    double Hertz = 60,
+    double LineNanofarads = 4.7,
+    double NeutralNanofarads = 4.7,
+    bool Earthed = false,
+    bool Reversed = false
+);

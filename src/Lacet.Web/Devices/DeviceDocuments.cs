@@ -46,15 +46,19 @@ public sealed record ReadingMessage(string ToolId, Guid Turn, Readout Torque, bo
 /// <param name="Tool">Its name.</param>
 /// <param name="Torque">The peak.</param>
 /// <param name="Simulated">Whether a stand-in read it.</param>
-public sealed record PeakMessage(Guid ReadingId, string ToolId, string Tool, Readout Torque, bool Simulated) : StreamMessage;
+public sealed record PeakMessage(Guid ReadingId, string ToolId, string Tool, Readout Torque, bool Simulated)
+    : StreamMessage;
 
 /// <summary>A job was changed: whoever shows it reads it anew.</summary>
 /// <param name="JobId">Which job.</param>
 /// <param name="Sequence">Its last command.</param>
 /// <param name="Says">What it did, in a line.</param>
 /// <param name="Person">Who, by name.</param>
-/// <param name="CommandId">The command, so that whoever sent it knows it again; null where something was recorded.</param>
-public sealed record JobMessage(Guid JobId, long Sequence, string Says, string Person, Guid? CommandId = null) : StreamMessage
+/// <param name="CommandId">The command, so that whoever sent it knows it again; null where something was
+/// recorded.</param>
+public sealed record JobMessage(Guid JobId, long Sequence, string Says, string Person, Guid? CommandId = null)
+    : StreamMessage
 {
-    internal static JobMessage Of(JobChanged changed) => new(changed.JobId, changed.Sequence, changed.Says, changed.Person, changed.CommandId);
+    internal static JobMessage Of(JobChanged changed) =>
+        new(changed.JobId, changed.Sequence, changed.Says, changed.Person, changed.CommandId);
 }

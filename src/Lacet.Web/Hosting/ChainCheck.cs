@@ -10,13 +10,24 @@ internal static class ChainCheck
     /// <summary>A head is printed with 16 digits and more; fewer than these could be anybody’s.</summary>
     private const int FewestDigits = 8;
 
-    /// <summary>Walks the record and says what it found; 0 where it is whole, and holds <paramref name="head"/> where one is given.</summary>
-    internal static async Task<int> RunAsync(string folder, string? head, TextWriter found, TextWriter progress, CancellationToken cancellation)
+    /// <summary>
+    /// Walks the record and says what it found; 0 where it is whole, and holds <paramref name="head"/> where one is
+    /// given.
+    /// </summary>
+    internal static async Task<int> RunAsync(
+        string folder,
+        string? head,
+        TextWriter found,
+        TextWriter progress,
+        CancellationToken cancellation
+    )
     {
         head = head?.Trim().TrimEnd('…');
         if (head is not null && (head.Length < FewestDigits || !head.All(char.IsAsciiHexDigit)))
         {
-            throw new UsageException($"--head needs the first {FewestDigits} digits of a head or more, each from 0 to 9 or a to f.");
+            throw new UsageException(
+                $"--head needs the first {FewestDigits} digits of a head or more, each from 0 to 9 or a to f."
+            );
         }
 
         using var database = LacetDatabase.OpenToRead(folder);
@@ -41,13 +52,17 @@ internal static class ChainCheck
 
         if (await events.FindHeadAsync(head) is not { } place)
         {
-            await found.WriteLineAsync("No event has that head: it is that of another record, or something before it was changed since.");
+            await found.WriteLineAsync(
+                "No event has that head: it is that of another record, or something before it was changed since."
+            );
             return false;
         }
 
-        await found.WriteLineAsync(brokenAt <= place
-            ? $"That head is event {place}’s, and something up to it was changed."
-            : $"That head is event {place}’s: all up to it is as it was when the head was written down.");
+        await found.WriteLineAsync(
+            brokenAt <= place
+                ? $"That head is event {place}’s, and something up to it was changed."
+                : $"That head is event {place}’s: all up to it is as it was when the head was written down."
+        );
         return true;
     }
 

@@ -14,7 +14,11 @@ internal static class CommandLine
 {
     private const int WrongUse = 2;
 
-    private static readonly Option<string> Data = new("--data") { Description = "The data folder.", DefaultValueFactory = _ => new ServerOptions().DataFolder };
+    private static readonly Option<string> Data = new("--data")
+    {
+        Description = "The data folder.",
+        DefaultValueFactory = _ => new ServerOptions().DataFolder,
+    };
 
     internal static async Task<int> RunAsync(string[] args)
     {
@@ -25,7 +29,15 @@ internal static class CommandLine
             return 0;
         }
 
-        var root = new RootCommand("Lacet") { Serve(), BackupTo(), RestoreFrom(), Verify(), Schema("shelf-schema", ShelfDocument.Schema), Schema("job-schema", JobDocument.Schema) };
+        var root = new RootCommand("Lacet")
+        {
+            Serve(),
+            BackupTo(),
+            RestoreFrom(),
+            Verify(),
+            Schema("shelf-schema", ShelfDocument.Schema),
+            Schema("job-schema", JobDocument.Schema),
+        };
         var parsed = root.Parse(args.Length == 0 ? ["serve"] : args);
         if (parsed.Errors is [var error, ..])
         {
@@ -55,18 +67,22 @@ internal static class CommandLine
         var demo = new Option<string?>("--demo") { Description = "A folder of demo data for an empty data folder." };
         var standIns = new Option<bool>("--stand-ins") { Description = "Simulated tools." };
         var command = new Command("serve", "Works with it.") { port, Data, devicePort, demo, standIns };
-        command.SetAction(async (parsed, _) =>
-        {
-            await ServeAsync(new ServerOptions
+        command.SetAction(
+            async (parsed, _) =>
             {
-                Port = parsed.GetValue(port),
-                DevicePort = parsed.GetValue(devicePort),
-                DataFolder = parsed.GetValue(Data)!,
-                DemoFolder = parsed.GetValue(demo),
-                StandIns = parsed.GetValue(standIns),
-            });
-            return 0;
-        });
+                await ServeAsync(
+                    new ServerOptions
+                    {
+                        Port = parsed.GetValue(port),
+                        DevicePort = parsed.GetValue(devicePort),
+                        DataFolder = parsed.GetValue(Data)!,
+                        DemoFolder = parsed.GetValue(demo),
+                        StandIns = parsed.GetValue(standIns),
+                    }
+                );
+                return 0;
+            }
+        );
         return command;
     }
 
@@ -87,20 +103,38 @@ internal static class CommandLine
     {
         var file = new Argument<string>("FILE");
         var command = new Command("restore", "Puts a copy back into an empty data folder.") { file, Data };
-        command.SetAction(async (parsed, cancellation) =>
-        {
-            await Restore.FromAsync(parsed.GetValue(file)!, parsed.GetValue(Data)!, cancellation);
-            Console.WriteLine($"Restored into {parsed.GetValue(Data)}.");
-            return 0;
-        });
+        command.SetAction(
+            async (parsed, cancellation) =>
+            {
+                await Restore.FromAsync(parsed.GetValue(file)!, parsed.GetValue(Data)!, cancellation);
+                Console.WriteLine($"Restored into {parsed.GetValue(Data)}.");
+                return 0;
+            }
+        );
         return command;
     }
 
     private static Command Verify()
     {
-        var head = new Option<string?>("--head") { Description = "A head that was kept outside, from a paper or an export; its first 8 digits or more." };
-        var command = new Command("verify", "Walks the whole record, with what its events are found by.") { Data, head };
-        command.SetAction((parsed, cancellation) => ChainCheck.RunAsync(parsed.GetValue(Data)!, parsed.GetValue(head), Console.Out, Console.Error, cancellation));
+        var head = new Option<string?>("--head")
+        {
+            Description = "A head that was kept outside, from a paper or an export; its first 8 digits or more.",
+        };
+        var command = new Command("verify", "Walks the whole record, with what its events are found by.")
+        {
+            Data,
+            head,
+        };
+        command.SetAction(
+            (parsed, cancellation) =>
+                ChainCheck.RunAsync(
+                    parsed.GetValue(Data)!,
+                    parsed.GetValue(head),
+                    Console.Out,
+                    Console.Error,
+                    cancellation
+                )
+        );
         return command;
     }
 
@@ -120,7 +154,10 @@ internal static class CommandLine
         var port = new Option<int>(name) { Description = description, DefaultValueFactory = _ => usual };
         port.Validators.Add(result =>
         {
-            if (result.Tokens is [{ Value: var text }] && (!int.TryParse(text, out var number) || number is < 0 or > 65535))
+            if (
+                result.Tokens is [{ Value: var text }]
+                && (!int.TryParse(text, out var number) || number is < 0 or > 65535)
+            )
             {
                 result.AddError($"{name} needs a number from 0 to 65535.");
             }
@@ -139,9 +176,11 @@ internal static class CommandLine
             }
             catch (SocketException exception)
             {
-                throw new UsageException(exception.SocketErrorCode == SocketError.AddressAlreadyInUse
-                    ? $"Port {options.Port} is in use. Stop what uses it, or choose another: --port N."
-                    : $"Port {options.Port} cannot be opened: {exception.Message}");
+                throw new UsageException(
+                    exception.SocketErrorCode == SocketError.AddressAlreadyInUse
+                        ? $"Port {options.Port} is in use. Stop what uses it, or choose another: --port N."
+                        : $"Port {options.Port} cannot be opened: {exception.Message}"
+                );
             }
         }
 

@@ -13,17 +13,27 @@ namespace Lacet.Web.Hosting;
 
 /// <summary>Fills an empty data folder with the demo, in the shapes that the product itself takes.</summary>
 internal sealed class DemoLoader(
-    string folder, string dataFolder, Recorder recorder, NewJobs jobs, JobEditor editor, EventsTable events, TypedPeople people, ReadingsTable readings) : IHostedService
+    string folder,
+    string dataFolder,
+    Recorder recorder,
+    NewJobs jobs,
+    JobEditor editor,
+    EventsTable events,
+    TypedPeople people,
+    ReadingsTable readings
+) : IHostedService
 {
     /// <summary>The demo opens on this one.</summary>
     private const string JobFile = "dome.job.json";
 
-    /// <summary>One of everything that is found, and a survey. They come first: the list of jobs begins with what came last.</summary>
+    /// <summary>
+    /// One of everything that is found, and a survey. They come first: the list of jobs begins with what came last.
+    /// </summary>
     private static readonly string[] Others = ["house.job.json", "gallery.job.json"];
 
     /// <summary>
-    /// Stands in the data folder while the demo is loaded. Found at a start, loading was cut short: every part of it is known
-    /// by its id and stored once, so it is simply done again.
+    /// Stands in the data folder while the demo is loaded. Found at a start, loading was cut short: every part of it is
+    /// known by its id and stored once, so it is simply done again.
     /// </summary>
     private const string Unfinished = "demo.loading";
 
@@ -66,7 +76,12 @@ internal sealed class DemoLoader(
         {
             var by = await people.EnsureAsync(person, cancellationToken);
             await editor.ChangeAsync(
-                document.Job.Id, command.Id, by.Id, _ => (command.Says ?? "Changed.", command.Changes), cancellationToken);
+                document.Job.Id,
+                command.Id,
+                by.Id,
+                _ => (command.Says ?? "Changed.", command.Changes),
+                cancellationToken
+            );
         }
     }
 
@@ -97,7 +112,13 @@ internal sealed class DemoLoader(
         {
             var person = await people.EnsureAsync(entry.Person, cancellationToken);
             await recorder.RecordAsync(
-                entry.Record with { PersonId = person.Id }, entry.Record.ClaimedAt.AddSeconds(2), cancellationToken);
+                entry.Record with
+                {
+                    PersonId = person.Id,
+                },
+                entry.Record.ClaimedAt.AddSeconds(2),
+                cancellationToken
+            );
         }
     }
 

@@ -32,7 +32,10 @@ internal static class PairingToken
         }
         catch (Exception exception) when (exception is IOException or UnauthorizedAccessException)
         {
-            throw new DataFolderException($"The pairing token {file} cannot be read or written: {exception.Message}", exception);
+            throw new DataFolderException(
+                $"The pairing token {file} cannot be read or written: {exception.Message}",
+                exception
+            );
         }
     }
 }

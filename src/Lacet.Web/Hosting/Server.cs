@@ -28,16 +28,17 @@ namespace Lacet.Web.Hosting;
 internal static class Server
 {
     /// <summary>The build makes the OpenAPI document by running the program: then nothing may be opened.</summary>
-    internal static readonly bool IsDocumentBuild =
-        string.Equals(Assembly.GetEntryAssembly()?.GetName().Name, "GetDocument.Insider", StringComparison.Ordinal);
+    internal static readonly bool IsDocumentBuild = string.Equals(
+        Assembly.GetEntryAssembly()?.GetName().Name,
+        "GetDocument.Insider",
+        StringComparison.Ordinal
+    );
 
     internal static WebApplication Build(ServerOptions options, Action<WebApplicationBuilder>? adjust = null)
     {
-        var builder = WebApplication.CreateSlimBuilder(new WebApplicationOptions
-        {
-            ContentRootPath = AppContext.BaseDirectory,
-            WebRootPath = FindWebRoot(),
-        });
+        var builder = WebApplication.CreateSlimBuilder(
+            new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = FindWebRoot() }
+        );
         builder.WebHost.UseKestrelCore();
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
@@ -170,11 +171,14 @@ internal static class Server
                 provider.GetRequiredService<JobEditor>(),
                 provider.GetRequiredService<EventsTable>(),
                 provider.GetRequiredService<TypedPeople>(),
-                provider.GetRequiredService<ReadingsTable>()));
+                provider.GetRequiredService<ReadingsTable>()
+            ));
         }
     }
 
-    /// <summary>The front end as Vite built it: beside the sources when run from the tree, else beside the program.</summary>
+    /// <summary>
+    /// The front end as Vite built it: beside the sources when run from the tree, else beside the program.
+    /// </summary>
     private static string? FindWebRoot()
     {
         for (var folder = new DirectoryInfo(AppContext.BaseDirectory); folder is not null; folder = folder.Parent)

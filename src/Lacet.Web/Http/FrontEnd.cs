@@ -3,14 +3,18 @@ namespace Lacet.Web.Http;
 /// <summary>Serves the built front end: files by name, and the page for every place of the application.</summary>
 internal static class FrontEnd
 {
-    internal static StaticFileOptions Files { get; } = new()
-    {
-        // Names of built files carry their content's hash; the page itself is asked for anew.
-        OnPrepareResponse = context => context.Context.Response.Headers.CacheControl =
-            context.Context.Request.Path.StartsWithSegments("/assets", StringComparison.Ordinal)
-                ? "public, max-age=31536000, immutable"
-                : "no-cache",
-    };
+    internal static StaticFileOptions Files { get; } =
+        new()
+        {
+            // Names of built files carry their content's hash; the page itself is asked for anew.
+            OnPrepareResponse = context =>
+                context.Context.Response.Headers.CacheControl = context.Context.Request.Path.StartsWithSegments(
+                    "/assets",
+                    StringComparison.Ordinal
+                )
+                    ? "public, max-age=31536000, immutable"
+                    : "no-cache",
+        };
 
     /// <summary>A first page of its own; null leaves it.</summary>
     internal static void UseFirstPage(this WebApplication app, string? first)
@@ -20,23 +24,24 @@ internal static class FrontEnd
             return;
         }
 
-        app.Use((context, next) =>
-        {
-            if (context.Request.Path != "/")
+        app.Use(
+            (context, next) =>
             {
-                return next(context);
-            }
+                if (context.Request.Path != "/")
+                {
+                    return next(context);
+                }
 
-            context.Response.Redirect(first);
-            return Task.CompletedTask;
-        });
+                context.Response.Redirect(first);
+                return Task.CompletedTask;
+            }
+        );
     }
 
     internal static void MapFrontEnd(this WebApplication app)
     {
         // Only what a browser opens: a wrong method at a known address is answered as such.
-        app.MapGet("/api/{**rest}", () => TypedResults.NotFound())
-            .ExcludeFromDescription();
+        app.MapGet("/api/{**rest}", () => TypedResults.NotFound()).ExcludeFromDescription();
         app.MapFallbackToFile("index.html", Files);
     }
 }

@@ -4,8 +4,8 @@ using Microsoft.AspNetCore.RateLimiting;
 namespace Lacet.Web.Http;
 
 /// <summary>
-/// How much is taken at once. A shop’s tablets never come near it; a program that runs wild is answered 429, and the others
-/// go on.
+/// How much is taken at once. A shop’s tablets never come near it; a program that runs wild is answered 429, and the
+/// others go on.
 /// </summary>
 internal static class Limits
 {
@@ -24,20 +24,26 @@ internal static class Limits
     private const int MostRequests = 64;
     private const int RequestsWaiting = 1000;
 
-    internal static void AddLimits(this IServiceCollection services) => services.AddRateLimiter(limiter =>
-    {
-        limiter.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
-        limiter.OnRejected = (context, _) =>
+    internal static void AddLimits(this IServiceCollection services) =>
+        services.AddRateLimiter(limiter =>
         {
-            context.HttpContext.Response.Headers.RetryAfter = "2";
-            return new(Problems.WriteAsync(context.HttpContext, StatusCodes.Status429TooManyRequests));
-        };
-        limiter.AddConcurrencyLimiter(Streams, options => options.PermitLimit = MostStreams);
-        limiter.AddConcurrencyLimiter(Uploads, options => (options.PermitLimit, options.QueueLimit) = (MostUploads, UploadsWaiting));
-        // A stream waits for what happens; everything else is done in a moment, and waits its turn.
-        limiter.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, bool>(context =>
-            context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName is Streams
-                ? RateLimitPartition.GetNoLimiter(true)
-                : RateLimitPartition.GetConcurrencyLimiter(false, _ => new() { PermitLimit = MostRequests, QueueLimit = RequestsWaiting }));
-    });
+            limiter.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
+            limiter.OnRejected = (context, _) =>
+            {
+                context.HttpContext.Response.Headers.RetryAfter = "2";
+                return new(Problems.WriteAsync(context.HttpContext, StatusCodes.Status429TooManyRequests));
+            };
+            limiter.AddConcurrencyLimiter(Streams, options => options.PermitLimit = MostStreams);
+            limiter.AddConcurrencyLimiter(Uploads, options =>
+                (options.PermitLimit, options.QueueLimit) = (MostUploads, UploadsWaiting)
+            );
+            // A stream waits for what happens; everything else is done in a moment, and waits its turn.
+            limiter.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, bool>(context =>
+                context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName is Streams
+                    ? RateLimitPartition.GetNoLimiter(true)
+                    : RateLimitPartition.GetConcurrencyLimiter(false, _ =>
+                        new() { PermitLimit = MostRequests, QueueLimit = RequestsWaiting }
+                    )
+            );
+        });
 }

@@ -5,17 +5,19 @@ namespace Lacet.Web.Http;
 /// <summary>The OpenAPI document, from which the front end's client is made.</summary>
 internal static class OpenApi
 {
-    internal static void AddLacetOpenApi(this IServiceCollection services) => services.AddOpenApi("v1", options =>
-        options.AddDocumentTransformer((document, _, _) =>
-        {
-            document.Info.Title = "Lacet";
-            document.Info.Version = "1";
-            document.Info.Description = "Lacet informs; local code and licensed practice rule.";
-            // The address differs wherever it runs, and a document that changes with it cannot be compared.
-            document.Servers?.Clear();
-            RequireDiscriminators(document);
-            return Task.CompletedTask;
-        }));
+    internal static void AddLacetOpenApi(this IServiceCollection services) =>
+        services.AddOpenApi("v1", options => options.AddDocumentTransformer(
+                (document, _, _) =>
+                {
+                    document.Info.Title = "Lacet";
+                    document.Info.Version = "1";
+                    document.Info.Description = "Lacet informs; local code and licensed practice rule.";
+                    // The address differs wherever it runs, and a document that changes with it cannot be compared.
+                    document.Servers?.Clear();
+                    RequireDiscriminators(document);
+                    return Task.CompletedTask;
+                }
+            ));
 
     /// <summary>
     /// A kind of landing must say its kind: the generator leaves that open in each of them, and clients could not tell

@@ -6,27 +6,45 @@ namespace Lacet.Web.Http;
 /// </summary>
 internal static class OwnHost
 {
-    private static readonly HashSet<string> Names = new(StringComparer.OrdinalIgnoreCase) { "127.0.0.1", "localhost", "[::1]" };
-
-    internal static void UseOwnHostOnly(this WebApplication app) => app.Use(async (context, next) =>
+    private static readonly HashSet<string> Names = new(StringComparer.OrdinalIgnoreCase)
     {
-        var request = context.Request;
-        if (!Names.Contains(request.Host.Host))
-        {
-            await Problems.WriteAsync(context, StatusCodes.Status400BadRequest, "This server answers only as 127.0.0.1 or localhost.");
-            return;
-        }
+        "127.0.0.1",
+        "localhost",
+        "[::1]",
+    };
 
-        if (!HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method) && IsForeign(request))
-        {
-            await Problems.WriteAsync(context, StatusCodes.Status403Forbidden, "Changes are taken only from Lacet’s own pages.");
-            return;
-        }
+    internal static void UseOwnHostOnly(this WebApplication app) =>
+        app.Use(
+            async (context, next) =>
+            {
+                var request = context.Request;
+                if (!Names.Contains(request.Host.Host))
+                {
+                    await Problems.WriteAsync(
+                        context,
+                        StatusCodes.Status400BadRequest,
+                        "This server answers only as 127.0.0.1 or localhost."
+                    );
+                    return;
+                }
 
-        await next(context);
-    });
+                if (!HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method) && IsForeign(request))
+                {
+                    await Problems.WriteAsync(
+                        context,
+                        StatusCodes.Status403Forbidden,
+                        "Changes are taken only from Lacet’s own pages."
+                    );
+                    return;
+                }
 
-    /// <summary>Every browser names the origin of a change; a program that names none is no page that was lured here.</summary>
+                await next(context);
+            }
+        );
+
+    /// <summary>
+    /// Every browser names the origin of a change; a program that names none is no page that was lured here.
+    /// </summary>
     private static bool IsForeign(HttpRequest request)
     {
         var site = request.Headers["Sec-Fetch-Site"].ToString();
@@ -36,6 +54,7 @@ internal static class OwnHost
         }
 
         var origin = request.Headers.Origin.ToString();
-        return origin.Length > 0 && !string.Equals(origin, $"{request.Scheme}://{request.Host}", StringComparison.OrdinalIgnoreCase);
+        return origin.Length > 0
+            && !string.Equals(origin, $"{request.Scheme}://{request.Host}", StringComparison.OrdinalIgnoreCase);
     }
 }

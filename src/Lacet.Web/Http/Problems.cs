@@ -26,28 +26,41 @@ internal static partial class Problems
 
     internal static void AddProblems(this IServiceCollection services)
     {
-        services.AddProblemDetails(options => options.CustomizeProblemDetails = context =>
-            context.ProblemDetails.Detail ??= SentenceOf(context.ProblemDetails.Status ?? StatusCodes.Status500InternalServerError));
+        services.AddProblemDetails(options =>
+            options.CustomizeProblemDetails = context =>
+                context.ProblemDetails.Detail ??= SentenceOf(
+                    context.ProblemDetails.Status ?? StatusCodes.Status500InternalServerError
+                )
+        );
         services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
     }
 
     internal static void UseProblems(this WebApplication app)
     {
-        app.UseExceptionHandler(new ExceptionHandlerOptions
-        {
-            // What a caller did wrong is the caller's to know, not the log's.
-            SuppressDiagnosticsCallback = context => Read(context.Exception).Status < 500,
-            ExceptionHandler = context =>
+        app.UseExceptionHandler(
+            new ExceptionHandlerOptions
             {
-                var (status, sentence, field) = Read(context.Features.Get<IExceptionHandlerFeature>()?.Error);
-                return WriteAsync(context, status, sentence, field);
-            },
-        });
+                // What a caller did wrong is the caller's to know, not the log's.
+                SuppressDiagnosticsCallback = context => Read(context.Exception).Status < 500,
+                ExceptionHandler = context =>
+                {
+                    var (status, sentence, field) = Read(context.Features.Get<IExceptionHandlerFeature>()?.Error);
+                    return WriteAsync(context, status, sentence, field);
+                },
+            }
+        );
         app.UseStatusCodePages();
         // An import says for itself how large it may be.
-        app.Use((context, next) => context.Request.ContentLength > (context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize ?? Endpoints.LargestBody)
-            ? WriteAsync(context, StatusCodes.Status413PayloadTooLarge)
-            : next(context));
+        app.Use(
+            (context, next) =>
+                context.Request.ContentLength
+                > (
+                    context.GetEndpoint()?.Metadata.GetMetadata<IRequestSizeLimitMetadata>()?.MaxRequestBodySize
+                    ?? Endpoints.LargestBody
+                )
+                    ? WriteAsync(context, StatusCodes.Status413PayloadTooLarge)
+                    : next(context)
+        );
     }
 
     internal static Task WriteAsync(HttpContext context, int status) => WriteAsync(context, status, SentenceOf(status));
@@ -55,48 +68,94 @@ internal static partial class Problems
     internal static Task WriteAsync(HttpContext context, int status, string sentence, string? field = null)
     {
         context.Response.StatusCode = status;
-        var problem = new ProblemDetails { Status = status, Title = Title(status), Detail = sentence };
+        var problem = new ProblemDetails
+        {
+            Status = status,
+            Title = Title(status),
+            Detail = sentence,
+        };
         if (field is not null)
         {
             problem.Extensions["field"] = field;
-            problem.Extensions["errors"] = new Dictionary<string, string[]>(StringComparer.Ordinal) { [field] = [sentence] };
+            problem.Extensions["errors"] = new Dictionary<string, string[]>(StringComparer.Ordinal)
+            {
+                [field] = [sentence],
+            };
         }
 
-        return context.Response.WriteAsJsonAsync(problem, options: null, "application/problem+json", context.RequestAborted);
+        return context.Response.WriteAsJsonAsync(
+            problem,
+            options: null,
+            "application/problem+json",
+            context.RequestAborted
+        );
     }
 
-    private static (int Status, string Sentence, string? Field) Read(Exception? exception) => exception switch
-    {
-        CommandIdTakenException taken => (StatusCodes.Status409Conflict, taken.Message, "id"),
-        ImpossibleInputException impossible => (StatusCodes.Status422UnprocessableEntity, impossible.Message, impossible.Field),
-        SqliteException { SqliteErrorCode: SqliteFull } or IOException { HResult: NoSpace } => (StatusCodes.Status507InsufficientStorage, SentenceOf(StatusCodes.Status507InsufficientStorage), null),
-        SqliteException { SqliteErrorCode: SqliteBusy or SqliteLocked } => (StatusCodes.Status503ServiceUnavailable, SentenceOf(StatusCodes.Status503ServiceUnavailable), null),
-        BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } =>
-            (StatusCodes.Status413PayloadTooLarge, SentenceOf(StatusCodes.Status413PayloadTooLarge), null),
-        BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } =>
-            (StatusCodes.Status415UnsupportedMediaType, SentenceOf(StatusCodes.Status415UnsupportedMediaType), null),
-        BadHttpRequestException { InnerException: JsonException json } => ReadJson(json),
-        // A part without its kind: which of them it is, nobody can say.
-        NotSupportedException { Message: var message } when KindMissing().Match(message) is { Success: true } at => NoKind(at.Groups["path"].Value),
-        BadHttpRequestException { InnerException: NotSupportedException { Message: var message } } when KindMissing().Match(message) is { Success: true } at => NoKind(at.Groups["path"].Value),
-        BadHttpRequestException bad when ParameterName().Match(bad.Message) is { Success: true } name =>
-            (bad.StatusCode, $"{name.Groups["name"].Value} is missing or has the wrong type.", name.Groups["name"].Value),
-        BadHttpRequestException bad => (bad.StatusCode, "The request is not understood: it must be JSON of the documented shape.", null),
-        _ => (StatusCodes.Status500InternalServerError, SentenceOf(StatusCodes.Status500InternalServerError), null),
-    };
+    private static (int Status, string Sentence, string? Field) Read(Exception? exception) =>
+        exception switch
+        {
+            CommandIdTakenException taken => (StatusCodes.Status409Conflict, taken.Message, "id"),
+            ImpossibleInputException impossible => (
+                StatusCodes.Status422UnprocessableEntity,
+                impossible.Message,
+                impossible.Field
+            ),
+            SqliteException { SqliteErrorCode: SqliteFull } or IOException { HResult: NoSpace } => (
+                StatusCodes.Status507InsufficientStorage,
+                SentenceOf(StatusCodes.Status507InsufficientStorage),
+                null
+            ),
+            SqliteException { SqliteErrorCode: SqliteBusy or SqliteLocked } => (
+                StatusCodes.Status503ServiceUnavailable,
+                SentenceOf(StatusCodes.Status503ServiceUnavailable),
+                null
+            ),
+            BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => (
+                StatusCodes.Status413PayloadTooLarge,
+                SentenceOf(StatusCodes.Status413PayloadTooLarge),
+                null
+            ),
+            BadHttpRequestException { StatusCode: StatusCodes.Status415UnsupportedMediaType } => (
+                StatusCodes.Status415UnsupportedMediaType,
+                SentenceOf(StatusCodes.Status415UnsupportedMediaType),
+                null
+            ),
+            BadHttpRequestException { InnerException: JsonException json } => ReadJson(json),
+            // A part without its kind: which of them it is, nobody can say.
+            NotSupportedException { Message: var message } when KindMissing().Match(message) is { Success: true } at =>
+                NoKind(at.Groups["path"].Value),
+            BadHttpRequestException { InnerException: NotSupportedException { Message: var message } }
+                when KindMissing().Match(message) is { Success: true } at => NoKind(at.Groups["path"].Value),
+            BadHttpRequestException bad when ParameterName().Match(bad.Message) is { Success: true } name => (
+                bad.StatusCode,
+                $"{name.Groups["name"].Value} is missing or has the wrong type.",
+                name.Groups["name"].Value
+            ),
+            BadHttpRequestException bad => (
+                bad.StatusCode,
+                "The request is not understood: it must be JSON of the documented shape.",
+                null
+            ),
+            _ => (StatusCodes.Status500InternalServerError, SentenceOf(StatusCodes.Status500InternalServerError), null),
+        };
 
-    private static string SentenceOf(int status) => status switch
-    {
-        StatusCodes.Status404NotFound => "There is nothing at this address.",
-        StatusCodes.Status405MethodNotAllowed => "This address takes no such request.",
-        StatusCodes.Status413PayloadTooLarge => "That is far more than Lacet reads at once. Nothing was stored.",
-        StatusCodes.Status415UnsupportedMediaType => "Send JSON, with the content type application/json.",
-        StatusCodes.Status429TooManyRequests => "That is more at once than Lacet takes. Nothing of this was stored; wait a moment, and send it again.",
-        StatusCodes.Status503ServiceUnavailable => "Another program holds the database. Nothing of this was stored; close that program, and send it again.",
-        StatusCodes.Status507InsufficientStorage => "The disk is full. Nothing of this was stored; make room, and send it again.",
-        >= 500 => "Lacet failed here. What it did not finish is not stored; send it again, and it is done once. The log says more.",
-        _ => "The request is not understood.",
-    };
+    private static string SentenceOf(int status) =>
+        status switch
+        {
+            StatusCodes.Status404NotFound => "There is nothing at this address.",
+            StatusCodes.Status405MethodNotAllowed => "This address takes no such request.",
+            StatusCodes.Status413PayloadTooLarge => "That is far more than Lacet reads at once. Nothing was stored.",
+            StatusCodes.Status415UnsupportedMediaType => "Send JSON, with the content type application/json.",
+            StatusCodes.Status429TooManyRequests =>
+                "That is more at once than Lacet takes. Nothing of this was stored; wait a moment, and send it again.",
+            StatusCodes.Status503ServiceUnavailable =>
+                "Another program holds the database. Nothing of this was stored; close that program, and send it again.",
+            StatusCodes.Status507InsufficientStorage =>
+                "The disk is full. Nothing of this was stored; make room, and send it again.",
+            >= 500 =>
+                "Lacet failed here. What it did not finish is not stored; send it again, and it is done once. The log says more.",
+            _ => "The request is not understood.",
+        };
 
     private static (int Status, string Sentence, string? Field) ReadJson(JsonException json)
     {
@@ -108,7 +167,11 @@ internal static partial class Problems
 
         if (Unmapped().Match(json.Message) is { Success: true } unmapped)
         {
-            return (StatusCodes.Status400BadRequest, Unknown(unmapped.Groups["name"].Value, TypeNamed(unmapped.Groups["type"].Value)), field);
+            return (
+                StatusCodes.Status400BadRequest,
+                Unknown(unmapped.Groups["name"].Value, TypeNamed(unmapped.Groups["type"].Value)),
+                field
+            );
         }
 
         if (MissingMembers().Match(json.Message) is { Success: true } missing)
@@ -117,14 +180,24 @@ internal static partial class Problems
             return (StatusCodes.Status400BadRequest, $"Missing: {names}.", field is null ? names : $"{field}.{names}");
         }
 
-        if (TypeName().Match(json.Message) is { Success: true } name
-            && EnumOf(name.Groups["type"].Value, field ?? "") is { } type)
+        if (
+            TypeName().Match(json.Message) is { Success: true } name
+            && EnumOf(name.Groups["type"].Value, field ?? "") is { } type
+        )
         {
             var words = Enum.GetNames(type).Select(JsonNamingPolicy.KebabCaseLower.ConvertName);
-            return (StatusCodes.Status422UnprocessableEntity, $"{field} must be one of {string.Join(", ", words)}.", field);
+            return (
+                StatusCodes.Status422UnprocessableEntity,
+                $"{field} must be one of {string.Join(", ", words)}.",
+                field
+            );
         }
 
-        return (StatusCodes.Status400BadRequest, field is null ? "The body is not JSON of the documented shape." : $"{field} has the wrong type.", field);
+        return (
+            StatusCodes.Status400BadRequest,
+            field is null ? "The body is not JSON of the documented shape." : $"{field} has the wrong type.",
+            field
+        );
     }
 
     /// <summary>A thing of several kinds whose kind is missing or unknown, by where it stands.</summary>
@@ -133,19 +206,39 @@ internal static partial class Problems
         var place = path.TrimStart('$', '.');
         var (member, what, known) = place switch
         {
-            _ when place.Contains("andings", StringComparison.Ordinal) || place.Contains("landing", StringComparison.Ordinal) => ("kind", "landing", LandingDocument.Kinds),
-            _ when place.Contains("put", StringComparison.Ordinal) || place.Contains("changes", StringComparison.Ordinal) => ("part", "part of a job", JobPartDocument.Kinds),
+            _ when place.Contains("andings", StringComparison.Ordinal)
+                    || place.Contains("landing", StringComparison.Ordinal) => (
+                "kind",
+                "landing",
+                LandingDocument.Kinds
+            ),
+            _ when place.Contains("put", StringComparison.Ordinal)
+                    || place.Contains("changes", StringComparison.Ordinal) => (
+                "part",
+                "part of a job",
+                JobPartDocument.Kinds
+            ),
             _ => ("kind", "thing on the Shelf", ShelfItemDocument.Kinds),
         };
-        return (StatusCodes.Status422UnprocessableEntity, $"Say which {what} it is: {member} is one of {string.Join(", ", known)}.", place.Length == 0 ? member : $"{place}.{member}");
+        return (
+            StatusCodes.Status422UnprocessableEntity,
+            $"Say which {what} it is: {member} is one of {string.Join(", ", known)}.",
+            place.Length == 0 ? member : $"{place}.{member}"
+        );
     }
 
     /// <summary>A member that a shape does not have, and the nearest one that it has.</summary>
     private static string Unknown(string name, Type? type)
     {
-        var known = type is null ? [] : type.GetProperties(BindingFlags.Public | BindingFlags.Instance)
-            .Where(p => p.GetCustomAttribute<System.Text.Json.Serialization.JsonIgnoreAttribute>() is not { Condition: System.Text.Json.Serialization.JsonIgnoreCondition.Always })
-            .Select(p => JsonNamingPolicy.CamelCase.ConvertName(p.Name)).ToList();
+        var known = type is null
+            ? []
+            : type.GetProperties(BindingFlags.Public | BindingFlags.Instance)
+                .Where(p =>
+                    p.GetCustomAttribute<System.Text.Json.Serialization.JsonIgnoreAttribute>()
+                        is not { Condition: System.Text.Json.Serialization.JsonIgnoreCondition.Always }
+                )
+                .Select(p => JsonNamingPolicy.CamelCase.ConvertName(p.Name))
+                .ToList();
         var near = known.MinBy(k => Distance.Distance(k.ToLowerInvariant(), name.ToLowerInvariant()));
         return near is null ? $"“{name}” is no member here." : $"“{name}” is no member here. The nearest is {near}.";
     }
@@ -159,41 +252,62 @@ internal static partial class Problems
         if (type is { IsEnum: false })
         {
             var member = type.GetProperty(
-                field[(field.LastIndexOf('.') + 1)..], BindingFlags.Public | BindingFlags.Instance | BindingFlags.IgnoreCase)?.PropertyType;
+                field[(field.LastIndexOf('.') + 1)..],
+                BindingFlags.Public | BindingFlags.Instance | BindingFlags.IgnoreCase
+            )?.PropertyType;
             type = member is null ? null : Nullable.GetUnderlyingType(member) ?? member;
         }
 
         return type is { IsEnum: true } ? type : null;
     }
 
-    private static Type? TypeNamed(string name) => new[] { typeof(Trust), typeof(Lacet.Exchange.Json), typeof(Workshop.MovedPart), typeof(Problems) }
-        .Select(t => t.Assembly.GetType(name)).FirstOrDefault(t => t is not null);
+    private static Type? TypeNamed(string name) =>
+        new[] { typeof(Trust), typeof(Lacet.Exchange.Json), typeof(Workshop.MovedPart), typeof(Problems) }
+            .Select(t => t.Assembly.GetType(name))
+            .FirstOrDefault(t => t is not null);
 
-    private static string Title(int status) => status switch
-    {
-        StatusCodes.Status404NotFound => "Not found",
-        StatusCodes.Status409Conflict => "Conflict",
-        StatusCodes.Status413PayloadTooLarge => "Too large",
-        StatusCodes.Status422UnprocessableEntity => "Understood, but impossible",
-        StatusCodes.Status429TooManyRequests => "Too many",
-        StatusCodes.Status503ServiceUnavailable => "Busy",
-        StatusCodes.Status507InsufficientStorage => "No room",
-        >= 500 => "Lacet failed",
-        _ => "Not understood",
-    };
+    private static string Title(int status) =>
+        status switch
+        {
+            StatusCodes.Status404NotFound => "Not found",
+            StatusCodes.Status409Conflict => "Conflict",
+            StatusCodes.Status413PayloadTooLarge => "Too large",
+            StatusCodes.Status422UnprocessableEntity => "Understood, but impossible",
+            StatusCodes.Status429TooManyRequests => "Too many",
+            StatusCodes.Status503ServiceUnavailable => "Busy",
+            StatusCodes.Status507InsufficientStorage => "No room",
+            >= 500 => "Lacet failed",
+            _ => "Not understood",
+        };
 
-    [GeneratedRegex("missing required properties including: (?<names>.+?)\\.(?:$| )", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        "missing required properties including: (?<names>.+?)\\.(?:$| )",
+        RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex MissingMembers();
 
-    [GeneratedRegex("property '(?<name>[^']*)' could not be mapped to any .NET member contained in type '(?<type>[^']*)'", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        "property '(?<name>[^']*)' could not be mapped to any .NET member contained in type '(?<type>[^']*)'",
+        RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex Unmapped();
 
-    [GeneratedRegex(@"(?:polymorphic|type discriminator|interface or abstract).*Path: (?<path>\S*)", RegexOptions.ExplicitCapture | RegexOptions.Singleline, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"(?:polymorphic|type discriminator|interface or abstract).*Path: (?<path>\S*)",
+        RegexOptions.ExplicitCapture | RegexOptions.Singleline,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex KindMissing();
 
     [GeneratedRegex("parameter \"\\S+ (?<name>\\w+)\"", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
     private static partial Regex ParameterName();
 
-    [GeneratedRegex(@"could not be converted to (?:System\.Nullable`1\[)?(?<type>Lacet(?:\.\w+)+)", RegexOptions.ExplicitCapture, matchTimeoutMilliseconds: 1000)]
+    [GeneratedRegex(
+        @"could not be converted to (?:System\.Nullable`1\[)?(?<type>Lacet(?:\.\w+)+)",
+        RegexOptions.ExplicitCapture,
+        matchTimeoutMilliseconds: 1000
+    )]
     private static partial Regex TypeName();
 }

@@ -3,7 +3,9 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Web.Http;
 
-/// <summary>Words in a query: the framework would want them written as C# names, and here they are the words of the JSON.</summary>
+/// <summary>
+/// Words in a query: the framework would want them written as C# names, and here they are the words of the JSON.
+/// </summary>
 internal static class QueryWord
 {
     /// <summary>Reads one; throws with the words there are.</summary>
@@ -18,7 +20,10 @@ internal static class QueryWord
             }
         }
 
-        throw new ImpossibleInputException(parameter, $"{parameter} must be one of {string.Join(", ", Enum.GetValues<TEnum>().Select(Word))}.");
+        throw new ImpossibleInputException(
+            parameter,
+            $"{parameter} must be one of {string.Join(", ", Enum.GetValues<TEnum>().Select(Word))}."
+        );
     }
 
     private static string Word<TEnum>(TEnum value)

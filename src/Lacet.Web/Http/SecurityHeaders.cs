@@ -8,14 +8,17 @@ internal static class SecurityHeaders
         "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; "
         + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
-    internal static void UseSecurityHeaders(this WebApplication app) => app.Use((context, next) =>
-    {
-        var headers = context.Response.Headers;
-        headers.ContentSecurityPolicy = Policy;
-        headers.XContentTypeOptions = "nosniff";
-        headers["Referrer-Policy"] = "no-referrer";
-        headers["Cross-Origin-Opener-Policy"] = "same-origin";
-        headers["Cross-Origin-Resource-Policy"] = "same-origin";
-        return next(context);
-    });
+    internal static void UseSecurityHeaders(this WebApplication app) =>
+        app.Use(
+            (context, next) =>
+            {
+                var headers = context.Response.Headers;
+                headers.ContentSecurityPolicy = Policy;
+                headers.XContentTypeOptions = "nosniff";
+                headers["Referrer-Policy"] = "no-referrer";
+                headers["Cross-Origin-Opener-Policy"] = "same-origin";
+                headers["Cross-Origin-Resource-Policy"] = "same-origin";
+                return next(context);
+            }
+        );
 }

@@ -13,12 +13,24 @@ internal static class BoardEndpoints
     private const int MostPeople = 1000;
 
     internal static void MapBoards(this WebApplication app) =>
-        app.MapGroup("/api/jobs/{id:guid}/boards").WithTags("Board")
-            .MapGet("/{enclosure:guid}", Board).WithSummary("An enclosure as it stands, every end in its slot").ProducesProblem(StatusCodes.Status404NotFound);
+        app.MapGroup("/api/jobs/{id:guid}/boards")
+            .WithTags("Board")
+            .MapGet("/{enclosure:guid}", Board)
+            .WithSummary("An enclosure as it stands, every end in its slot")
+            .ProducesProblem(StatusCodes.Status404NotFound);
 
-    /// <summary>With the mark of a board that was read before, only what has changed since, where that can be told.</summary>
+    /// <summary>
+    /// With the mark of a board that was read before, only what has changed since, where that can be told.
+    /// </summary>
     private static async Task<Results<Ok<BoardDocument>, ProblemHttpResult>> Board(
-        Guid id, Guid enclosure, OpenJobs open, BoardCache boards, PeopleTable people, CancellationToken cancellation, string? since = null)
+        Guid id,
+        Guid enclosure,
+        OpenJobs open,
+        BoardCache boards,
+        PeopleTable people,
+        CancellationToken cancellation,
+        string? since = null
+    )
     {
         var names = (await people.ListAsync(MostPeople)).ToDictionary(p => p.Id, p => p.Name);
         return await open.ReadAsync(id, job => boards.Of(job, enclosure)?.Read(since, names), cancellation) is { } board

@@ -20,9 +20,19 @@ internal static class FindingEndpoints
     internal static void MapFindings(this WebApplication app)
     {
         var findings = app.MapGroup("/api/jobs/{id:guid}/findings").WithTags("Findings");
-        findings.MapGet("", List).WithSummary("Findings of a job, worst first").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
-        findings.MapPost("/accept", Accept).WithSummary("Takes a finding as it is, for a reason; never a stop").Changes();
-        findings.MapGet("/section", Section).WithSummary("The end that a finding is about, drawn to scale").ProducesInputProblems()
+        findings
+            .MapGet("", List)
+            .WithSummary("Findings of a job, worst first")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        findings
+            .MapPost("/accept", Accept)
+            .WithSummary("Takes a finding as it is, for a reason; never a stop")
+            .Changes();
+        findings
+            .MapGet("/section", Section)
+            .WithSummary("The end that a finding is about, drawn to scale")
+            .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
@@ -36,66 +46,128 @@ internal static class FindingEndpoints
         bool? accepted = null,
         int offset = 0,
         int limit = 200,
-        string lead = "metric")
+        string lead = "metric"
+    )
     {
         Endpoints.CheckedLimit(limit);
         var unitLead = Leads.LeadOf(lead);
         Severity? only = severity is null ? null : QueryWord.Read<Severity>(severity, "severity");
-        return await open.ReadAsync(
-            id,
-            job =>
-            {
-                var acceptances = Acceptances.In(job);
-                var all = job.Judged.Findings.Select(f => (Finding: f, Accepted: Acceptances.Of(job, f, acceptances))).ToList();
-                var wanted = all
-                    .Where(f => check is null || string.Equals(f.Finding.Finding.Check, check, StringComparison.Ordinal))
-                    .Where(f => only is null || f.Finding.Finding.Severity == only)
-                    .Where(f => accepted is null || f.Accepted is not null == accepted)
-                    .Where(f => wire is null || Touches(job, f.Finding.About, wire.Value))
-                    .ToList();
-                return new FindingPage(
-                    [.. wanted.Skip(offset).Take(limit).Select(f => Document(job, f.Finding, f.Accepted, unitLead))],
-                    offset + limit < wanted.Count ? offset + limit : null,
-                    [.. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check)).OrderBy(g => g.Key.Severity).ThenBy(g => g.Min(f => f.Finding.Finding.Harm)).ThenBy(g => g.Key.Check, StringComparer.Ordinal)
-                        .Select(g => new FindingGroup(g.Key.Check, g.Key.Severity, g.Count(f => f.Accepted is null), g.Count(f => f.Accepted is not null)))]);
-            },
-            cancellation) is { } page ? TypedResults.Ok(page) : Answers.NoJob();
+        return
+            await open.ReadAsync(
+                id,
+                job =>
+                {
+                    var acceptances = Acceptances.In(job);
+                    var all = job
+                        .Judged.Findings.Select(f => (Finding: f, Accepted: Acceptances.Of(job, f, acceptances)))
+                        .ToList();
+                    var wanted = all.Where(f =>
+                            check is null || string.Equals(f.Finding.Finding.Check, check, StringComparison.Ordinal)
+                        )
+                        .Where(f => only is null || f.Finding.Finding.Severity == only)
+                        .Where(f => accepted is null || f.Accepted is not null == accepted)
+                        .Where(f => wire is null || Touches(job, f.Finding.About, wire.Value))
+                        .ToList();
+                    return new FindingPage(
+                        [
+                            .. wanted
+                                .Skip(offset)
+                                .Take(limit)
+                                .Select(f => Document(job, f.Finding, f.Accepted, unitLead)),
+                        ],
+                        offset + limit < wanted.Count ? offset + limit : null,
+                        [
+                            .. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check))
+                                .OrderBy(g => g.Key.Severity)
+                                .ThenBy(g => g.Min(f => f.Finding.Finding.Harm))
+                                .ThenBy(g => g.Key.Check, StringComparer.Ordinal)
+                                .Select(g => new FindingGroup(
+                                    g.Key.Check,
+                                    g.Key.Severity,
+                                    g.Count(f => f.Accepted is null),
+                                    g.Count(f => f.Accepted is not null)
+                                )),
+                        ]
+                    );
+                },
+                cancellation
+            )
+                is { } page
+            ? TypedResults.Ok(page)
+            : Answers.NoJob();
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Accept(Guid id, NewAcceptance request, Acceptances acceptances, CancellationToken cancellation) =>
-        Answers.Of(await acceptances.AcceptAsync(id, request.Id, request.PersonId, request.Key, request.Reason, cancellation));
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Accept(
+        Guid id,
+        NewAcceptance request,
+        Acceptances acceptances,
+        CancellationToken cancellation
+    ) =>
+        Answers.Of(
+            await acceptances.AcceptAsync(id, request.Id, request.PersonId, request.Key, request.Reason, cancellation)
+        );
 
     private static async Task<Results<Ok<EndDrawing>, ProblemHttpResult>> Section(
-        Guid id, Guid wire, string side, OpenJobs open, CancellationToken cancellation, string lead = "metric")
+        Guid id,
+        Guid wire,
+        string side,
+        OpenJobs open,
+        CancellationToken cancellation,
+        string lead = "metric"
+    )
     {
         var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
-        return await open.ReadAsync(
-            id,
-            job => job.Judged.Plan(wire, which) is { } plan
-                ? new EndDrawing(
-                    SceneDocument.Of(EndSection.Of(plan.AtHand, job.Job.Wires[wire][which].Found ?? new AsMade(null, null)), unitLead), plan.Conductor.Material)
-                : null,
-            cancellation) is { } scene ? TypedResults.Ok(scene) : TypedResults.Problem("That end is not known well enough to be drawn.", statusCode: StatusCodes.Status404NotFound);
+        return
+            await open.ReadAsync(
+                id,
+                job =>
+                    job.Judged.Plan(wire, which) is { } plan
+                        ? new EndDrawing(
+                            SceneDocument.Of(
+                                EndSection.Of(plan.AtHand, job.Job.Wires[wire][which].Found ?? new AsMade(null, null)),
+                                unitLead
+                            ),
+                            plan.Conductor.Material
+                        )
+                        : null,
+                cancellation
+            )
+                is { } scene
+            ? TypedResults.Ok(scene)
+            : TypedResults.Problem(
+                "That end is not known well enough to be drawn.",
+                statusCode: StatusCodes.Status404NotFound
+            );
     }
 
-    private static JobFindingDocument Document(JobSession job, JobFinding found, AcceptanceDocument? accepted, UnitLead lead) => new(
-        Acceptances.KeyOf(found),
-        found.Finding.Check,
-        found.Finding.Severity,
-        found.Finding.Says.ToString(lead),
-        found.Finding.Do.ToString(lead),
-        found.Finding.Source,
-        found.Finding.Trust,
-        found.Finding.RestsOn,
-        Drawn(job, About(job, found.About)),
-        accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason))
-    {
-        Harm = found.Finding.Harm,
-        Follows = job.Judged.RootOf(found) is { } root ? Acceptances.KeyOf(root) : null,
-    };
+    private static JobFindingDocument Document(
+        JobSession job,
+        JobFinding found,
+        AcceptanceDocument? accepted,
+        UnitLead lead
+    ) =>
+        new(
+            Acceptances.KeyOf(found),
+            found.Finding.Check,
+            found.Finding.Severity,
+            found.Finding.Says.ToString(lead),
+            found.Finding.Do.ToString(lead),
+            found.Finding.Source,
+            found.Finding.Trust,
+            found.Finding.RestsOn,
+            Drawn(job, About(job, found.About)),
+            accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason)
+        )
+        {
+            Harm = found.Finding.Harm,
+            Follows = job.Judged.RootOf(found) is { } root ? Acceptances.KeyOf(root) : null,
+        };
 
     private static AboutDocument Drawn(JobSession job, AboutDocument about) =>
-        about with { Drawable = about is { WireId: { } wire, Side: { } side } && job.Judged.Plan(wire, side) is not null };
+        about with
+        {
+            Drawable = about is { WireId: { } wire, Side: { } side } && job.Judged.Plan(wire, side) is not null,
+        };
 
     private static AboutDocument About(JobSession job, Subject subject)
     {
@@ -103,16 +175,70 @@ internal static class FindingEndpoints
         return subject.Scope switch
         {
             CheckScope.End when whole.Wires[subject.Id] is var wire => new(
-                subject.Scope, $"wire {wire.Name} at {job.Job.PlaceOf(wire[subject.Side])}", wire.Id, subject.Side, wire[subject.Side].LandingId, null, wire.CircuitId),
+                subject.Scope,
+                $"wire {wire.Name} at {job.Job.PlaceOf(wire[subject.Side])}",
+                wire.Id,
+                subject.Side,
+                wire[subject.Side].LandingId,
+                null,
+                wire.CircuitId
+            ),
             CheckScope.Wire when whole.Wires[subject.Id] is var wire => new(
-                subject.Scope, $"wire {wire.Name}", wire.Id, Drawable(job, wire), wire.A.LandingId ?? wire.B.LandingId, null, wire.CircuitId),
-            CheckScope.Landing when whole.Landings[subject.Id] is var landing => AtLandings(landing.EnclosureId, landing.Name, [landing], landing.DeviceId),
-            CheckScope.Device when whole.Devices[subject.Id] is var device => AtLandings(device.EnclosureId, device.Name, whole.LandingsOf(device.Id), device.Id),
-            CheckScope.Circuit when whole.Circuits[subject.Id] is var circuit => OfWires($"circuit {circuit.Name}", whole.WiresOf(circuit.Id), circuit.Id),
+                subject.Scope,
+                $"wire {wire.Name}",
+                wire.Id,
+                Drawable(job, wire),
+                wire.A.LandingId ?? wire.B.LandingId,
+                null,
+                wire.CircuitId
+            ),
+            CheckScope.Landing when whole.Landings[subject.Id] is var landing => AtLandings(
+                landing.EnclosureId,
+                landing.Name,
+                [landing],
+                landing.DeviceId
+            ),
+            CheckScope.Device when whole.Devices[subject.Id] is var device => AtLandings(
+                device.EnclosureId,
+                device.Name,
+                whole.LandingsOf(device.Id),
+                device.Id
+            ),
+            CheckScope.Circuit when whole.Circuits[subject.Id] is var circuit => OfWires(
+                $"circuit {circuit.Name}",
+                whole.WiresOf(circuit.Id),
+                circuit.Id
+            ),
             CheckScope.Enclosure when whole.Enclosures[subject.Id] is var enclosure => new(
-                subject.Scope, enclosure.Name, null, null, whole.LandingsIn(enclosure.Id).FirstOrDefault()?.Id, null, null, KeptId: enclosure.Id),
-            CheckScope.Cord => new(subject.Scope, $"cord {whole.Cords[subject.Id].Name}", null, null, null, null, null, KeptId: subject.Id),
-            CheckScope.PinMap => new(subject.Scope, $"pin map {whole.PinMaps[subject.Id].Map.Name}", null, null, null, null, null, KeptId: subject.Id),
+                subject.Scope,
+                enclosure.Name,
+                null,
+                null,
+                whole.LandingsIn(enclosure.Id).FirstOrDefault()?.Id,
+                null,
+                null,
+                KeptId: enclosure.Id
+            ),
+            CheckScope.Cord => new(
+                subject.Scope,
+                $"cord {whole.Cords[subject.Id].Name}",
+                null,
+                null,
+                null,
+                null,
+                null,
+                KeptId: subject.Id
+            ),
+            CheckScope.PinMap => new(
+                subject.Scope,
+                $"pin map {whole.PinMaps[subject.Id].Map.Name}",
+                null,
+                null,
+                null,
+                null,
+                null,
+                KeptId: subject.Id
+            ),
             _ => OfWires($"run {subject.Run}", whole.WiresRunning(subject.Run!), null),
         };
 
@@ -120,7 +246,14 @@ internal static class FindingEndpoints
         {
             var end = landings.SelectMany(l => whole.EndsAt(l.Id)).Select(e => (EndOfWire?)e).FirstOrDefault();
             return new(
-                subject.Scope, $"{whole.Enclosures[enclosure].Name}/{name}", end?.Wire.Id, end?.Side, end?.End.LandingId ?? landings.FirstOrDefault()?.Id, device, end?.Wire.CircuitId);
+                subject.Scope,
+                $"{whole.Enclosures[enclosure].Name}/{name}",
+                end?.Wire.Id,
+                end?.Side,
+                end?.End.LandingId ?? landings.FirstOrDefault()?.Id,
+                device,
+                end?.Wire.CircuitId
+            );
         }
 
         AboutDocument OfWires(string name, IEnumerable<JobWire> wires, Guid? circuit)
@@ -132,16 +265,25 @@ internal static class FindingEndpoints
 
     /// <summary>The end of a wire that can be drawn; A where neither can.</summary>
     private static EndSide Drawable(JobSession job, JobWire wire) =>
-        job.Judged.Plan(wire.Id, EndSide.A) is null && job.Judged.Plan(wire.Id, EndSide.B) is not null ? EndSide.B : EndSide.A;
+        job.Judged.Plan(wire.Id, EndSide.A) is null && job.Judged.Plan(wire.Id, EndSide.B) is not null
+            ? EndSide.B
+            : EndSide.A;
 
-    private static bool Touches(JobSession job, Subject subject, Guid wire) => subject.Scope switch
-    {
-        CheckScope.End or CheckScope.Wire => subject.Id == wire,
-        CheckScope.Landing => job.Job.EndsAt(subject.Id).Any(e => e.Wire.Id == wire),
-        CheckScope.Device => job.Job.LandingsOf(subject.Id).SelectMany(l => job.Job.EndsAt(l.Id)).Any(e => e.Wire.Id == wire),
-        CheckScope.Circuit => job.Job.Wires[wire].CircuitId == subject.Id,
-        CheckScope.Enclosure => job.Job.LandingsIn(subject.Id).SelectMany(l => job.Job.EndsAt(l.Id)).Any(e => e.Wire.Id == wire),
-        CheckScope.Cord or CheckScope.PinMap => false,
-        _ => string.Equals(job.Job.Wires[wire].Run, subject.Run, StringComparison.OrdinalIgnoreCase),
-    };
+    private static bool Touches(JobSession job, Subject subject, Guid wire) =>
+        subject.Scope switch
+        {
+            CheckScope.End or CheckScope.Wire => subject.Id == wire,
+            CheckScope.Landing => job.Job.EndsAt(subject.Id).Any(e => e.Wire.Id == wire),
+            CheckScope.Device => job
+                .Job.LandingsOf(subject.Id)
+                .SelectMany(l => job.Job.EndsAt(l.Id))
+                .Any(e => e.Wire.Id == wire),
+            CheckScope.Circuit => job.Job.Wires[wire].CircuitId == subject.Id,
+            CheckScope.Enclosure => job
+                .Job.LandingsIn(subject.Id)
+                .SelectMany(l => job.Job.EndsAt(l.Id))
+                .Any(e => e.Wire.Id == wire),
+            CheckScope.Cord or CheckScope.PinMap => false,
+            _ => string.Equals(job.Job.Wires[wire].Run, subject.Run, StringComparison.OrdinalIgnoreCase),
+        };
 }

@@ -14,12 +14,16 @@ namespace Lacet.Web.Jobs;
 public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, string? Refusal, ListPreview? Preview)
 {
     /// <summary>An import, with a page of what it would do.</summary>
-    internal static ImportDocument Of(PendingImport pending, int offset, int limit) => new(
-        pending.Id,
-        pending.State,
-        pending.RowsRead,
-        pending.Refusal,
-        pending.State is ImportState.Ready or ImportState.Accepted && pending.Read is { } read ? PreviewOf(pending, read, offset, limit) : null);
+    internal static ImportDocument Of(PendingImport pending, int offset, int limit) =>
+        new(
+            pending.Id,
+            pending.State,
+            pending.RowsRead,
+            pending.Refusal,
+            pending.State is ImportState.Ready or ImportState.Accepted && pending.Read is { } read
+                ? PreviewOf(pending, read, offset, limit)
+                : null
+        );
 
     private static ListPreview PreviewOf(PendingImport pending, ListReading read, int offset, int limit)
     {
@@ -32,7 +36,20 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             [.. pending.Sheets.Select(s => s.Name)],
             read.HeadingRow + 1,
             read.Columns,
-            [.. Enumerable.Range(0, width).Select(c => (IReadOnlyList<string>)[.. read.Sheet.Rows.Skip(read.HeadingRow + 1).Select(r => c < r.Count ? r[c] : "").Where(t => t.Length > 0).Take(3)])],
+            [
+                .. Enumerable
+                    .Range(0, width)
+                    .Select(c =>
+                        (IReadOnlyList<string>)
+                            [
+                                .. read
+                                    .Sheet.Rows.Skip(read.HeadingRow + 1)
+                                    .Select(r => c < r.Count ? r[c] : "")
+                                    .Where(t => t.Length > 0)
+                                    .Take(3),
+                            ]
+                    ),
+            ],
             read.List.Questions,
             read.List.Notices,
             [.. rows.Skip(offset).Take(limit).Select(Row)],
@@ -42,7 +59,8 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             Count(RowDoes.Nothing),
             Count(RowDoes.Wrong),
             [.. read.Plan.Removed.Select(w => w.Name)],
-            pending.Settings);
+            pending.Settings
+        );
     }
 
     private static PreviewRow Row(RowEffect effect)
@@ -57,14 +75,22 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             wire?.Conductor?.Read().ToString(),
             wire?.Colour,
             wire?.Function?.Say(),
-            wire?.Circuit is { } circuit ? wire.BreakerAmps is { } amps ? FormattableString.Invariant($"{circuit}, {amps} A") : circuit : null,
+            wire?.Circuit is { } circuit
+                ? wire.BreakerAmps is { } amps
+                    ? FormattableString.Invariant($"{circuit}, {amps} A")
+                    : circuit
+                : null,
             wire?.LengthMm is { } mm ? FormattableString.Invariant($"{mm / 1000:0.###} m") : null,
             effect.Changes,
             effect.Problems,
-            effect.Does == RowDoes.Wrong ? [.. effect.Row.Cells.Select(c => new WrittenCell(c.Key, c.Value))] : []);
+            effect.Does == RowDoes.Wrong ? [.. effect.Row.Cells.Select(c => new WrittenCell(c.Key, c.Value))] : []
+        );
     }
 
-    private static string? Place(ListedEnd? end) => end is null ? null : end.Enclosure is { } enclosure ? $"{enclosure}/{end.Name}" : end.Name;
+    private static string? Place(ListedEnd? end) =>
+        end is null ? null
+        : end.Enclosure is { } enclosure ? $"{enclosure}/{end.Name}"
+        : end.Name;
 }
 
 /// <summary>What a wire list would do.</summary>
@@ -98,7 +124,8 @@ public sealed record ListPreview(
     int Same,
     int Wrong,
     IReadOnlyList<string> Removed,
-    ImportSettings Settings);
+    ImportSettings Settings
+);
 
 /// <summary>A row of the preview.</summary>
 /// <param name="Row">The row, from 1 as a spreadsheet counts.</param>
@@ -127,7 +154,8 @@ public sealed record PreviewRow(
     string? Length,
     IReadOnlyList<ListChange> Changes,
     IReadOnlyList<CellProblem> Problems,
-    IReadOnlyList<WrittenCell> Cells);
+    IReadOnlyList<WrittenCell> Cells
+);
 
 /// <summary>A cell as it is written.</summary>
 public sealed record WrittenCell(ColumnMeaning Column, string Text);
@@ -136,4 +164,3 @@ public sealed record WrittenCell(ColumnMeaning Column, string Text);
 /// <param name="Text">The cells, parted by tabs, commas or semicolons.</param>
 /// <param name="JobId">The job that it goes into; null for a new one.</param>
 public sealed record PastedList(string Text, Guid? JobId = null);
-

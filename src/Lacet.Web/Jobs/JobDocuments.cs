@@ -17,7 +17,13 @@ namespace Lacet.Web.Jobs;
 /// <param name="Purpose">work or survey.</param>
 /// <param name="HouseRules">The house rules that it is done by; its maker's.</param>
 /// <param name="Id">Made by the client, so that sending twice makes one; null lets the server make it.</param>
-public sealed record NewJob(Guid PersonId, string Name, JobPurpose Purpose = JobPurpose.Work, HouseRulesDocument? HouseRules = null, Guid? Id = null);
+public sealed record NewJob(
+    Guid PersonId,
+    string Name,
+    JobPurpose Purpose = JobPurpose.Work,
+    HouseRulesDocument? HouseRules = null,
+    Guid? Id = null
+);
 
 /// <summary>A job in the list.</summary>
 public sealed record JobCard(Guid Id, DateTimeOffset ChangedAt, JobSummary Summary);
@@ -37,7 +43,8 @@ public sealed record JobOverview(
     IReadOnlyList<Versioned<DeviceDocument>> Devices,
     IReadOnlyList<Versioned<CircuitDocument>> Circuits,
     IReadOnlyList<Versioned<CordPartDocument>> Cords,
-    IReadOnlyList<Versioned<PinMapPartDocument>> PinMaps);
+    IReadOnlyList<Versioned<PinMapPartDocument>> PinMaps
+);
 
 /// <summary>A part with the version that a change must name.</summary>
 /// <typeparam name="T">The part.</typeparam>
@@ -67,7 +74,8 @@ public sealed record WireRow(
     string Circuit,
     EndProgress A,
     EndProgress B,
-    Severity? Worst);
+    Severity? Worst
+);
 
 /// <summary>A page of wires.</summary>
 /// <param name="Items">The wires, in order.</param>
@@ -81,7 +89,13 @@ public sealed record WirePage(IReadOnlyList<WireRow> Items, int? Next, int Total
 /// <param name="Says">What it is, in a line.</param>
 /// <param name="Wires">Names of the wires that end at it.</param>
 /// <param name="Worst">The worst finding at it.</param>
-public sealed record LandingRow(JobLandingDocument Landing, long Version, string Says, IReadOnlyList<string> Wires, Severity? Worst);
+public sealed record LandingRow(
+    JobLandingDocument Landing,
+    long Version,
+    string Says,
+    IReadOnlyList<string> Wires,
+    Severity? Worst
+);
 
 /// <summary>A page of landings.</summary>
 public sealed record LandingPage(IReadOnlyList<LandingRow> Items, int? Next, int Total);
@@ -94,7 +108,16 @@ public sealed record LandingPage(IReadOnlyList<LandingRow> Items, int? Next, int
 public sealed record NewCommand(Guid Id, Guid PersonId, IReadOnlyList<PartChange> Changes, string? Says = null);
 
 /// <summary>A command in a job's history.</summary>
-public sealed record CommandItem(Guid Id, long Sequence, string Person, DateTimeOffset At, string Says, Guid? Undoes, bool Undone, int Parts);
+public sealed record CommandItem(
+    Guid Id,
+    long Sequence,
+    string Person,
+    DateTimeOffset At,
+    string Says,
+    Guid? Undoes,
+    bool Undone,
+    int Parts
+);
 
 /// <summary>A page of commands, newest first.</summary>
 public sealed record CommandPage(IReadOnlyList<CommandItem> Items, long? Next);
@@ -125,7 +148,8 @@ public sealed record JobFindingDocument(
     Trust Trust,
     IReadOnlyList<string> RestsOn,
     AboutDocument About,
-    AcceptedDocument? Accepted)
+    AcceptedDocument? Accepted
+)
 {
     /// <summary>What it would do to whom: stops are shown in this order.</summary>
     public Harm Harm { get; init; } = Harm.Craft;
@@ -145,7 +169,16 @@ public sealed record JobFindingDocument(
 /// <param name="Drawable">Whether that end is known well enough to be drawn.</param>
 /// <param name="KeptId">The enclosure, the cord or the pin map; null for everything else.</param>
 public sealed record AboutDocument(
-    CheckScope Scope, string Name, Guid? WireId, EndSide? Side, Guid? LandingId, Guid? DeviceId, Guid? CircuitId, bool Drawable = false, Guid? KeptId = null);
+    CheckScope Scope,
+    string Name,
+    Guid? WireId,
+    EndSide? Side,
+    Guid? LandingId,
+    Guid? DeviceId,
+    Guid? CircuitId,
+    bool Drawable = false,
+    Guid? KeptId = null
+);
 
 /// <summary>An end drawn to scale.</summary>
 /// <param name="Scene">The drawing.</param>
@@ -163,7 +196,11 @@ public sealed record AcceptedDocument(Guid Id, long Version, string Person, stri
 /// <param name="Items">The findings, worst first.</param>
 /// <param name="Next">From where to go on; null at the end.</param>
 /// <param name="Groups">How many there are of each check, accepted ones apart.</param>
-public sealed record FindingPage(IReadOnlyList<JobFindingDocument> Items, int? Next, IReadOnlyList<FindingGroup> Groups);
+public sealed record FindingPage(
+    IReadOnlyList<JobFindingDocument> Items,
+    int? Next,
+    IReadOnlyList<FindingGroup> Groups
+);
 
 /// <summary>Findings of one check.</summary>
 /// <param name="Check">The check's id.</param>
@@ -186,6 +223,14 @@ public sealed record NewAcceptance(Guid Id, Guid PersonId, string Key, string Re
 /// <param name="Recipe">How it goes in; null where wire or landing is not known.</param>
 /// <param name="Section">It drawn to scale; null where wire or landing is not known.</param>
 /// <param name="Found">What was wrong with it when it was looked at; null for work to be done.</param>
-/// <param name="Splice">The joint that it is part of; null where it lands on something else, or a wire of the joint is not known.</param>
+/// <param name="Splice">The joint that it is part of; null where it lands on something else, or a wire of the joint is
+/// not known.</param>
 public sealed record EndOpened(
-    WireRow Wire, string? Where, EndProgress Progress, RecipeDocument? Recipe, SceneDocument? Section, FaultsFound? Found, JobSpliceDocument? Splice);
+    WireRow Wire,
+    string? Where,
+    EndProgress Progress,
+    RecipeDocument? Recipe,
+    SceneDocument? Section,
+    FaultsFound? Found,
+    JobSpliceDocument? Splice
+);

@@ -14,26 +14,64 @@ internal static class JobFileEndpoints
     internal static void MapJobFiles(this WebApplication app)
     {
         var jobs = app.MapGroup("/api/jobs").WithTags("Jobs");
-        jobs.MapGet("/{id:guid}/export/job.json", Json).WithSummary("The whole job as one document").Produces(StatusCodes.Status200OK, contentType: "application/json")
+        jobs.MapGet("/{id:guid}/export/job.json", Json)
+            .WithSummary("The whole job as one document")
+            .Produces(StatusCodes.Status200OK, contentType: "application/json")
             .ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapGet("/{id:guid}/export/wires.csv", Csv).WithSummary("The wires as CSV").Produces(StatusCodes.Status200OK, contentType: "text/csv").ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapGet("/{id:guid}/export/wires.xlsx", Xlsx).WithSummary("The wires as a workbook")
-            .Produces(StatusCodes.Status200OK, contentType: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet").ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapPost("/document", Import).RequireRateLimiting(Limits.Uploads).WithSummary("Takes in a job from its document, in the body").Accepts<byte[]>("application/octet-stream", "application/json")
-            .WithMetadata(new RequestSizeLimitAttribute(LargestDocument)).ProducesInputProblems().ProducesProblem(StatusCodes.Status409Conflict);
+        jobs.MapGet("/{id:guid}/export/wires.csv", Csv)
+            .WithSummary("The wires as CSV")
+            .Produces(StatusCodes.Status200OK, contentType: "text/csv")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/{id:guid}/export/wires.xlsx", Xlsx)
+            .WithSummary("The wires as a workbook")
+            .Produces(
+                StatusCodes.Status200OK,
+                contentType: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
+            )
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapPost("/document", Import)
+            .RequireRateLimiting(Limits.Uploads)
+            .WithSummary("Takes in a job from its document, in the body")
+            .Accepts<byte[]>("application/octet-stream", "application/json")
+            .WithMetadata(new RequestSizeLimitAttribute(LargestDocument))
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status409Conflict);
     }
 
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Json(Guid id, OpenJobs open, CancellationToken cancellation) =>
-        FileAsync(id, open, job => job.Write(), "application/json; charset=utf-8", "job.json", cancellation);
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Json(
+        Guid id,
+        OpenJobs open,
+        CancellationToken cancellation
+    ) => FileAsync(id, open, job => job.Write(), "application/json; charset=utf-8", "job.json", cancellation);
 
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Csv(Guid id, OpenJobs open, CancellationToken cancellation) =>
-        FileAsync(id, open, WireListFile.Csv, "text/csv; charset=utf-8", "wires.csv", cancellation);
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Csv(
+        Guid id,
+        OpenJobs open,
+        CancellationToken cancellation
+    ) => FileAsync(id, open, WireListFile.Csv, "text/csv; charset=utf-8", "wires.csv", cancellation);
 
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Xlsx(Guid id, OpenJobs open, CancellationToken cancellation) =>
-        FileAsync(id, open, WireListFile.Xlsx, "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "wires.xlsx", cancellation);
+    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Xlsx(
+        Guid id,
+        OpenJobs open,
+        CancellationToken cancellation
+    ) =>
+        FileAsync(
+            id,
+            open,
+            WireListFile.Xlsx,
+            "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
+            "wires.xlsx",
+            cancellation
+        );
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
-        Guid id, OpenJobs open, Func<JobDocument, byte[]> write, string type, string name, CancellationToken cancellation) =>
+        Guid id,
+        OpenJobs open,
+        Func<JobDocument, byte[]> write,
+        string type,
+        string name,
+        CancellationToken cancellation
+    ) =>
         await open.ReadAsync(id, job => job.Document(), cancellation) is { } document
             ? TypedResults.File(write(document), type, $"{FileName(document.Job.Name)} {name}")
             : Answers.NoJob();
@@ -46,14 +84,21 @@ internal static class JobFileEndpoints
         return words.Length == 0 ? "job" : words[..Math.Min(words.Length, 60)].TrimEnd();
     }
 
-    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> Import(HttpRequest request, Guid personId, NewJobs jobs, CancellationToken cancellation)
+    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> Import(
+        HttpRequest request,
+        Guid personId,
+        NewJobs jobs,
+        CancellationToken cancellation
+    )
     {
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancellation);
         var document = JobDocument.Read(body.ToArray());
         return await jobs.CreateAsync(document, personId, $"Took in {document.Job.Name}.", cancellation)
             ? TypedResults.Created($"/api/jobs/{document.Job.Id}", new JobTaken(document.Job.Id))
-            : Answers.Conflict($"The job “{document.Job.Name}” is here already, or was put away here. Nothing was stored.");
+            : Answers.Conflict(
+                $"The job “{document.Job.Name}” is here already, or was put away here. Nothing was stored."
+            );
     }
 }
 

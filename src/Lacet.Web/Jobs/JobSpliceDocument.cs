@@ -16,7 +16,13 @@ namespace Lacet.Web.Jobs;
 /// <param name="Joint">How it is joined.</param>
 /// <param name="Ends">Its ends, in a few words each.</param>
 /// <param name="Pigtails">Wires from it to landings in the same enclosure, as they are to be cut.</param>
-public sealed record JobSpliceDocument(string Name, SpliceConnectorDocument Connector, SpliceDocument Joint, IReadOnlyList<string> Ends, IReadOnlyList<JobPigtail> Pigtails)
+public sealed record JobSpliceDocument(
+    string Name,
+    SpliceConnectorDocument Connector,
+    SpliceDocument Joint,
+    IReadOnlyList<string> Ends,
+    IReadOnlyList<JobPigtail> Pigtails
+)
 {
     internal static JobSpliceDocument? Of(JobSession job, JobLanding landing, UnitLead lead)
     {
@@ -31,13 +37,33 @@ public sealed record JobSpliceDocument(string Name, SpliceConnectorDocument Conn
             landing.Name,
             SpliceConnectorDocument.Of(landing.Splice!),
             joint,
-            [.. ends.Select(e => string.Join(' ', new[] { $"wire {e.Wire.Name}", e.Wire.Conductor?.ToString(), e.Wire.Colour?.ToString() }.OfType<string>()))],
-            [.. ends.Select(e => Pigtail(job, landing, e, SpliceRecipe.StripFor(join, job.Job.Title.Rules))).OfType<JobPigtail>()]);
+            [
+                .. ends.Select(e =>
+                    string.Join(
+                        ' ',
+                        new[]
+                        {
+                            $"wire {e.Wire.Name}",
+                            e.Wire.Conductor?.ToString(),
+                            e.Wire.Colour?.ToString(),
+                        }.OfType<string>()
+                    )
+                ),
+            ],
+            [
+                .. ends.Select(e => Pigtail(job, landing, e, SpliceRecipe.StripFor(join, job.Job.Title.Rules)))
+                    .OfType<JobPigtail>(),
+            ]
+        );
     }
 
     private static JobPigtail? Pigtail(JobSession job, JobLanding splice, EndOfWire end, Length spliceStrip)
     {
-        if (end.Other.LandingId is not { } id || job.Job.Landings[id] is not { Splice: null } landing || landing.EnclosureId != splice.EnclosureId)
+        if (
+            end.Other.LandingId is not { } id
+            || job.Job.Landings[id] is not { Splice: null } landing
+            || landing.EnclosureId != splice.EnclosureId
+        )
         {
             return null;
         }
@@ -45,7 +71,16 @@ public sealed record JobSpliceDocument(string Name, SpliceConnectorDocument Conn
         var other = end.Side == EndSide.A ? EndSide.B : EndSide.A;
         var strip = job.Judged.Plan(end.Wire.Id, other) is { } plan ? RecipeBook.For(plan.AtHand).Strip?.Target : null;
         var planned = SplicePigtail.Of(spliceStrip, strip);
-        return new(end.Wire.Id, end.Wire.Name, landing.Name, planned.Length.Read(), planned.Spare.Read(), planned.Reworks, end.Wire.Length?.Read(), end.Wire.Length < planned.Length);
+        return new(
+            end.Wire.Id,
+            end.Wire.Name,
+            landing.Name,
+            planned.Length.Read(),
+            planned.Spare.Read(),
+            planned.Reworks,
+            end.Wire.Length?.Read(),
+            end.Wire.Length < planned.Length
+        );
     }
 }
 
@@ -58,4 +93,13 @@ public sealed record JobSpliceDocument(string Name, SpliceConnectorDocument Conn
 /// <param name="Reworks">How often.</param>
 /// <param name="Listed">The length in the wire list; null where it has none.</param>
 /// <param name="IsShort">Whether that is less.</param>
-public sealed record JobPigtail(Guid WireId, string Wire, string To, Readout Cut, Readout Spare, int Reworks, Readout? Listed, bool IsShort);
+public sealed record JobPigtail(
+    Guid WireId,
+    string Wire,
+    string To,
+    Readout Cut,
+    Readout Spare,
+    int Reworks,
+    Readout? Listed,
+    bool IsShort
+);

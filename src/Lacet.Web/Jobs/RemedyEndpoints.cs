@@ -18,31 +18,77 @@ internal static class RemedyEndpoints
     internal static void MapRemedies(this WebApplication app)
     {
         var remedies = app.MapGroup("/api/jobs/{id:guid}/wires/{wire:guid}/ends/{side}/remedies").WithTags("Board");
-        remedies.MapGet("", List).WithSummary("What puts right what was found at an end, each tried before it is offered").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
+        remedies
+            .MapGet("", List)
+            .WithSummary("What puts right what was found at an end, each tried before it is offered")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
         remedies.MapPost("", Take).WithSummary("Takes one of them, as a command that can be undone").Changes();
     }
 
     private static async Task<Results<Ok<IReadOnlyList<RemedyDocument>>, ProblemHttpResult>> List(
-        Guid id, Guid wire, string side, OpenJobs open, CancellationToken cancellation, string lead = "metric")
+        Guid id,
+        Guid wire,
+        string side,
+        OpenJobs open,
+        CancellationToken cancellation,
+        string lead = "metric"
+    )
     {
         var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
-        return await open.ReadAsync<IReadOnlyList<RemedyDocument>>(
-            id, job => Remedies.End(job, wire, which) is { } end ? [.. Remedies.Of(job, end).Select(r => Document(job, end, r, unitLead))] : null, cancellation) is { } found
+        return
+            await open.ReadAsync<IReadOnlyList<RemedyDocument>>(
+                id,
+                job =>
+                    Remedies.End(job, wire, which) is { } end
+                        ? [.. Remedies.Of(job, end).Select(r => Document(job, end, r, unitLead))]
+                        : null,
+                cancellation
+            )
+                is { } found
             ? TypedResults.Ok(found)
             : Answers.NoJob();
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Take(Guid id, Guid wire, string side, TakeRemedy request, Remedies remedies, CancellationToken cancellation) =>
-        Answers.Of(await remedies.TakeAsync(id, request.Id, request.PersonId, wire, QueryWord.Read<EndSide>(side, "side"), request.Key, cancellation));
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Take(
+        Guid id,
+        Guid wire,
+        string side,
+        TakeRemedy request,
+        Remedies remedies,
+        CancellationToken cancellation
+    ) =>
+        Answers.Of(
+            await remedies.TakeAsync(
+                id,
+                request.Id,
+                request.PersonId,
+                wire,
+                QueryWord.Read<EndSide>(side, "side"),
+                request.Key,
+                cancellation
+            )
+        );
 
     private static RemedyDocument Document(JobSession job, EndOfWire end, EndRemedy remedy, UnitLead lead)
     {
         var undo = job.Judged.Apply(remedy.Changes).Undo;
         var scene = job.Judged.Plan(end.Wire.Id, end.Side) is { } plan
-            ? SceneDocument.Of(EndSection.Of(plan.AtHand, job.Job.Wires[end.Wire.Id][end.Side].Found ?? new AsMade(null, null)), lead)
+            ? SceneDocument.Of(
+                EndSection.Of(plan.AtHand, job.Job.Wires[end.Wire.Id][end.Side].Found ?? new AsMade(null, null)),
+                lead
+            )
             : null;
         job.Judged.Apply(undo);
-        return new(Remedies.Key(remedy), remedy.Id, remedy.Says, remedy.At, Difference.Short(remedy.Gone, lead), Difference.Short(remedy.Come, lead), scene);
+        return new(
+            Remedies.Key(remedy),
+            remedy.Id,
+            remedy.Says,
+            remedy.At,
+            Difference.Short(remedy.Gone, lead),
+            Difference.Short(remedy.Come, lead),
+            scene
+        );
     }
 }
 
@@ -55,7 +101,14 @@ internal static class RemedyEndpoints
 /// <param name="Come">What is found instead.</param>
 /// <param name="Section">The end as it will be, drawn; null where it is not known well enough.</param>
 public sealed record RemedyDocument(
-    string Key, string Id, string Says, Guid? At, IReadOnlyList<FindingInShort> Gone, IReadOnlyList<FindingInShort> Come, SceneDocument? Section);
+    string Key,
+    string Id,
+    string Says,
+    Guid? At,
+    IReadOnlyList<FindingInShort> Gone,
+    IReadOnlyList<FindingInShort> Come,
+    SceneDocument? Section
+);
 
 /// <summary>Takes a remedy.</summary>
 /// <param name="Id">Made by the client, so that sending twice changes once.</param>

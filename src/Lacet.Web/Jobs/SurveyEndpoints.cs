@@ -22,49 +22,115 @@ internal static class SurveyEndpoints
     internal static void MapSurveys(this WebApplication app)
     {
         var survey = app.MapGroup("/api/jobs/{id:guid}/survey").WithTags("Survey");
-        survey.MapGet("", Get).WithSummary("The devices of a survey, what was found, and what puts them right").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
+        survey
+            .MapGet("", Get)
+            .WithSummary("The devices of a survey, what was found, and what puts them right")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
         survey.MapPost("", Add).WithSummary("Adds devices as they were found, as one command").Changes();
-        survey.MapPost("/job", MakeJob).WithSummary("Makes the job that puts them right").ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status404NotFound).ProducesProblem(StatusCodes.Status409Conflict);
+        survey
+            .MapPost("/job", MakeJob)
+            .WithSummary("Makes the job that puts them right")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status409Conflict);
     }
 
-    private static async Task<Results<Ok<SurveyDocument>, ProblemHttpResult>> Get(Guid id, OpenJobs open, CancellationToken cancellation, string lead = "metric")
+    private static async Task<Results<Ok<SurveyDocument>, ProblemHttpResult>> Get(
+        Guid id,
+        OpenJobs open,
+        CancellationToken cancellation,
+        string lead = "metric"
+    )
     {
         var unitLead = Leads.LeadOf(lead);
-        return await open.ReadAsync(id, job => Document(job, unitLead), cancellation) is { } survey ? TypedResults.Ok(survey) : Answers.NoJob();
+        return await open.ReadAsync(id, job => Document(job, unitLead), cancellation) is { } survey
+            ? TypedResults.Ok(survey)
+            : Answers.NoJob();
     }
 
-    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Add(Guid id, NewSurvey request, Surveys surveys, CancellationToken cancellation) =>
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Add(
+        Guid id,
+        NewSurvey request,
+        Surveys surveys,
+        CancellationToken cancellation
+    ) =>
         request.Devices.Count is 0 or > MostAtOnce
             ? throw new ImpossibleInputException("devices", $"Add 1 to {MostAtOnce} devices at once.")
-            : Answers.Of(await surveys.AddAsync(id, request.Id, request.PersonId, [.. request.Devices.Select(d => d.Read())], cancellation));
+            : Answers.Of(
+                await surveys.AddAsync(
+                    id,
+                    request.Id,
+                    request.PersonId,
+                    [.. request.Devices.Select(d => d.Read())],
+                    cancellation
+                )
+            );
 
-    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> MakeJob(Guid id, NewRemedyJob request, Surveys surveys, CancellationToken cancellation) => Answers.OfNew(
-        await surveys.MakeJobAsync(id, request.Id ?? Guid.CreateVersion7(), request.Name, request.PersonId, cancellation), made => $"/api/jobs/{made}", made => new JobTaken(made));
+    private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> MakeJob(
+        Guid id,
+        NewRemedyJob request,
+        Surveys surveys,
+        CancellationToken cancellation
+    ) =>
+        Answers.OfNew(
+            await surveys.MakeJobAsync(
+                id,
+                request.Id ?? Guid.CreateVersion7(),
+                request.Name,
+                request.PersonId,
+                cancellation
+            ),
+            made => $"/api/jobs/{made}",
+            made => new JobTaken(made)
+        );
 
     private static SurveyDocument Document(JobSession job, UnitLead lead)
     {
         var remedy = SurveyRemedy.For(job.Judged);
         var byDevice = remedy.Devices.ToDictionary(d => d.DeviceId);
-        var devices = job.Job.Devices.Values.OrderBy(d => d.Order).ThenBy(d => d.Id).Select(d => new SurveyedItem(
-            d.Id, d.Name, d.Type, [.. Findings(job, d).Select(f => FindingDocument.Of(f, lead)).DistinctBy(f => f.Check, StringComparer.Ordinal)], byDevice.GetValueOrDefault(d.Id))).ToList();
+        var devices = job
+            .Job.Devices.Values.OrderBy(d => d.Order)
+            .ThenBy(d => d.Id)
+            .Select(d => new SurveyedItem(
+                d.Id,
+                d.Name,
+                d.Type,
+                [
+                    .. Findings(job, d)
+                        .Select(f => FindingDocument.Of(f, lead))
+                        .DistinctBy(f => f.Check, StringComparer.Ordinal),
+                ],
+                byDevice.GetValueOrDefault(d.Id)
+            ))
+            .ToList();
         return new(
             devices,
-            [.. devices.SelectMany(d => d.Findings).GroupBy(f => (f.Severity, f.Check)).OrderBy(g => g.Key.Severity).ThenByDescending(g => g.Count())
-                .Select(g => new SurveyCount(g.Key.Check, g.Key.Severity, g.Count()))],
+            [
+                .. devices
+                    .SelectMany(d => d.Findings)
+                    .GroupBy(f => (f.Severity, f.Check))
+                    .OrderBy(g => g.Key.Severity)
+                    .ThenByDescending(g => g.Count())
+                    .Select(g => new SurveyCount(g.Key.Check, g.Key.Severity, g.Count())),
+            ],
             remedy.Parts,
-            remedy.Minutes);
+            remedy.Minutes
+        );
     }
 
     private static IEnumerable<Finding> Findings(JobSession job, Device device)
     {
         var landings = job.Job.LandingsOf(device.Id).ToList();
         var ends = landings.SelectMany(l => job.Job.EndsAt(l.Id)).ToList();
-        return job.Judged.About(new Subject(CheckScope.Device, device.Id))
+        return job
+            .Judged.About(new Subject(CheckScope.Device, device.Id))
             .Concat(landings.SelectMany(l => job.Judged.About(new Subject(CheckScope.Landing, l.Id))))
             .Concat(ends.SelectMany(e => job.Judged.About(new Subject(CheckScope.End, e.Wire.Id, e.Side))))
             .Concat(ends.SelectMany(e => job.Judged.About(new Subject(CheckScope.Wire, e.Wire.Id))))
-            .Select(f => f.Finding).OrderBy(f => f.Severity).ThenBy(f => f.Check, StringComparer.Ordinal);
+            .Select(f => f.Finding)
+            .OrderBy(f => f.Severity)
+            .ThenBy(f => f.Check, StringComparer.Ordinal);
     }
 }
 
@@ -86,7 +152,8 @@ public sealed record NewSurvey(Guid Id, Guid PersonId, IReadOnlyList<SurveyedDev
 /// <param name="RatingAmps">What it is rated for, A.</param>
 /// <param name="BreakerAmps">The circuit's breaker, A.</param>
 /// <param name="Circuit">The circuit's name.</param>
-/// <param name="Conductor">The conductors in the wall, as somebody looked; left out where nobody could say. It is never taken from the breaker.</param>
+/// <param name="Conductor">The conductors in the wall, as somebody looked; left out where nobody could say. It is never
+/// taken from the breaker.</param>
 /// <param name="InsulationCaught">Whether plastic is under a screw, or in a clamp.</param>
 public sealed record SurveyedDeviceDocument(
     string Name,
@@ -101,25 +168,37 @@ public sealed record SurveyedDeviceDocument(
     double BreakerAmps = 15,
     string? Circuit = null,
     ConductorDocument? Conductor = null,
-    bool InsulationCaught = false)
+    bool InsulationCaught = false
+)
 {
     /// <summary>The device; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
     public SurveyedDevice Read()
     {
         var device = new SurveyedDevice(Name.Trim())
         {
-            Type = Type is DeviceType.Receptacle or DeviceType.GroundFaultReceptacle or DeviceType.Switch ? Type
-                : throw new ImpossibleInputException("devices.type", "A survey looks at receptacles, ground-fault receptacles and switches."),
+            Type = Type is DeviceType.Receptacle or DeviceType.GroundFaultReceptacle or DeviceType.Switch
+                ? Type
+                : throw new ImpossibleInputException(
+                    "devices.type",
+                    "A survey looks at receptacles, ground-fault receptacles and switches."
+                ),
             Wiring = Wiring,
             Hook = Hook,
             Doubled = Doubled,
             Polarity = Polarity,
             Condition = Condition,
-            BareShowing = BareShowingMm is null ? null
-                : BareShowingMm is > 0 and <= 100 ? new Length(BareShowingMm.Value) : throw new ImpossibleInputException("devices.bareShowingMm", "Bare metal that shows is from 0 to 100 mm."),
+            BareShowing =
+                BareShowingMm is null ? null
+                : BareShowingMm is > 0 and <= 100 ? new Length(BareShowingMm.Value)
+                : throw new ImpossibleInputException(
+                    "devices.bareShowingMm",
+                    "Bare metal that shows is from 0 to 100 mm."
+                ),
             InsulationCaught = InsulationCaught,
             RatingAmps = RatingAmps,
-            BreakerAmps = BreakerAmps is > 0 and <= 200 ? BreakerAmps : throw new ImpossibleInputException("devices.breakerAmps", "A breaker is from 0 to 200 A."),
+            BreakerAmps = BreakerAmps is > 0 and <= 200
+                ? BreakerAmps
+                : throw new ImpossibleInputException("devices.breakerAmps", "A breaker is from 0 to 200 A."),
             Circuit = string.IsNullOrWhiteSpace(Circuit) ? null : Circuit.Trim(),
         };
         return Conductor is null ? device : device with { Conductor = Conductor.Read() };
@@ -132,10 +211,20 @@ public sealed record SurveyedDeviceDocument(
 /// <param name="Parts">What to bring.</param>
 /// <param name="Minutes">How long putting them right takes.</param>
 public sealed record SurveyDocument(
-    IReadOnlyList<SurveyedItem> Devices, IReadOnlyList<SurveyCount> Counts, IReadOnlyList<RemedyPart> Parts, double Minutes);
+    IReadOnlyList<SurveyedItem> Devices,
+    IReadOnlyList<SurveyCount> Counts,
+    IReadOnlyList<RemedyPart> Parts,
+    double Minutes
+);
 
 /// <summary>A device of a survey.</summary>
-public sealed record SurveyedItem(Guid Id, string Name, DeviceType Type, IReadOnlyList<FindingDocument> Findings, DeviceRemedy? Remedy);
+public sealed record SurveyedItem(
+    Guid Id,
+    string Name,
+    DeviceType Type,
+    IReadOnlyList<FindingDocument> Findings,
+    DeviceRemedy? Remedy
+);
 
 /// <summary>How many devices a check found something at.</summary>
 public sealed record SurveyCount(string Check, Severity Severity, int Devices);

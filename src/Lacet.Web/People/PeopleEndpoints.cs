@@ -13,7 +13,10 @@ internal static class PeopleEndpoints
     internal static void MapPeople(this WebApplication app)
     {
         var people = app.MapGroup("/api/people").WithTags("People");
-        people.MapPost("", Add).WithSummary("Makes a person from a typed name; they are not proved").ProducesInputProblems();
+        people
+            .MapPost("", Add)
+            .WithSummary("Makes a person from a typed name; they are not proved")
+            .ProducesInputProblems();
         people.MapGet("", List).WithSummary("People by name");
     }
 

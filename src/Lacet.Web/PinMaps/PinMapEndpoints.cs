@@ -7,17 +7,28 @@ using Lacet.Web.Http;
 
 namespace Lacet.Web.PinMaps;
 
-/// <summary>Pin maps: checked, tested pin by pin, as CSV. Nothing here is stored; in a job a map is one of its parts.</summary>
+/// <summary>
+/// Pin maps: checked, tested pin by pin, as CSV. Nothing here is stored; in a job a map is one of its parts.
+/// </summary>
 internal static class PinMapEndpoints
 {
     internal static void MapPinMaps(this WebApplication app)
     {
         var maps = app.MapGroup("/api/pin-maps").WithTags("Pin maps");
-        maps.MapGet("/blank", (int speeds) => TypedResults.Ok(PinMapDocument.Of(PinMap.Blank(speeds)))).WithSummary("A map to begin with, for a machine of so many speeds").ProducesInputProblems();
-        maps.MapPost("/check", (PinMapDocument map, string lead = "metric") => TypedResults.Ok(PinMapChecked.Of(map.Read(), Leads.LeadOf(lead))))
-            .WithSummary("What is wrong with a pin map, and how it is tested").ProducesInputProblems();
-        maps.MapPost("/read", (PinMapText csv) => TypedResults.Ok(PinMapFile.Read(csv.Text))).WithSummary("Reads pins from CSV").ProducesInputProblems();
-        maps.MapPost("/write", (PinMapDocument map) => TypedResults.Ok(new PinMapText(PinMapFile.Write(map.Pins)))).WithSummary("Writes pins as CSV").ProducesInputProblems();
+        maps.MapGet("/blank", (int speeds) => TypedResults.Ok(PinMapDocument.Of(PinMap.Blank(speeds))))
+            .WithSummary("A map to begin with, for a machine of so many speeds")
+            .ProducesInputProblems();
+        maps.MapPost("/check", (PinMapDocument map, string lead = "metric") =>
+                TypedResults.Ok(PinMapChecked.Of(map.Read(), Leads.LeadOf(lead)))
+            )
+            .WithSummary("What is wrong with a pin map, and how it is tested")
+            .ProducesInputProblems();
+        maps.MapPost("/read", (PinMapText csv) => TypedResults.Ok(PinMapFile.Read(csv.Text)))
+            .WithSummary("Reads pins from CSV")
+            .ProducesInputProblems();
+        maps.MapPost("/write", (PinMapDocument map) => TypedResults.Ok(new PinMapText(PinMapFile.Write(map.Pins))))
+            .WithSummary("Writes pins as CSV")
+            .ProducesInputProblems();
     }
 }
 
@@ -29,19 +40,26 @@ public sealed record PinMapText(string Text);
 /// <param name="Steps">The continuity test, pin by pin; empty as long as the key was not seen.</param>
 /// <param name="KeyAbove">The connector with its key above.</param>
 /// <param name="KeyBelow">The same the other way round.</param>
-public sealed record PinMapChecked(IReadOnlyList<FindingDocument> Findings, IReadOnlyList<ContinuityStep> Steps, ConnectorDocument KeyAbove, ConnectorDocument KeyBelow)
+public sealed record PinMapChecked(
+    IReadOnlyList<FindingDocument> Findings,
+    IReadOnlyList<ContinuityStep> Steps,
+    ConnectorDocument KeyAbove,
+    ConnectorDocument KeyBelow
+)
 {
     /// <summary>How the machine is fed for the first time; empty as long as anything forbids it.</summary>
     public IReadOnlyList<string> FirstPowerUp { get; init; } = [];
 
-    internal static PinMapChecked Of(PinMap map, UnitLead lead) => new(
-        [.. PinMapChecks.Of(map).Select(f => FindingDocument.Of(f, lead))],
-        ContinuityStep.Of(map),
-        ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: false), lead),
-        ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: true), lead))
-    {
-        FirstPowerUp = [.. Core.PinMaps.FirstPowerUp.Of(map).Select(s => s.ToString(lead))],
-    };
+    internal static PinMapChecked Of(PinMap map, UnitLead lead) =>
+        new(
+            [.. PinMapChecks.Of(map).Select(f => FindingDocument.Of(f, lead))],
+            ContinuityStep.Of(map),
+            ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: false), lead),
+            ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: true), lead)
+        )
+        {
+            FirstPowerUp = [.. Core.PinMaps.FirstPowerUp.Of(map).Select(s => s.ToString(lead))],
+        };
 }
 
 /// <summary>A connector’s face.</summary>
@@ -49,5 +67,6 @@ public sealed record PinMapChecked(IReadOnlyList<FindingDocument> Findings, IRea
 /// <param name="Pins">Where each pin is, mm.</param>
 public sealed record ConnectorDocument(SceneDocument Scene, IReadOnlyList<PinSpot> Pins)
 {
-    internal static ConnectorDocument Of(ConnectorFace face, UnitLead lead) => new(SceneDocument.Of(face.Scene, lead), face.Pins);
+    internal static ConnectorDocument Of(ConnectorFace face, UnitLead lead) =>
+        new(SceneDocument.Of(face.Scene, lead), face.Pins);
 }

@@ -3,7 +3,10 @@ using Microsoft.Data.Sqlite;
 
 namespace Lacet.Web.Records;
 
-/// <summary>Walks the chain in the background at start, and says so where it is broken. The server goes on: what is whole can be read.</summary>
+/// <summary>
+/// Walks the chain in the background at start, and says so where it is broken. The server goes on: what is whole can be
+/// read.
+/// </summary>
 internal sealed partial class ChainWatch(EventsTable events, ILogger<ChainWatch> log) : BackgroundService
 {
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)

@@ -9,5 +9,7 @@ internal static class EventStates
 {
     /// <summary>How an event shows: damaged, taken back, or by what happened.</summary>
     internal static RecordState StateOf(this StoredEvent stored, EventDocument recorded) =>
-        !stored.IsIntact ? RecordState.Damaged : stored.Withdrawn ? RecordState.Withdrawn : recorded.ToEvent()?.State ?? RecordState.Damaged;
+        !stored.IsIntact ? RecordState.Damaged
+        : stored.Withdrawn ? RecordState.Withdrawn
+        : recorded.ToEvent()?.State ?? RecordState.Damaged;
 }

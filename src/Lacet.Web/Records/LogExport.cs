@@ -14,7 +14,11 @@ internal static class LogExport
     {
         Attach(context, "text/csv; charset=utf-8", "lacet-log.csv");
         await using var writer = new StreamWriter(context.Response.Body);
-        await RecordCsv.WriteAsync(writer, RowsAsync(events, new(people), context.RequestAborted), context.RequestAborted);
+        await RecordCsv.WriteAsync(
+            writer,
+            RowsAsync(events, new(people), context.RequestAborted),
+            context.RequestAborted
+        );
     }
 
     /// <summary>The bytes themselves go out, so that whoever gets the file can check the chain without Lacet.</summary>
@@ -22,7 +26,10 @@ internal static class LogExport
     {
         Attach(context, "application/json; charset=utf-8", "lacet-log.json");
         var cancellation = context.RequestAborted;
-        await using var json = new Utf8JsonWriter(context.Response.BodyWriter, new JsonWriterOptions { Encoder = Exchange.Json.Options.Encoder });
+        await using var json = new Utf8JsonWriter(
+            context.Response.BodyWriter,
+            new JsonWriterOptions { Encoder = Exchange.Json.Options.Encoder }
+        );
         json.WriteStartObject();
         json.WriteString("format", "lacet-log/1");
         json.WriteStartArray("events");
@@ -68,7 +75,11 @@ internal static class LogExport
         context.Response.Headers.ContentDisposition = $"attachment; filename=\"{file}\"";
     }
 
-    private static async IAsyncEnumerable<RecordRow> RowsAsync(EventsTable events, Names names, [EnumeratorCancellation] CancellationToken cancellation)
+    private static async IAsyncEnumerable<RecordRow> RowsAsync(
+        EventsTable events,
+        Names names,
+        [EnumeratorCancellation] CancellationToken cancellation
+    )
     {
         await foreach (var stored in events.AllAsync(cancellation))
         {

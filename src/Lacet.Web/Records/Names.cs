@@ -12,7 +12,10 @@ internal sealed class Names(PeopleTable people)
     {
         if (!_known.TryGetValue(id, out var person))
         {
-            _known.Add(id, person = await people.FindAsync(id) is { } row ? Person.Of(row) : new(id, "erased", Proved: false));
+            _known.Add(
+                id,
+                person = await people.FindAsync(id) is { } row ? Person.Of(row) : new(id, "erased", Proved: false)
+            );
         }
 
         return person;

@@ -8,8 +8,8 @@ using Lacet.Web.People;
 namespace Lacet.Web.Records;
 
 /// <summary>
-/// An event in the Log, judged against its windows. One that is damaged stands in its place, with what can still be read of
-/// it: without a kind where that is nothing.
+/// An event in the Log, judged against its windows. One that is damaged stands in its place, with what can still be
+/// read of it: without a kind where that is nothing.
 /// </summary>
 public sealed record RecordItem(
     long Sequence,
@@ -32,7 +32,8 @@ public sealed record RecordItem(
     ParkReason? Park,
     ContinuityRecordDocument? Continuity,
     IReadOnlyList<ClockOddity> Clock,
-    string? Damage);
+    string? Damage
+);
 
 /// <summary>A page of the Log.</summary>
 /// <param name="Items">Newest first.</param>

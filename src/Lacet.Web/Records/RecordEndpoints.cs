@@ -21,29 +21,58 @@ internal static class RecordEndpoints
     internal static void MapRecords(this WebApplication app)
     {
         var records = app.MapGroup("/api/records").WithTags("Records");
-        records.MapPost("", Add).WithSummary("Records what happened at an end")
-            .ProducesProblem(StatusCodes.Status409Conflict).ProducesInputProblems();
-        records.MapGet("", List).WithSummary("The Log, newest first").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        records
+            .MapPost("", Add)
+            .WithSummary("Records what happened at an end")
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .ProducesInputProblems();
+        records
+            .MapGet("", List)
+            .WithSummary("The Log, newest first")
+            .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
         records.MapGet("/seal", Verify).WithSummary("Walks the whole chain");
-        records.MapGet("/export.csv", LogExport.Csv).WithSummary("The Log as CSV").Produces(StatusCodes.Status200OK, contentType: "text/csv");
-        records.MapGet("/export.json", LogExport.Json).WithSummary("The events as they were sealed, with names beside them")
+        records
+            .MapGet("/export.csv", LogExport.Csv)
+            .WithSummary("The Log as CSV")
+            .Produces(StatusCodes.Status200OK, contentType: "text/csv");
+        records
+            .MapGet("/export.json", LogExport.Json)
+            .WithSummary("The events as they were sealed, with names beside them")
             .Produces(StatusCodes.Status200OK, contentType: "application/json");
     }
 
     private static async Task<Results<Created<RecordItem>, Ok<RecordItem>, ProblemHttpResult>> Add(
-        NewRecord request, Recorder recorder, PeopleTable people, CancellationToken cancellation, string lead = "metric")
+        NewRecord request,
+        Recorder recorder,
+        PeopleTable people,
+        CancellationToken cancellation,
+        string lead = "metric"
+    )
     {
         var unitLead = Leads.LeadOf(lead);
         return await recorder.RecordAsync(request, cancellation) switch
         {
-            { Appended: Appended.Stored, Event: { } stored } => TypedResults.Created($"/api/records?before={stored.Sequence + 1}&limit=1", await ItemAsync(stored, new(people), unitLead)),
-            { Appended: Appended.Repeated, Event: { } stored } => TypedResults.Ok(await ItemAsync(stored, new(people), unitLead)),
-            _ => TypedResults.Problem("Another record has this id already. Nothing was stored.", statusCode: StatusCodes.Status409Conflict),
+            { Appended: Appended.Stored, Event: { } stored } => TypedResults.Created(
+                $"/api/records?before={stored.Sequence + 1}&limit=1",
+                await ItemAsync(stored, new(people), unitLead)
+            ),
+            { Appended: Appended.Repeated, Event: { } stored } => TypedResults.Ok(
+                await ItemAsync(stored, new(people), unitLead)
+            ),
+            _ => TypedResults.Problem(
+                "Another record has this id already. Nothing was stored.",
+                statusCode: StatusCodes.Status409Conflict
+            ),
         };
     }
 
     private static async Task<Ok<RecordPage>> List(
-        EventsTable events, PeopleTable people, long? before = null, int limit = 50, string lead = "metric")
+        EventsTable events,
+        PeopleTable people,
+        long? before = null,
+        int limit = 50,
+        string lead = "metric"
+    )
     {
         if (limit is < 1 or > LargestPage || before is < 1)
         {
@@ -59,7 +88,13 @@ internal static class RecordEndpoints
             items.Add(await ItemAsync(stored, names, unitLead));
         }
 
-        return TypedResults.Ok(new RecordPage(items, page.Count == limit && page[^1].Sequence > 1 ? page[^1].Sequence : null, await events.CountAsync()));
+        return TypedResults.Ok(
+            new RecordPage(
+                items,
+                page.Count == limit && page[^1].Sequence > 1 ? page[^1].Sequence : null,
+                await events.CountAsync()
+            )
+        );
     }
 
     private static async Task<Ok<ChainReport>> Verify(EventsTable events, CancellationToken cancellation) =>
@@ -67,12 +102,34 @@ internal static class RecordEndpoints
 
     private static async Task<RecordItem> ItemAsync(StoredEvent stored, Names names, UnitLead lead)
     {
-        var damage = stored.IsIntact ? null : "This event was changed after it was received. What it says proves nothing.";
+        var damage = stored.IsIntact
+            ? null
+            : "This event was changed after it was received. What it says proves nothing.";
         if (EventDocument.TryRead(stored.Bytes) is not { } recorded)
         {
             return new(
-                stored.Sequence, stored.Id, null, RecordState.Damaged, null, null, null, "", null, null, null, null, null, [], stored.Hash, new(null, null, null), null, null, null, [],
-                damage ?? "This event cannot be read.");
+                stored.Sequence,
+                stored.Id,
+                null,
+                RecordState.Damaged,
+                null,
+                null,
+                null,
+                "",
+                null,
+                null,
+                null,
+                null,
+                null,
+                [],
+                stored.Hash,
+                new(null, null, null),
+                null,
+                null,
+                null,
+                [],
+                damage ?? "This event cannot be read."
+            );
         }
 
         var made = recorded.Termination;
@@ -88,8 +145,12 @@ internal static class RecordEndpoints
             recorded.Corrects,
             made?.Conductor.Read().ToString(),
             made,
-            made is { Recipe.Strip: { } strip, MeasuredStrip: { } measured } ? strip.Read().Judge(new(measured.Value)) : null,
-            made is { Recipe.Torque: { } torque, Tightening.Torque: { } tightened } ? torque.Read().Judge(new(tightened.Value)) : null,
+            made is { Recipe.Strip: { } strip, MeasuredStrip: { } measured }
+                ? strip.Read().Judge(new(measured.Value))
+                : null,
+            made is { Recipe.Torque: { } torque, Tightening.Torque: { } tightened }
+                ? torque.Read().Judge(new(tightened.Value))
+                : null,
             made is null ? [] : [.. made.Judge().Select(f => FindingDocument.Of(f, lead))],
             stored.Hash,
             recorded.Subject,
@@ -97,6 +158,7 @@ internal static class RecordEndpoints
             recorded.Park,
             recorded.Continuity,
             recorded.Clock ?? [],
-            damage);
+            damage
+        );
     }
 }

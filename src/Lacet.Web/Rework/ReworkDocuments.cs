@@ -21,7 +21,8 @@ namespace Lacet.Web.Rework;
 /// <param name="PastOpeningMm">How far it reaches past the opening.</param>
 /// <param name="OpeningMm">The opening’s smallest dimension.</param>
 /// <param name="Lead">Which unit leads.</param>
-/// <param name="InHook">Whether it is a hook that was closed round its screw: taken off, it is never used again.</param>
+/// <param name="InHook">Whether it is a hook that was closed round its screw: taken off, it is never used
+/// again.</param>
 public sealed record ReworkRequest(
     ConductorDocument Conductor,
     int? Strands = null,
@@ -34,19 +35,22 @@ public sealed record ReworkRequest(
     double? PastOpeningMm = null,
     double? OpeningMm = null,
     Lead Lead = Lead.Metric,
-    bool InHook = false)
+    bool InHook = false
+)
 {
-    internal SpoiledEnd Read() => new(Conductor.Read(), new FaultsFound(Faults, Strands, Damaged).Read(), Class)
-    {
-        InLug = InLug,
-        InHook = InHook,
-        Strip = Millimetres(StripMm, "stripMm", 500),
-        Free = Millimetres(FreeMm, "freeMm", 100_000),
-        PastOpening = Millimetres(PastOpeningMm, "pastOpeningMm", 100_000),
-        Opening = Millimetres(OpeningMm, "openingMm", 100_000),
-    };
+    internal SpoiledEnd Read() =>
+        new(Conductor.Read(), new FaultsFound(Faults, Strands, Damaged).Read(), Class)
+        {
+            InLug = InLug,
+            InHook = InHook,
+            Strip = Millimetres(StripMm, "stripMm", 500),
+            Free = Millimetres(FreeMm, "freeMm", 100_000),
+            PastOpening = Millimetres(PastOpeningMm, "pastOpeningMm", 100_000),
+            Opening = Millimetres(OpeningMm, "openingMm", 100_000),
+        };
 
-    private static Length? Millimetres(double? mm, string field, double most) => mm is null ? null
+    private static Length? Millimetres(double? mm, string field, double most) =>
+        mm is null ? null
         : mm >= 0 && mm <= most ? new Length(mm.Value)
         : throw new ImpossibleInputException(field, FormattableString.Invariant($"Give mm from 0 to {most:0}."));
 }
@@ -59,22 +63,42 @@ public sealed record ReworkRequest(
 /// <param name="Spent">How much wire it costs; null where nobody said what is stripped.</param>
 /// <param name="Left">How much is free afterwards; null where nobody measured.</param>
 /// <param name="Pigtail">How long a pigtail is cut; null where none is needed.</param>
-/// <param name="Section">The conductor cut across, with what is lost; null where no strands are counted as lost.</param>
+/// <param name="Section">The conductor cut across, with what is lost; null where no strands are counted as
+/// lost.</param>
 public sealed record ReworkDocument(
-    FaultVerdict Verdict, IReadOnlyList<JudgedFaultDocument> Faults, EffectiveSizeDocument? Effective, int Allowed, Readout? Spent, Readout? Left, Readout? Pigtail, SceneDocument? Section)
+    FaultVerdict Verdict,
+    IReadOnlyList<JudgedFaultDocument> Faults,
+    EffectiveSizeDocument? Effective,
+    int Allowed,
+    Readout? Spent,
+    Readout? Left,
+    Readout? Pigtail,
+    SceneDocument? Section
+)
 {
     internal static ReworkDocument Of(SpoiledEnd end, HouseRules rules, UnitLead lead)
     {
         var assessed = ReworkAssessment.Of(end);
         return new(
-        assessed.Verdict,
-        [.. assessed.Faults.Select(f => new JudgedFaultDocument(f.Fault, f.Verdict, f.Says.ToString(lead), f.Do.ToString(lead), f.Source))],
-        assessed.Effective is { } worth ? new(worth.Left.Read(), worth.Share, worth.Gauge, worth.LessThan) : null,
-        assessed.Allowed,
-        assessed.Spent?.Read(),
-        assessed.Left?.Read(),
-        assessed.NeedsPigtail ? SplicePigtail.For(rules.PigtailStrip, end.Strip).Length.ReadCut() : null,
-        assessed.Effective is null ? null : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), lead));
+            assessed.Verdict,
+            [
+                .. assessed.Faults.Select(f => new JudgedFaultDocument(
+                    f.Fault,
+                    f.Verdict,
+                    f.Says.ToString(lead),
+                    f.Do.ToString(lead),
+                    f.Source
+                )),
+            ],
+            assessed.Effective is { } worth ? new(worth.Left.Read(), worth.Share, worth.Gauge, worth.LessThan) : null,
+            assessed.Allowed,
+            assessed.Spent?.Read(),
+            assessed.Left?.Read(),
+            assessed.NeedsPigtail ? SplicePigtail.For(rules.PigtailStrip, end.Strip).Length.ReadCut() : null,
+            assessed.Effective is null
+                ? null
+                : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), lead)
+        );
     }
 }
 

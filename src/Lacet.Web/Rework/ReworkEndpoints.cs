@@ -14,18 +14,40 @@ internal static class ReworkEndpoints
 {
     internal static void MapRework(this WebApplication app)
     {
-        app.MapPost("/api/rework/assess", (ReworkRequest request) => TypedResults.Ok(ReworkDocument.Of(request.Read(), HouseRules.Default, request.Lead.Unit())))
-            .WithTags("Rework").WithSummary("Whether an end may stay as it was made, and what is lost of it").ProducesInputProblems();
+        app.MapPost("/api/rework/assess", (ReworkRequest request) =>
+                TypedResults.Ok(ReworkDocument.Of(request.Read(), HouseRules.Default, request.Lead.Unit()))
+            )
+            .WithTags("Rework")
+            .WithSummary("Whether an end may stay as it was made, and what is lost of it")
+            .ProducesInputProblems();
         app.MapPost("/api/jobs/{id:guid}/wires/{wire:guid}/ends/{side}/rework", InJob)
-            .WithTags("Rework").WithSummary("The same at an end of a job, by its wire, landing and house rules").ProducesInputProblems().ProducesProblem(StatusCodes.Status404NotFound);
+            .WithTags("Rework")
+            .WithSummary("The same at an end of a job, by its wire, landing and house rules")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
     private static async Task<Results<Ok<ReworkDocument>, ProblemHttpResult>> InJob(
-        Guid id, Guid wire, string side, FaultsFound found, OpenJobs open, CancellationToken cancellation, string lead = "metric")
+        Guid id,
+        Guid wire,
+        string side,
+        FaultsFound found,
+        OpenJobs open,
+        CancellationToken cancellation,
+        string lead = "metric"
+    )
     {
         var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
-        return await open.ReadAsync(
-            id, job => job.Job.Wires.TryGetValue(wire, out var of) && !of.Retired ? ReworkDocument.Of(SpoiledEnds.Of(job, new(of, which), found), job.Job.Title.Rules, unitLead) : null, cancellation) is { } assessed
+        return
+            await open.ReadAsync(
+                id,
+                job =>
+                    job.Job.Wires.TryGetValue(wire, out var of) && !of.Retired
+                        ? ReworkDocument.Of(SpoiledEnds.Of(job, new(of, which), found), job.Job.Title.Rules, unitLead)
+                        : null,
+                cancellation
+            )
+                is { } assessed
             ? TypedResults.Ok(assessed)
             : Answers.NoJob();
     }

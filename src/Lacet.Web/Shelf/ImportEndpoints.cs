@@ -15,17 +15,28 @@ internal static class ImportEndpoints
 
     internal static void MapImports(this RouteGroupBuilder shelf)
     {
-        shelf.MapPost("/imports/preview", Preview).WithSummary("What an import would do, row by row")
-            .WithMetadata(new RequestSizeLimitAttribute(LargestImport)).ProducesInputProblems();
-        shelf.MapPost("/imports", Import).WithSummary("Imports, as one change that can be undone")
-            .WithMetadata(new RequestSizeLimitAttribute(LargestImport)).ProducesInputProblems().ProducesProblem(StatusCodes.Status409Conflict);
+        shelf
+            .MapPost("/imports/preview", Preview)
+            .WithSummary("What an import would do, row by row")
+            .WithMetadata(new RequestSizeLimitAttribute(LargestImport))
+            .ProducesInputProblems();
+        shelf
+            .MapPost("/imports", Import)
+            .WithSummary("Imports, as one change that can be undone")
+            .WithMetadata(new RequestSizeLimitAttribute(LargestImport))
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status409Conflict);
     }
 
     private static async Task<Ok<ImportPreview>> Preview(ShelfImport import, ShelfTable shelf) =>
         TypedResults.Ok(PreviewOf(await ReadAsync(import, shelf)));
 
     private static async Task<Results<Ok<ImportDone>, ProblemHttpResult>> Import(
-        ShelfImport import, ShelfTable shelf, PeopleTable people, CancellationToken cancellation)
+        ShelfImport import,
+        ShelfTable shelf,
+        PeopleTable people,
+        CancellationToken cancellation
+    )
     {
         await people.KnownAsync(import.PersonId);
         var rows = await ReadAsync(import, shelf);
@@ -33,10 +44,14 @@ internal static class ImportEndpoints
         if (preview.Bad > 0 && !import.OnlyGood)
         {
             throw new ImpossibleInputException(
-                "text", $"{preview.Bad} of {preview.Rows.Count} rows are wrong. Put them right, or say that only the good ones are to be taken.");
+                "text",
+                $"{preview.Bad} of {preview.Rows.Count} rows are wrong. Put them right, or say that only the good ones are to be taken."
+            );
         }
 
-        var edits = rows.Where(r => r.Does is ImportDoes.Add or ImportDoes.Change).Select(r => ShelfEntries.Edit(r.Row.Item!)).ToList();
+        var edits = rows.Where(r => r.Does is ImportDoes.Add or ImportDoes.Change)
+            .Select(r => ShelfEntries.Edit(r.Row.Item!))
+            .ToList();
         try
         {
             var batch = edits.Count == 0 ? (Guid?)null : await shelf.ChangeAsync(edits, import.PersonId, cancellation);
@@ -50,7 +65,9 @@ internal static class ImportEndpoints
 
     private static async Task<List<(ShelfRow Row, ImportDoes Does)>> ReadAsync(ShelfImport import, ShelfTable shelf)
     {
-        var read = import.Kind is { } kind ? ShelfCsv.Read(ShelfEndpoints.CheckedKind(kind), import.Text) : ShelfRow.ReadJson(import.Text);
+        var read = import.Kind is { } kind
+            ? ShelfCsv.Read(ShelfEndpoints.CheckedKind(kind), import.Text)
+            : ShelfRow.ReadJson(import.Text);
         var there = (await shelf.AllAsync()).ToDictionary(r => (r.Kind, r.Code));
         var seen = new Dictionary<(string, string), int>();
         var rows = new List<(ShelfRow, ImportDoes)>();
@@ -65,13 +82,28 @@ internal static class ImportEndpoints
             var key = (item.Kind, item.Code.Trim());
             if (!seen.TryAdd(key, row.Row))
             {
-                rows.Add((row with { Item = null, Problems = [new ShelfProblem("code", $"Row {seen[key]} has this code already.")] }, ImportDoes.Wrong));
+                rows.Add(
+                    (
+                        row with
+                        {
+                            Item = null,
+                            Problems = [new ShelfProblem("code", $"Row {seen[key]} has this code already.")],
+                        },
+                        ImportDoes.Wrong
+                    )
+                );
                 continue;
             }
 
-            rows.Add((row, !there.TryGetValue(key, out var old) ? ImportDoes.Add
-                : string.Equals(old.Body, ShelfEntries.Edit(item).Body, StringComparison.Ordinal) ? ImportDoes.Nothing
-                : ImportDoes.Change));
+            rows.Add(
+                (
+                    row,
+                    !there.TryGetValue(key, out var old) ? ImportDoes.Add
+                    : string.Equals(old.Body, ShelfEntries.Edit(item).Body, StringComparison.Ordinal)
+                        ? ImportDoes.Nothing
+                    : ImportDoes.Change
+                )
+            );
         }
 
         return rows;
@@ -85,6 +117,7 @@ internal static class ImportEndpoints
             Count(ImportDoes.Add),
             Count(ImportDoes.Change),
             Count(ImportDoes.Nothing),
-            Count(ImportDoes.Wrong));
+            Count(ImportDoes.Wrong)
+        );
     }
 }

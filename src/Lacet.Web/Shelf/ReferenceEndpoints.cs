@@ -9,8 +9,13 @@ internal static class ReferenceEndpoints
     internal static void MapReference(this WebApplication app)
     {
         var reference = app.MapGroup("/api/reference").WithTags("Shelf");
-        reference.MapGet("", () => TypedResults.Ok(ReferenceTable.Names.Select(Summary).ToList())).WithSummary("The tables that the rules use");
-        reference.MapGet("/{table}", Table).WithSummary("A table, with its source").ProducesProblem(StatusCodes.Status404NotFound);
+        reference
+            .MapGet("", () => TypedResults.Ok(ReferenceTable.Names.Select(Summary).ToList()))
+            .WithSummary("The tables that the rules use");
+        reference
+            .MapGet("/{table}", Table)
+            .WithSummary("A table, with its source")
+            .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
     private static TableSummary Summary(string name)
@@ -24,10 +29,14 @@ internal static class ReferenceEndpoints
         if (!TableUse.All.TryGetValue(table, out var use))
         {
             return TypedResults.Problem(
-                $"There is no such table. Tables are {string.Join(", ", ReferenceTable.Names)}.", statusCode: StatusCodes.Status404NotFound);
+                $"There is no such table. Tables are {string.Join(", ", ReferenceTable.Names)}.",
+                statusCode: StatusCodes.Status404NotFound
+            );
         }
 
         var cells = ReferenceTable.Cells(table);
-        return TypedResults.Ok(new TableDocument(table, ReferenceTable.Head(table), use.Trust, use.UsedBy, cells[0], [.. cells.Skip(1)]));
+        return TypedResults.Ok(
+            new TableDocument(table, ReferenceTable.Head(table), use.Trust, use.UsedBy, cells[0], [.. cells.Skip(1)])
+        );
     }
 }

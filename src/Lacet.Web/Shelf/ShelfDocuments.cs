@@ -12,7 +12,14 @@ namespace Lacet.Web.Shelf;
 /// <param name="Says">What it is, in a line.</param>
 /// <param name="Drawing">A landing's drawing, or a conductor's cross-section; null for the other kinds.</param>
 /// <param name="Problem">A torque tool whose calibration ended says so.</param>
-public sealed record ShelfEntry(Guid Id, long Version, ShelfItemDocument Item, string Says, SceneDocument? Drawing, string? Problem);
+public sealed record ShelfEntry(
+    Guid Id,
+    long Version,
+    ShelfItemDocument Item,
+    string Says,
+    SceneDocument? Drawing,
+    string? Problem
+);
 
 /// <summary>A page of the Shelf.</summary>
 /// <param name="Items">By code.</param>
@@ -50,7 +57,13 @@ public sealed record ImportPreview(IReadOnlyList<ImportRow> Rows, int Added, int
 /// <param name="Name">Its name, where it could be read.</param>
 /// <param name="Does">What it would do.</param>
 /// <param name="Problems">What is wrong, by column.</param>
-public sealed record ImportRow(int Row, string? Code, string? Name, ImportDoes Does, IReadOnlyList<ShelfProblem> Problems);
+public sealed record ImportRow(
+    int Row,
+    string? Code,
+    string? Name,
+    ImportDoes Does,
+    IReadOnlyList<ShelfProblem> Problems
+);
 
 /// <summary>What a row of an import does.</summary>
 public enum ImportDoes
@@ -90,4 +103,10 @@ public sealed record TableSummary(string Name, string Title, Trust Trust, IReadO
 /// <param name="Columns">Names of the columns.</param>
 /// <param name="Rows">The cells.</param>
 public sealed record TableDocument(
-    string Name, IReadOnlyList<string> Head, Trust Trust, IReadOnlyList<string> UsedBy, IReadOnlyList<string> Columns, IReadOnlyList<IReadOnlyList<string>> Rows);
+    string Name,
+    IReadOnlyList<string> Head,
+    Trust Trust,
+    IReadOnlyList<string> UsedBy,
+    IReadOnlyList<string> Columns,
+    IReadOnlyList<IReadOnlyList<string>> Rows
+);

@@ -23,32 +23,61 @@ internal sealed class ShelfEntries(TimeProvider time)
     }
 
     /// <summary>An item's data as it is stored; a landing knows nothing of the Shelf it lies on.</summary>
-    internal static string Body(ShelfItemDocument item) => JsonSerializer.Serialize(
-        item is LandingItem landing ? landing with { Landing = landing.Landing with { Id = null, Trust = null } } : item, Json.Options);
+    internal static string Body(ShelfItemDocument item) =>
+        JsonSerializer.Serialize(
+            item is LandingItem landing
+                ? landing with
+                {
+                    Landing = landing.Landing with { Id = null, Trust = null },
+                }
+                : item,
+            Json.Options
+        );
 
-    private static string Say(Landing landing) => landing is PrintedLanding printed
-        ? FormattableString.Invariant($"{landing.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm², strip {printed.StripDepth.Millimetres:0.#} mm")
-        : landing.SaidAs;
+    private static string Say(Landing landing) =>
+        landing is PrintedLanding printed
+            ? FormattableString.Invariant(
+                $"{landing.SaidAs}, {printed.LeastMm2:0.##} to {printed.MostMm2:0.##} mm², strip {printed.StripDepth.Millimetres:0.#} mm"
+            )
+            : landing.SaidAs;
 
     internal ShelfEntry Entry(ShelfItemRow row)
     {
         var item = ShelfLandings.Read(row);
         var (says, drawing) = item switch
         {
-            LandingItem { Landing: var document } when document.Read() is var landing =>
-                (Say(landing), SceneDocument.Of(LandingSketch.WithUsualEnd(landing), UnitLead.Metric)),
-            ConductorItem { Conductor: var document } when document.Read() is var conductor =>
-                ($"{conductor}", SceneDocument.Of(CrossSection.Of(conductor), UnitLead.Metric)),
+            LandingItem { Landing: var document } when document.Read() is var landing => (
+                Say(landing),
+                SceneDocument.Of(LandingSketch.WithUsualEnd(landing), UnitLead.Metric)
+            ),
+            ConductorItem { Conductor: var document } when document.Read() is var conductor => (
+                $"{conductor}",
+                SceneDocument.Of(CrossSection.Of(conductor), UnitLead.Metric)
+            ),
             FerruleItem ferrules => (FormattableString.Invariant($"{string.Join(", ", ferrules.SizesMm2)} mm²"), null),
             ConnectorItem connector => (
-                FormattableString.Invariant($"{connector.LeastCount} to {connector.MostCount} conductors, {connector.LeastMm2} to {connector.MostMm2} mm²{(connector.Sealed ? ", sealed" : "")}"), null),
-            ToolItem { ScaleNm: { } scale, CalibratedOn: { } day } => ($"to {new Torque(scale)}, calibrated {day:yyyy-MM-dd}", null),
+                FormattableString.Invariant(
+                    $"{connector.LeastCount} to {connector.MostCount} conductors, {connector.LeastMm2} to {connector.MostMm2} mm²{(connector.Sealed ? ", sealed" : "")}"
+                ),
+                null
+            ),
+            ToolItem { ScaleNm: { } scale, CalibratedOn: { } day } => (
+                $"to {new Torque(scale)}, calibrated {day:yyyy-MM-dd}",
+                null
+            ),
             ToolItem { ScaleNm: { } scale } => ($"to {new Torque(scale)}, never calibrated", null),
-            ToolItem tool => (FormattableString.Invariant($"{tool.Tool}, {tool.LeastMm2} to {tool.MostMm2} mm²").ToLowerInvariant(), (SceneDocument?)null),
+            ToolItem tool => (
+                FormattableString.Invariant($"{tool.Tool}, {tool.LeastMm2} to {tool.MostMm2} mm²").ToLowerInvariant(),
+                (SceneDocument?)null
+            ),
             _ => ("", null),
         };
         var problem = item is ToolItem { CalibratedOn: { } calibrated } driver
-            ? ToolFitness.CalibrationProblem(calibrated, driver.CyclesSinceCalibration, DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime))
+            ? ToolFitness.CalibrationProblem(
+                calibrated,
+                driver.CyclesSinceCalibration,
+                DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime)
+            )
             : null;
         return new ShelfEntry(row.Id, row.Version, item, says, drawing, problem?.ToString(UnitLead.Metric));
     }

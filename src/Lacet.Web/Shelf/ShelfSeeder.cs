@@ -3,14 +3,20 @@ using Lacet.Store;
 
 namespace Lacet.Web.Shelf;
 
-/// <summary>Puts the generic entries on a Shelf that nobody has touched; what was taken off does not come back.</summary>
+/// <summary>
+/// Puts the generic entries on a Shelf that nobody has touched; what was taken off does not come back.
+/// </summary>
 internal sealed class ShelfSeeder(ShelfTable shelf) : IHostedService
 {
     public async Task StartAsync(CancellationToken cancellationToken)
     {
         if (await shelf.IsUntouchedAsync())
         {
-            await shelf.ChangeAsync([.. ShippedShelf.Items.Select(item => ShelfEntries.Edit(item))], null, cancellationToken);
+            await shelf.ChangeAsync(
+                [.. ShippedShelf.Items.Select(item => ShelfEntries.Edit(item))],
+                null,
+                cancellationToken
+            );
         }
     }
 

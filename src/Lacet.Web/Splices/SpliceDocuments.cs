@@ -13,11 +13,13 @@ namespace Lacet.Web.Splices;
 
 /// <summary>A connector as it is asked about; what is left out is usual for its kind.</summary>
 /// <param name="Kind">lever, twist-on, push-in, crimp-sleeve-tube, sealed-twist-on, solder or none.</param>
-/// <param name="LeastMm2">Smallest area, mm²: of each conductor for lever and push-in, of all together for the others.</param>
+/// <param name="LeastMm2">Smallest area, mm²: of each conductor for lever and push-in, of all together for the
+/// others.</param>
 /// <param name="MostMm2">Largest area, mm², of the same.</param>
 /// <param name="LeastConductors">Fewest conductors.</param>
 /// <param name="MostConductors">Most conductors.</param>
-/// <param name="Combinations">The combinations on its sheet; where there are any, it is good for these and no others.</param>
+/// <param name="Combinations">The combinations on its sheet; where there are any, it is good for these and no
+/// others.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="StripMm">The strip length on its sheet.</param>
 /// <param name="ListedWet">Whether it is listed for wet places, whatever its kind.</param>
@@ -32,14 +34,20 @@ public sealed record AskedConnector(
     string? Name = null,
     double? StripMm = null,
     bool ListedWet = false,
-    bool TakesBothMetals = false)
+    bool TakesBothMetals = false
+)
 {
     internal SpliceConnector Read()
     {
         var usual = ConnectorRow.All[Kind].Usual;
         return new SpliceConnector(
-            string.IsNullOrWhiteSpace(Name) ? usual.Name : Name, LeastConductors ?? usual.LeastCount, MostConductors ?? Math.Max(usual.MostCount, LeastConductors ?? 0),
-            LeastMm2 ?? Math.Min(usual.LeastMm2, MostMm2 ?? usual.LeastMm2), MostMm2 ?? Math.Max(usual.MostMm2, LeastMm2 ?? 0), TakesBothMetals)
+            string.IsNullOrWhiteSpace(Name) ? usual.Name : Name,
+            LeastConductors ?? usual.LeastCount,
+            MostConductors ?? Math.Max(usual.MostCount, LeastConductors ?? 0),
+            LeastMm2 ?? Math.Min(usual.LeastMm2, MostMm2 ?? usual.LeastMm2),
+            MostMm2 ?? Math.Max(usual.MostMm2, LeastMm2 ?? 0),
+            TakesBothMetals
+        )
         {
             Kind = Kind,
             Strip = StripMm is { } mm ? new Length(mm) : null,
@@ -58,7 +66,8 @@ public sealed record AskedConnector(
 /// <param name="IsEarth">Whether it carries an earth.</param>
 /// <param name="HouseRules">The house rules; what is left out is the default.</param>
 /// <param name="Lead">Which unit leads.</param>
-/// <param name="Sides">Which conductor of a flat twin cable each end is, in the same order: none, ribbed or smooth.</param>
+/// <param name="Sides">Which conductor of a flat twin cable each end is, in the same order: none, ribbed or
+/// smooth.</param>
 public sealed record SpliceRequest(
     IReadOnlyList<ConductorDocument> Conductors,
     AskedConnector Connector,
@@ -68,30 +77,46 @@ public sealed record SpliceRequest(
     bool IsEarth = false,
     HouseRulesDocument? HouseRules = null,
     Lead Lead = Lead.Metric,
-    IReadOnlyList<CableSide>? Sides = null)
+    IReadOnlyList<CableSide>? Sides = null
+)
 {
-    internal SpliceJoin Read() => new(
-        Conductors.Count is >= 1 and <= 40 ? [.. Conductors.Select(c => c.Read())] : throw new ImpossibleInputException("conductors", "Say which ends are joined: from 1 to 40."), Connector.Read(), Place)
-    {
-        InCord = InCord,
-        HardService = HardService,
-        IsEarth = IsEarth,
-        Sides = Sides ?? [],
-    };
+    internal SpliceJoin Read() =>
+        new(
+            Conductors.Count is >= 1 and <= 40
+                ? [.. Conductors.Select(c => c.Read())]
+                : throw new ImpossibleInputException("conductors", "Say which ends are joined: from 1 to 40."),
+            Connector.Read(),
+            Place
+        )
+        {
+            InCord = InCord,
+            HardService = HardService,
+            IsEarth = IsEarth,
+            Sides = Sides ?? [],
+        };
 
-    /// <summary>Its ends in each kind of connector: of its own kind in its own, of every other in one of which only that is known.</summary>
+    /// <summary>
+    /// Its ends in each kind of connector: of its own kind in its own, of every other in one of which only that is
+    /// known.
+    /// </summary>
     internal IReadOnlyList<SpliceInKind> OfEachKind()
     {
         var join = Read();
         var rules = HouseRules?.Read() ?? Core.Landings.HouseRules.Default;
         return
         [
-            .. Enum.GetValues<ConnectorKind>().Select(kind =>
-            {
-                var inKind = kind == Connector.Kind ? join : join with { Connector = new AskedConnector(kind).Read() };
-                var recipe = SpliceRecipe.Of(inKind, rules);
-                return new SpliceInKind(kind, recipe.Verdict, SceneDocument.Of(SpliceDrawing.Of(inKind, rules), Lead.Unit()));
-            }),
+            .. Enum.GetValues<ConnectorKind>()
+                .Select(kind =>
+                {
+                    var inKind =
+                        kind == Connector.Kind ? join : join with { Connector = new AskedConnector(kind).Read() };
+                    var recipe = SpliceRecipe.Of(inKind, rules);
+                    return new SpliceInKind(
+                        kind,
+                        recipe.Verdict,
+                        SceneDocument.Of(SpliceDrawing.Of(inKind, rules), Lead.Unit())
+                    );
+                }),
         ];
     }
 }
@@ -127,7 +152,8 @@ public sealed record SpliceDocument(
     IReadOnlyList<string> Cautions,
     IReadOnlyList<FindingDocument> Findings,
     IReadOnlyList<ReasonDocument> Reasons,
-    SceneDocument Scene)
+    SceneDocument Scene
+)
 {
     /// <summary>What rests on a usual value, and where it is printed.</summary>
     public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
@@ -149,8 +175,17 @@ public sealed record SpliceDocument(
             [.. recipe.Steps.Select(s => StepDocument.Of(s, lead))],
             [.. recipe.Cautions.Select(c => c.ToString(lead))],
             [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
-            [.. recipe.Reasons.Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust))],
-            SceneDocument.Of(SpliceDrawing.Of(join, rules), lead))
+            [
+                .. recipe.Reasons.Select(r => new ReasonDocument(
+                    r.Rule,
+                    r.Reading,
+                    r.Text.ToString(lead),
+                    r.Source,
+                    r.Trust
+                )),
+            ],
+            SceneDocument.Of(SpliceDrawing.Of(join, rules), lead)
+        )
         {
             ReadOff = recipe.ReadOff,
         };
@@ -164,16 +199,29 @@ public sealed record SpliceDocument(
 /// <param name="Why">What speaks for it, or why it does not fit.</param>
 /// <param name="Length">How long it is in the box.</param>
 /// <param name="Width">How wide.</param>
-public sealed record RankedConnectorDocument(string Code, SpliceConnectorDocument Connector, bool Fits, IReadOnlyList<string> Why, Readout Length, Readout Width);
+public sealed record RankedConnectorDocument(
+    string Code,
+    SpliceConnectorDocument Connector,
+    bool Fits,
+    IReadOnlyList<string> Why,
+    Readout Length,
+    Readout Width
+);
 
 /// <summary>A hand splice that is asked for.</summary>
-/// <param name="Form">pigtail-2, pigtail-3, pigtail-4, in-line, tap, face-to-face, stranded-tee or stranded-to-solid.</param>
+/// <param name="Form">pigtail-2, pigtail-3, pigtail-4, in-line, tap, face-to-face, stranded-tee or
+/// stranded-to-solid.</param>
 /// <param name="Conductor">The wire.</param>
 /// <param name="Turns">How often it goes round; 4 open and 4 tight where nobody said.</param>
 /// <param name="HouseRules">The house rules; what is left out is the default.</param>
 /// <param name="Lead">Which unit leads.</param>
 public sealed record HandSpliceRequest(
-    HandForm Form, ConductorDocument Conductor, TurnsDocument? Turns = null, HouseRulesDocument? HouseRules = null, Lead Lead = Lead.Metric);
+    HandForm Form,
+    ConductorDocument Conductor,
+    TurnsDocument? Turns = null,
+    HouseRulesDocument? HouseRules = null,
+    Lead Lead = Lead.Metric
+);
 
 /// <summary>How often a wire goes round.</summary>
 /// <param name="Open">Turns with room between them.</param>
@@ -203,27 +251,44 @@ public sealed record HandSpliceDocument(
     IReadOnlyList<string> Limits,
     IReadOnlyList<TapeLayerDocument> Tape,
     string NotFinished,
-    SceneDocument Scene)
+    SceneDocument Scene
+)
 {
-    internal static HandSpliceDocument Of(HandSplice splice, UnitLead lead) => new(
-        $"{HandSpliceDrawing.SayOf(splice.Form)}, {splice.Conductor.Size.NameInBoth}",
-        [.. splice.Wires.Select(w => new BaredWireDocument(w.Name, w.Bare.Read(), w.InTheMiddle))],
-        new(splice.Turns.Open, splice.Turns.Tight),
-        splice.Trim?.Read(),
-        splice.Joint.Read(),
-        splice.Diameter.Read(),
-        [.. splice.Steps.Select(s => s.ToString(lead))],
-        [.. splice.Limits.Select(l => l.ToString(lead))],
-        [.. splice.Tape.Select(t => new TapeLayerDocument(t.Tape, t.Width.Read(), t.Covers.Read(), t.TapeLength.Read(), t.Thickness.Read()))],
-        HandSplice.NotFinished.ToString(lead),
-        SceneDocument.Of(HandSpliceDrawing.Of(splice), lead));
+    internal static HandSpliceDocument Of(HandSplice splice, UnitLead lead) =>
+        new(
+            $"{HandSpliceDrawing.SayOf(splice.Form)}, {splice.Conductor.Size.NameInBoth}",
+            [.. splice.Wires.Select(w => new BaredWireDocument(w.Name, w.Bare.Read(), w.InTheMiddle))],
+            new(splice.Turns.Open, splice.Turns.Tight),
+            splice.Trim?.Read(),
+            splice.Joint.Read(),
+            splice.Diameter.Read(),
+            [.. splice.Steps.Select(s => s.ToString(lead))],
+            [.. splice.Limits.Select(l => l.ToString(lead))],
+            [
+                .. splice.Tape.Select(t => new TapeLayerDocument(
+                    t.Tape,
+                    t.Width.Read(),
+                    t.Covers.Read(),
+                    t.TapeLength.Read(),
+                    t.Thickness.Read()
+                )),
+            ],
+            HandSplice.NotFinished.ToString(lead),
+            SceneDocument.Of(HandSpliceDrawing.Of(splice), lead)
+        );
 }
 
 /// <summary>What is bared of a wire.</summary>
 public sealed record BaredWireDocument(string Name, Readout Bare, bool InTheMiddle);
 
 /// <summary>A half-lapped layer of tape.</summary>
-public sealed record TapeLayerDocument(string Tape, Readout Width, Readout Covers, Readout TapeLength, Readout Thickness);
+public sealed record TapeLayerDocument(
+    string Tape,
+    Readout Width,
+    Readout Covers,
+    Readout TapeLength,
+    Readout Thickness
+);
 
 /// <summary>What is in a box.</summary>
 /// <param name="VolumeIn3">The volume marked in it, in³; null where that is not known.</param>
@@ -242,18 +307,27 @@ public sealed record BoxRequest(
     bool InnerClamps = false,
     int Studs = 0,
     int Pigtails = 0,
-    int Hickeys = 0)
+    int Hickeys = 0
+)
 {
-    internal BoxFill Fill() => BoxFill.Of(
-        new([.. (Conductors ?? []).Select(c => c.Read("conductors"))], [.. (Earths ?? []).Select(c => c.Read("earths"))])
-        {
-            Yokes = (Yokes ?? []).Count <= 50 ? [.. (Yokes ?? []).Select(y => ConductorSize.Parse(y, "yokes"))] : throw new ImpossibleInputException("yokes", "A box holds at most 50 yokes."),
-            InnerClamps = InnerClamps,
-            Studs = Studs,
-            Hickeys = Hickeys,
-            Pigtails = Pigtails,
-        },
-        VolumeIn3);
+    internal BoxFill Fill() =>
+        BoxFill.Of(
+            new(
+                [.. (Conductors ?? []).Select(c => c.Read("conductors"))],
+                [.. (Earths ?? []).Select(c => c.Read("earths"))]
+            )
+            {
+                Yokes =
+                    (Yokes ?? []).Count <= 50
+                        ? [.. (Yokes ?? []).Select(y => ConductorSize.Parse(y, "yokes"))]
+                        : throw new ImpossibleInputException("yokes", "A box holds at most 50 yokes."),
+                InnerClamps = InnerClamps,
+                Studs = Studs,
+                Hickeys = Hickeys,
+                Pigtails = Pigtails,
+            },
+            VolumeIn3
+        );
 }
 
 /// <summary>How full a box is.</summary>
@@ -263,9 +337,17 @@ public sealed record BoxRequest(
 /// <param name="Volume">in³ marked in the box; null where nobody said.</param>
 /// <param name="Fits">Whether it fits; null where the volume is not known.</param>
 /// <param name="Box">The smallest usual box that holds it; null where none does.</param>
-public sealed record BoxFillDocument(string Says, IReadOnlyList<BoxShare> Shares, double Needed, double? Volume, bool? Fits, UsualBox? Box)
+public sealed record BoxFillDocument(
+    string Says,
+    IReadOnlyList<BoxShare> Shares,
+    double Needed,
+    double? Volume,
+    bool? Fits,
+    UsualBox? Box
+)
 {
-    internal static BoxFillDocument Of(BoxFill fill) => new(fill.Says.ToString(UnitLead.Metric), fill.Shares, fill.Needed, fill.Volume, fill.Fits, fill.Box);
+    internal static BoxFillDocument Of(BoxFill fill) =>
+        new(fill.Says.ToString(UnitLead.Metric), fill.Shares, fill.Needed, fill.Volume, fill.Fits, fill.Box);
 }
 
 /// <summary>A pigtail that is to be planned.</summary>
@@ -275,7 +357,12 @@ public sealed record BoxFillDocument(string Says, IReadOnlyList<BoxShare> Shares
 /// <param name="Together">How many ends from outside it is spliced to.</param>
 /// <param name="HouseRules">The house rules; what is left out is the default.</param>
 public sealed record PigtailRequest(
-    double? LandingStripMm = null, double? SpliceStripMm = null, int Reworks = SplicePigtail.UsualReworks, int Together = 1, HouseRulesDocument? HouseRules = null);
+    double? LandingStripMm = null,
+    double? SpliceStripMm = null,
+    int Reworks = SplicePigtail.UsualReworks,
+    int Together = 1,
+    HouseRulesDocument? HouseRules = null
+);
 
 /// <summary>A pigtail.</summary>
 /// <param name="Length">What is cut.</param>
@@ -285,4 +372,12 @@ public sealed record PigtailRequest(
 /// <param name="Spare">What of its length is there for making it anew.</param>
 /// <param name="Reworks">How often it can be made anew.</param>
 /// <param name="EndsInTheSplice">How many ends the connector has to take.</param>
-public sealed record PigtailDocument(Readout Length, Readout Free, Readout SpliceStrip, Readout? LandingStrip, Readout Spare, int Reworks, int EndsInTheSplice);
+public sealed record PigtailDocument(
+    Readout Length,
+    Readout Free,
+    Readout SpliceStrip,
+    Readout? LandingStrip,
+    Readout Spare,
+    int Reworks,
+    int EndsInTheSplice
+);

@@ -18,20 +18,47 @@ internal static class SpliceEndpoints
     internal static void MapSplices(this WebApplication app)
     {
         var splices = app.MapGroup("/api/splices").WithTags("Splices");
-        splices.MapPost("/assess", (SpliceRequest request) => TypedResults.Ok(SpliceDocument.Of(request.Read(), Rules(request.HouseRules), request.Lead.Unit())))
-            .WithSummary("How ends are joined in a connector, and whether they may be").ProducesInputProblems();
-        splices.MapPost("/choose", Choose).WithSummary("The connectors of the Shelf for the same ends, the best first, and why the others do not fit").ProducesInputProblems();
-        splices.MapPost("/kinds", (SpliceRequest request) => TypedResults.Ok(request.OfEachKind())).WithSummary("The same ends in a usual connector of each kind, in theirs where that is of it").ProducesInputProblems();
-        splices.MapGet("/hand", (string lead = "metric") => TypedResults.Ok(HandFormDocument.All(Leads.LeadOf(lead)))).WithSummary("The hand splices of the trade, drawn").ProducesInputProblems();
-        splices.MapPost("/hand", Hand).WithSummary("A hand splice: what to bare, how to wind and tape it").ProducesInputProblems();
+        splices
+            .MapPost("/assess", (SpliceRequest request) =>
+                TypedResults.Ok(SpliceDocument.Of(request.Read(), Rules(request.HouseRules), request.Lead.Unit()))
+            )
+            .WithSummary("How ends are joined in a connector, and whether they may be")
+            .ProducesInputProblems();
+        splices
+            .MapPost("/choose", Choose)
+            .WithSummary("The connectors of the Shelf for the same ends, the best first, and why the others do not fit")
+            .ProducesInputProblems();
+        splices
+            .MapPost("/kinds", (SpliceRequest request) => TypedResults.Ok(request.OfEachKind()))
+            .WithSummary("The same ends in a usual connector of each kind, in theirs where that is of it")
+            .ProducesInputProblems();
+        splices
+            .MapGet("/hand", (string lead = "metric") => TypedResults.Ok(HandFormDocument.All(Leads.LeadOf(lead))))
+            .WithSummary("The hand splices of the trade, drawn")
+            .ProducesInputProblems();
+        splices
+            .MapPost("/hand", Hand)
+            .WithSummary("A hand splice: what to bare, how to wind and tape it")
+            .ProducesInputProblems();
         splices.MapPost("/pigtail", Pigtail).WithSummary("How long a pigtail is cut").ProducesInputProblems();
-        splices.MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => SpliceConnectorDocument.Of(r.Usual)))).WithSummary("A usual connector of each kind");
-        app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(BoxFillDocument.Of(request.Fill()))).WithTags("Splices").WithSummary("How full a box is").ProducesInputProblems();
+        splices
+            .MapGet("/connectors", () =>
+                TypedResults.Ok(ConnectorRow.All.Values.Select(r => SpliceConnectorDocument.Of(r.Usual)))
+            )
+            .WithSummary("A usual connector of each kind");
+        app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(BoxFillDocument.Of(request.Fill())))
+            .WithTags("Splices")
+            .WithSummary("How full a box is")
+            .ProducesInputProblems();
     }
 
-    private static HouseRules Rules(Exchange.Documents.HouseRulesDocument? rules) => rules?.Read() ?? HouseRules.Default;
+    private static HouseRules Rules(Exchange.Documents.HouseRulesDocument? rules) =>
+        rules?.Read() ?? HouseRules.Default;
 
-    private static async Task<Ok<IReadOnlyList<RankedConnectorDocument>>> Choose(SpliceRequest request, ShelfTable shelf)
+    private static async Task<Ok<IReadOnlyList<RankedConnectorDocument>>> Choose(
+        SpliceRequest request,
+        ShelfTable shelf
+    )
     {
         var lead = request.Lead.Unit();
         var join = request.Read();
@@ -41,24 +68,60 @@ internal static class SpliceEndpoints
             codes[((ConnectorItem)ShelfLandings.Read(row)).Read()] = row.Code;
         }
 
-        return TypedResults.Ok<IReadOnlyList<RankedConnectorDocument>>([.. RankedConnector.Rank(join, codes.Keys, Rules(request.HouseRules)).Select(r => new RankedConnectorDocument(
-            codes[r.Connector], SpliceConnectorDocument.Of(r.Connector), r.Fits, [.. r.Why.Select(w => w.ToString(lead))], r.Length.Read(), r.Width.Read()))]);
+        return TypedResults.Ok<IReadOnlyList<RankedConnectorDocument>>([
+            .. RankedConnector
+                .Rank(join, codes.Keys, Rules(request.HouseRules))
+                .Select(r => new RankedConnectorDocument(
+                    codes[r.Connector],
+                    SpliceConnectorDocument.Of(r.Connector),
+                    r.Fits,
+                    [.. r.Why.Select(w => w.ToString(lead))],
+                    r.Length.Read(),
+                    r.Width.Read()
+                )),
+        ]);
     }
 
-    private static Ok<HandSpliceDocument> Hand(HandSpliceRequest request) => TypedResults.Ok(HandSpliceDocument.Of(
-        HandSplice.Of(request.Form, request.Conductor.Read(), request.Turns is { } turns ? new(turns.Open, turns.Tight) : Turns.Usual, Rules(request.HouseRules).PigtailStrip),
-        request.Lead.Unit()));
+    private static Ok<HandSpliceDocument> Hand(HandSpliceRequest request) =>
+        TypedResults.Ok(
+            HandSpliceDocument.Of(
+                HandSplice.Of(
+                    request.Form,
+                    request.Conductor.Read(),
+                    request.Turns is { } turns ? new(turns.Open, turns.Tight) : Turns.Usual,
+                    Rules(request.HouseRules).PigtailStrip
+                ),
+                request.Lead.Unit()
+            )
+        );
 
     private static Ok<PigtailDocument> Pigtail(PigtailRequest request)
     {
-        static Length? Strip(double? mm, string field) => mm is null ? null
-            : mm is >= 3 and <= 100 ? new Length(mm.Value) : throw new ImpossibleInputException(field, "A strip length is from 3 to 100 mm.");
+        static Length? Strip(double? mm, string field) =>
+            mm is null ? null
+            : mm is >= 3 and <= 100 ? new Length(mm.Value)
+            : throw new ImpossibleInputException(field, "A strip length is from 3 to 100 mm.");
         if (request.Together is < 1 or > 40)
         {
             throw new ImpossibleInputException("together", "It is spliced to 1 to 40 ends.");
         }
 
-        var plan = SplicePigtail.Of(Strip(request.SpliceStripMm, "spliceStripMm") ?? TwistStrip.Of(Rules(request.HouseRules).PigtailStrip).Target, Strip(request.LandingStripMm, "landingStripMm"), request.Reworks);
-        return TypedResults.Ok(new PigtailDocument(plan.Length.ReadCut(), FreeLength.Least.Read(), plan.SpliceStrip.Read(), plan.LandingStrip?.Read(), plan.Spare.Read(), plan.Reworks, request.Together + 1));
+        var plan = SplicePigtail.Of(
+            Strip(request.SpliceStripMm, "spliceStripMm")
+                ?? TwistStrip.Of(Rules(request.HouseRules).PigtailStrip).Target,
+            Strip(request.LandingStripMm, "landingStripMm"),
+            request.Reworks
+        );
+        return TypedResults.Ok(
+            new PigtailDocument(
+                plan.Length.ReadCut(),
+                FreeLength.Least.Read(),
+                plan.SpliceStrip.Read(),
+                plan.LandingStrip?.Read(),
+                plan.Spare.Read(),
+                plan.Reworks,
+                request.Together + 1
+            )
+        );
     }
 }

@@ -22,8 +22,14 @@ public sealed record SpliceInKind(ConnectorKind Kind, Verdict Verdict, SceneDocu
 public sealed record HandFormDocument(HandForm Form, Build Build, bool HasOpenTurns, SceneDocument Scene)
 {
     internal static IReadOnlyList<HandFormDocument> All(UnitLead lead) =>
-    [
-        .. Enum.GetValues<HandForm>().Select(form => HandSplice.Sample(form, HouseRules.Default.PigtailStrip)).Select(sample => new HandFormDocument(
-            sample.Form, sample.Conductor.Build, HandSplice.HasOpenTurns(sample.Form), SceneDocument.Of(HandSpliceDrawing.Of(sample), lead))),
-    ];
+        [
+            .. Enum.GetValues<HandForm>()
+                .Select(form => HandSplice.Sample(form, HouseRules.Default.PigtailStrip))
+                .Select(sample => new HandFormDocument(
+                    sample.Form,
+                    sample.Conductor.Build,
+                    HandSplice.HasOpenTurns(sample.Form),
+                    SceneDocument.Of(HandSpliceDrawing.Of(sample), lead)
+                )),
+        ];
 }

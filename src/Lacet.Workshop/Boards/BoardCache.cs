@@ -3,7 +3,9 @@ using Lacet.Workshop.Jobs;
 
 namespace Lacet.Workshop.Boards;
 
-/// <summary>The boards of open jobs, each kept from one time that it is asked for to the next, and as long as its job is open.</summary>
+/// <summary>
+/// The boards of open jobs, each kept from one time that it is asked for to the next, and as long as its job is open.
+/// </summary>
 public sealed class BoardCache
 {
     private readonly ConditionalWeakTable<JobSession, Dictionary<Guid, KeptBoard>> _ofJobs = [];

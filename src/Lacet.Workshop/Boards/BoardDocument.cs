@@ -17,7 +17,15 @@ namespace Lacet.Workshop.Boards;
 /// <param name="Wires">The wires that end here.</param>
 /// <param name="Gone">Wires that no longer end here.</param>
 public sealed record BoardDocument(
-    Guid EnclosureId, long Sequence, string Mark, bool Whole, BoardBox Box, IReadOnlyList<BoardRailDocument> Rails, IReadOnlyList<BoardWire> Wires, IReadOnlyList<Guid> Gone);
+    Guid EnclosureId,
+    long Sequence,
+    string Mark,
+    bool Whole,
+    BoardBox Box,
+    IReadOnlyList<BoardRailDocument> Rails,
+    IReadOnlyList<BoardWire> Wires,
+    IReadOnlyList<Guid> Gone
+);
 
 /// <summary>An upright rectangle, mm.</summary>
 public sealed record BoardBox(double Left, double Top, double Right, double Bottom);
@@ -52,7 +60,8 @@ public sealed record BoardDeviceDocument(
     IReadOnlyList<BoardPart> Parts,
     IReadOnlyList<BoardSlotDocument> Slots,
     Severity? Worst,
-    IReadOnlyList<string> Checks);
+    IReadOnlyList<string> Checks
+);
 
 /// <summary>A landing in its place.</summary>
 /// <param name="Id">Which.</param>
@@ -66,7 +75,17 @@ public sealed record BoardDeviceDocument(
 /// <param name="Checks">What was found about it or its ends.</param>
 /// <param name="Spare">Whether it is left free on purpose.</param>
 public sealed record BoardSlotDocument(
-    Guid Id, string Name, string Mark, string Says, BoardBox Box, IReadOnlyList<BoardStubDocument> Stubs, int More, Severity? Worst, IReadOnlyList<string> Checks, bool Spare);
+    Guid Id,
+    string Name,
+    string Mark,
+    string Says,
+    BoardBox Box,
+    IReadOnlyList<BoardStubDocument> Stubs,
+    int More,
+    Severity? Worst,
+    IReadOnlyList<string> Checks,
+    bool Spare
+);
 
 /// <summary>An end as it leaves its slot.</summary>
 /// <param name="WireId">Which wire.</param>
@@ -91,7 +110,8 @@ public sealed record BoardStubDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] bool? OlderPlan = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Severity? Worst = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Ferrule = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? By = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? By = null
+);
 
 /// <summary>A wire of a board.</summary>
 /// <param name="Id">Which.</param>
@@ -116,10 +136,15 @@ public sealed record BoardWire(
     string Function,
     Guid? CircuitId,
     BoardPlace? A,
-    BoardPlace? B);
+    BoardPlace? B
+);
 
 /// <summary>Where an end lands.</summary>
 /// <param name="LandingId">The slot.</param>
 /// <param name="Name">Its whole name, enclosure first.</param>
 /// <param name="EnclosureId">The enclosure; left out where it is this one, since a board has thousands of ends.</param>
-public sealed record BoardPlace(Guid LandingId, string Name, [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Guid? EnclosureId = null);
+public sealed record BoardPlace(
+    Guid LandingId,
+    string Name,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Guid? EnclosureId = null
+);

@@ -41,7 +41,9 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
         _reached.UnionWith(parts.OfType<JobWire>().Select(w => w.Id));
     }
 
-    /// <summary>The board; with the mark of one that was read before only what has changed since, where that can be told.</summary>
+    /// <summary>
+    /// The board; with the mark of one that was read before only what has changed since, where that can be told.
+    /// </summary>
     public BoardDocument Read(string? since, Dictionary<Guid, string> people)
     {
         if (_isStale)
@@ -51,7 +53,10 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
         }
 
         var layout = _standing.Layout();
-        var shape = string.Join(';', layout.Rails.Select(r => string.Create(CultureInfo.InvariantCulture, $"{r.Kind} {r.Devices.Count}")));
+        var shape = string.Join(
+            ';',
+            layout.Rails.Select(r => string.Create(CultureInfo.InvariantCulture, $"{r.Kind} {r.Devices.Count}"))
+        );
         if (!string.Equals(shape, _shape, StringComparison.Ordinal) || _allWires)
         {
             (_shape, _shapedAt) = (shape, _now);
@@ -65,15 +70,33 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
             string.Create(CultureInfo.InvariantCulture, $"{_stamp}-{_now}"),
             after is null,
             Rounded(layout.Box),
-            [.. layout.Rails.Select(r => new BoardRailDocument(r.Kind, Rounded(r.Box), [.. r.Devices.Select(d => Written(d, people)).Select(d => after is null || d.At > after ? d.Device : null)]))],
+            [
+                .. layout.Rails.Select(r => new BoardRailDocument(
+                    r.Kind,
+                    Rounded(r.Box),
+                    [
+                        .. r
+                            .Devices.Select(d => Written(d, people))
+                            .Select(d => after is null || d.At > after ? d.Device : null),
+                    ]
+                )),
+            ],
             [.. _wires.Values.Where(w => after is null || w.At > after).Select(w => w.Wire)],
-            [.. _gone.Where(g => after is not null && g.Value > after).Select(g => g.Key)]);
+            [.. _gone.Where(g => after is not null && g.Value > after).Select(g => g.Key)]
+        );
     }
 
-    /// <summary>When a mark was given; null where it is none of this board’s, or where things stand elsewhere since.</summary>
+    /// <summary>
+    /// When a mark was given; null where it is none of this board’s, or where things stand elsewhere since.
+    /// </summary>
     private long? Known(string? since) =>
-        since?.Split('-') is [var stamp, var at] && string.Equals(stamp, _stamp, StringComparison.Ordinal)
-            && long.TryParse(at, NumberStyles.None, CultureInfo.InvariantCulture, out var then) && then >= _shapedAt && then <= _now ? then : null;
+        since?.Split('-') is [var stamp, var at]
+        && string.Equals(stamp, _stamp, StringComparison.Ordinal)
+        && long.TryParse(at, NumberStyles.None, CultureInfo.InvariantCulture, out var then)
+        && then >= _shapedAt
+        && then <= _now
+            ? then
+            : null;
 
     private void WriteWires()
     {
@@ -126,7 +149,8 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
             [.. device.Parts.Select(p => new BoardPart(p.Id, p.Kind, p.Path.Data))],
             [.. device.Slots.Select(s => Slot(s, people))],
             found.Select(f => (Severity?)f.Finding.Severity).Min(),
-            [.. found.Select(f => f.Finding.Check)]);
+            [.. found.Select(f => f.Finding.Check)]
+        );
     }
 
     private BoardSlotDocument Slot(BoardSlot slot, Dictionary<Guid, string> people)
@@ -151,46 +175,68 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
             slot.More,
             found.Count == 0 ? null : found.Min(f => f.Severity),
             found.Count == 0 ? [] : [.. found.Select(f => f.Check).Distinct(StringComparer.Ordinal)],
-            landing.Spare);
+            landing.Spare
+        );
     }
 
     private IEnumerable<Finding> AboutEnd(EndOfWire end) =>
-        job.Judged.About(new Subject(CheckScope.End, end.Wire.Id, end.Side)).Concat(job.Judged.About(new Subject(CheckScope.Wire, end.Wire.Id))).Select(f => f.Finding);
+        job
+            .Judged.About(new Subject(CheckScope.End, end.Wire.Id, end.Side))
+            .Concat(job.Judged.About(new Subject(CheckScope.Wire, end.Wire.Id)))
+            .Select(f => f.Finding);
 
     private BoardStubDocument Stub(BoardStub stub, Dictionary<Guid, string> people)
     {
         var end = new EndOfWire(job.Job.Wires[stub.WireId], stub.Side);
         var progress = job.Progress(end);
         return new(
-            stub.WireId, stub.Side, Rounded(stub.X), Rounded(stub.Y), Rounded(stub.ToX), Rounded(stub.ToY), progress.State, progress.OlderPlan ? true : null,
+            stub.WireId,
+            stub.Side,
+            Rounded(stub.X),
+            Rounded(stub.Y),
+            Rounded(stub.ToX),
+            Rounded(stub.ToY),
+            progress.State,
+            progress.OlderPlan ? true : null,
             AboutEnd(end).Select(f => (Severity?)f.Severity).Min(),
-            end.End.Ferrule?.SizeMm2 is { } given ? Mm2(given) : job.Judged.Plan(stub.WireId, stub.Side)?.Ferrule is { } ferrule ? Mm2(ferrule.Size.SquareMillimetres) : null,
-            job.Ends.Of(end.End.Id) is { Plan: not null } landed ? people.GetValueOrDefault(landed.By) : null);
+            end.End.Ferrule?.SizeMm2 is { } given ? Mm2(given)
+                : job.Judged.Plan(stub.WireId, stub.Side)?.Ferrule is { } ferrule ? Mm2(ferrule.Size.SquareMillimetres)
+                : null,
+            job.Ends.Of(end.End.Id) is { Plan: not null } landed ? people.GetValueOrDefault(landed.By) : null
+        );
     }
 
-    private BoardWire Wire(JobWire wire) => new(
-        wire.Id,
-        job.Version(wire.Id),
-        wire.Name,
-        wire.Conductor?.Size.Name ?? "",
-        wire.Colour?.ToString() ?? "",
-        wire.Colour?.Base,
-        wire.Colour?.Stripe,
-        wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
-        wire.CircuitId,
-        Place(wire.A),
-        Place(wire.B));
+    private BoardWire Wire(JobWire wire) =>
+        new(
+            wire.Id,
+            job.Version(wire.Id),
+            wire.Name,
+            wire.Conductor?.Size.Name ?? "",
+            wire.Colour?.ToString() ?? "",
+            wire.Colour?.Base,
+            wire.Colour?.Stripe,
+            wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
+            wire.CircuitId,
+            Place(wire.A),
+            Place(wire.B)
+        );
 
-    private BoardPlace? Place(JobEnd end) => end.LandingId is { } id
-        ? new(id, job.Job.PlaceOf(end), job.Job.Landings[id].EnclosureId is var there && there == enclosure ? null : there)
-        : null;
+    private BoardPlace? Place(JobEnd end) =>
+        end.LandingId is { } id
+            ? new(
+                id,
+                job.Job.PlaceOf(end),
+                job.Job.Landings[id].EnclosureId is var there && there == enclosure ? null : there
+            )
+            : null;
 
     private static string Mm2(double size) => FormattableString.Invariant($"{size:0.##} mm²");
 
     /// <summary>To a hundredth of a millimetre: finer is not seen, and longer to send.</summary>
     private static double Rounded(double mm) => Math.Round(mm, 2);
 
-    private static BoardBox Rounded(SceneBox box) => new(Rounded(box.Left), Rounded(box.Top), Rounded(box.Right), Rounded(box.Bottom));
+    private static BoardBox Rounded(SceneBox box) =>
+        new(Rounded(box.Left), Rounded(box.Top), Rounded(box.Right), Rounded(box.Bottom));
 
     private sealed record Dated(BoardDeviceDocument Device, long At);
 }

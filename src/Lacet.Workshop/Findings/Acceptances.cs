@@ -10,7 +10,14 @@ namespace Lacet.Workshop.Findings;
 public sealed class Acceptances(JobEditor editor, PeopleTable people)
 {
     /// <summary>Takes a finding as it is; a stop never.</summary>
-    public async Task<Outcome<CommandDone>> AcceptAsync(Guid id, Guid command, Guid person, string key, string reason, CancellationToken cancellation)
+    public async Task<Outcome<CommandDone>> AcceptAsync(
+        Guid id,
+        Guid command,
+        Guid person,
+        string key,
+        string reason,
+        CancellationToken cancellation
+    )
     {
         var who = await people.KnownAsync(person);
         return await editor.ChangeAsync(
@@ -19,24 +26,40 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
             person,
             job =>
             {
-                var finding = job.Judged.Findings.FirstOrDefault(f => string.Equals(KeyOf(f), key, StringComparison.Ordinal))
-                    ?? throw new ImpossibleInputException("key", "There is no such finding any more: something was changed. Look again.");
+                var finding = job.Judged.Findings.FirstOrDefault(f =>
+                    string.Equals(KeyOf(f), key, StringComparison.Ordinal)
+                )
+                    ?? throw new ImpossibleInputException(
+                        "key",
+                        "There is no such finding any more: something was changed. Look again."
+                    );
                 if (finding.Finding.Severity == Severity.Stop)
                 {
-                    throw new ImpossibleInputException("key", "A stop must not be energised, so it cannot be taken as it is. Put it right.");
+                    throw new ImpossibleInputException(
+                        "key",
+                        "A stop must not be energised, so it cannot be taken as it is. Put it right."
+                    );
                 }
 
-                return ($"Accepted: {finding.Finding.Check}.", [new PartChange(new AcceptanceDocument
-                {
-                    Id = Guid.CreateVersion7(),
-                    Check = finding.Finding.Check,
-                    About = finding.About.Key,
-                    RestsOn = RestsOn.Of(finding, job.Job, job.Title, job.Part),
-                    Reason = reason.Trim(),
-                    Person = who.Name,
-                })]);
+                return (
+                    $"Accepted: {finding.Finding.Check}.",
+                    [
+                        new PartChange(
+                            new AcceptanceDocument
+                            {
+                                Id = Guid.CreateVersion7(),
+                                Check = finding.Finding.Check,
+                                About = finding.About.Key,
+                                RestsOn = RestsOn.Of(finding, job.Job, job.Title, job.Part),
+                                Reason = reason.Trim(),
+                                Person = who.Name,
+                            }
+                        ),
+                    ]
+                );
             },
-            cancellation);
+            cancellation
+        );
     }
 
     /// <summary>What a finding is about and which check: stable while both are.</summary>
@@ -47,7 +70,11 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
         job.Parts.OfType<AcceptanceDocument>().ToLookup(a => (a.Check, a.About));
 
     /// <summary>An acceptance holds while what the finding rests on is what it was; a stop is never accepted.</summary>
-    public static AcceptanceDocument? Of(JobSession job, JobFinding finding, ILookup<(string Check, string About), AcceptanceDocument> acceptances)
+    public static AcceptanceDocument? Of(
+        JobSession job,
+        JobFinding finding,
+        ILookup<(string Check, string About), AcceptanceDocument> acceptances
+    )
     {
         var given = acceptances[(finding.Finding.Check, finding.About.Key)].ToList();
         if (given.Count == 0 || finding.Finding.Severity == Severity.Stop)

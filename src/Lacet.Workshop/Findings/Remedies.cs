@@ -17,45 +17,71 @@ public sealed class Remedies(JobEditor editor)
     /// <param name="side">At which of its ends.</param>
     /// <param name="key">Which remedy.</param>
     /// <param name="cancellation">Stops it.</param>
-    public Task<Outcome<CommandDone>> TakeAsync(Guid id, Guid command, Guid person, Guid wire, EndSide side, string key, CancellationToken cancellation) => editor.ChangeAsync(
-        id,
-        command,
-        person,
-        job =>
-        {
-            // Worked out anew: what is taken is what puts the job right as it is now.
-            var remedy = (End(job, wire, side) is { } end ? Of(job, end) : []).FirstOrDefault(r => string.Equals(Key(r), key, StringComparison.Ordinal))
-                ?? throw new ImpossibleInputException("key", "That puts nothing right any more: something was changed. Look again.");
-            return (remedy.Says, [.. remedy.Changes.Select(c => new PartChange(Written(job, c.After!), null, job.Version(c.Id)))]);
-        },
-        cancellation);
+    public Task<Outcome<CommandDone>> TakeAsync(
+        Guid id,
+        Guid command,
+        Guid person,
+        Guid wire,
+        EndSide side,
+        string key,
+        CancellationToken cancellation
+    ) =>
+        editor.ChangeAsync(
+            id,
+            command,
+            person,
+            job =>
+            {
+                // Worked out anew: what is taken is what puts the job right as it is now.
+                var remedy = (End(job, wire, side) is { } end ? Of(job, end) : []).FirstOrDefault(r =>
+                    string.Equals(Key(r), key, StringComparison.Ordinal)
+                )
+                    ?? throw new ImpossibleInputException(
+                        "key",
+                        "That puts nothing right any more: something was changed. Look again."
+                    );
+                return (
+                    remedy.Says,
+                    [.. remedy.Changes.Select(c => new PartChange(Written(job, c.After!), null, job.Version(c.Id)))]
+                );
+            },
+            cancellation
+        );
 
     /// <summary>What puts an end right.</summary>
-    public static IReadOnlyList<EndRemedy> Of(JobSession job, EndOfWire end) => [.. EndRemedies.For(job.Judged, end, Guid.CreateVersion7)];
+    public static IReadOnlyList<EndRemedy> Of(JobSession job, EndOfWire end) =>
+        [.. EndRemedies.For(job.Judged, end, Guid.CreateVersion7)];
 
     /// <summary>An end of a wire that is there and not retired; null otherwise.</summary>
-    public static EndOfWire? End(JobSession job, Guid wire, EndSide side) => job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired ? new(found, side) : null;
+    public static EndOfWire? End(JobSession job, Guid wire, EndSide side) =>
+        job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired ? new(found, side) : null;
 
     /// <summary>By which a remedy is taken.</summary>
     public static string Key(EndRemedy remedy) => $"{remedy.Id}/{remedy.At}/{remedy.Says}";
 
     /// <summary>A part as it is written, with what a remedy changed; whatever else is written of it stays.</summary>
-    private static JobPartDocument Written(JobSession job, IJobEntity after) => (job.FindPart(after.Id), after) switch
-    {
-        (WireDocument before, JobWire wire) => before with { A = Written(before.A, wire.A), B = Written(before.B, wire.B) },
-        (DeviceDocument before, Device device) => before with { RatingAmps = device.RatingAmps },
-        (CircuitDocument before, Circuit circuit) => before with { OcpdAmps = circuit.OcpdAmps },
-        (null, _) => PartDocuments.Of(after),
-        var (before, _) => throw new ArgumentException($"No remedy changes a {before?.Kind}.", nameof(after)),
-    };
+    private static JobPartDocument Written(JobSession job, IJobEntity after) =>
+        (job.FindPart(after.Id), after) switch
+        {
+            (WireDocument before, JobWire wire) => before with
+            {
+                A = Written(before.A, wire.A),
+                B = Written(before.B, wire.B),
+            },
+            (DeviceDocument before, Device device) => before with { RatingAmps = device.RatingAmps },
+            (CircuitDocument before, Circuit circuit) => before with { OcpdAmps = circuit.OcpdAmps },
+            (null, _) => PartDocuments.Of(after),
+            var (before, _) => throw new ArgumentException($"No remedy changes a {before?.Kind}.", nameof(after)),
+        };
 
-    private static EndDocument Written(EndDocument before, JobEnd end) => before with
-    {
-        LandingId = end.LandingId,
-        FreeLengthMm = end.FreeLength?.Millimetres,
-        Condition = end.Condition,
-        Ferrule = end.Ferrule is null ? null : before.Ferrule,
-        SaidBare = end.SaidBare,
-        CrimpShape = end.CrimpShape,
-    };
+    private static EndDocument Written(EndDocument before, JobEnd end) =>
+        before with
+        {
+            LandingId = end.LandingId,
+            FreeLengthMm = end.FreeLength?.Millimetres,
+            Condition = end.Condition,
+            Ferrule = end.Ferrule is null ? null : before.Ferrule,
+            SaidBare = end.SaidBare,
+            CrimpShape = end.CrimpShape,
+        };
 }

@@ -10,8 +10,13 @@ namespace Lacet.Workshop.Findings;
 public sealed class Surveys(OpenJobs open, JobEditor editor, NewJobs jobs)
 {
     /// <summary>Adds devices as they were found, as one command.</summary>
-    public Task<Outcome<CommandDone>> AddAsync(Guid id, Guid command, Guid person, IReadOnlyList<SurveyedDevice> devices, CancellationToken cancellation) =>
-        editor.ChangeAsync(id, command, person, job => Plan(job, devices), cancellation);
+    public Task<Outcome<CommandDone>> AddAsync(
+        Guid id,
+        Guid command,
+        Guid person,
+        IReadOnlyList<SurveyedDevice> devices,
+        CancellationToken cancellation
+    ) => editor.ChangeAsync(id, command, person, job => Plan(job, devices), cancellation);
 
     /// <summary>Makes the job that puts a survey right.</summary>
     /// <param name="id">The survey.</param>
@@ -19,7 +24,13 @@ public sealed class Surveys(OpenJobs open, JobEditor editor, NewJobs jobs)
     /// <param name="name">What it is called.</param>
     /// <param name="person">Who.</param>
     /// <param name="cancellation">Stops it.</param>
-    public async Task<Outcome<Guid>> MakeJobAsync(Guid id, Guid job, string name, Guid person, CancellationToken cancellation)
+    public async Task<Outcome<Guid>> MakeJobAsync(
+        Guid id,
+        Guid job,
+        string name,
+        Guid person,
+        CancellationToken cancellation
+    )
     {
         name = name.Trim();
         if (name.Length is 0 or > 200)
@@ -27,12 +38,17 @@ public sealed class Surveys(OpenJobs open, JobEditor editor, NewJobs jobs)
             throw new ImpossibleInputException("name", "Name the job, in 1 to 200 characters.");
         }
 
-        return await open.ReadAsync(id, survey => Remedy(survey, job, name), cancellation) is not { } document ? new Outcome<Guid>.Missing(JobEditor.NoSuchJob)
-            : await jobs.CreateAsync(document, person, $"Made {document.Job.Name} from a survey.", cancellation) ? new Outcome<Guid>.Done(document.Job.Id)
+        return await open.ReadAsync(id, survey => Remedy(survey, job, name), cancellation) is not { } document
+                ? new Outcome<Guid>.Missing(JobEditor.NoSuchJob)
+            : await jobs.CreateAsync(document, person, $"Made {document.Job.Name} from a survey.", cancellation)
+                ? new Outcome<Guid>.Done(document.Job.Id)
             : new Outcome<Guid>.Conflict(NewJobs.IdIsTaken);
     }
 
-    private static (string Says, IReadOnlyList<PartChange> Changes) Plan(JobSession job, IReadOnlyList<SurveyedDevice> devices)
+    private static (string Says, IReadOnlyList<PartChange> Changes) Plan(
+        JobSession job,
+        IReadOnlyList<SurveyedDevice> devices
+    )
     {
         if (job.Title.Purpose != JobPurpose.Survey)
         {
@@ -60,10 +76,22 @@ public sealed class Surveys(OpenJobs open, JobEditor editor, NewJobs jobs)
             throw new ImpossibleInputException("id", "Nothing is to be put right: the survey found nothing but notes.");
         }
 
-        var title = new TitleDocument { Id = id, Order = 1, Name = name, HouseRules = survey.Title.HouseRules, Note = NoteOf(remedy) };
-        return JobDocument.Of(title, remedy.Job(survey.Judged, title.Read(), Guid.CreateVersion7).Parts.Select(PartDocuments.Of));
+        var title = new TitleDocument
+        {
+            Id = id,
+            Order = 1,
+            Name = name,
+            HouseRules = survey.Title.HouseRules,
+            Note = NoteOf(remedy),
+        };
+        return JobDocument.Of(
+            title,
+            remedy.Job(survey.Judged, title.Read(), Guid.CreateVersion7).Parts.Select(PartDocuments.Of)
+        );
     }
 
-    private static string NoteOf(SurveyRemedy remedy) => FormattableString.Invariant(
-        $"About {remedy.Minutes / 60:0.0} h. Bring: {string.Join("; ", remedy.Parts.Select(p => FormattableString.Invariant($"{p.Count:0.#} {p.Unit} of {p.Name}")))}.");
+    private static string NoteOf(SurveyRemedy remedy) =>
+        FormattableString.Invariant(
+            $"About {remedy.Minutes / 60:0.0} h. Bring: {string.Join("; ", remedy.Parts.Select(p => FormattableString.Invariant($"{p.Count:0.#} {p.Unit} of {p.Name}")))}."
+        );
 }

@@ -10,8 +10,24 @@ namespace Lacet.Workshop.Jobs;
 /// <param name="Stops">Findings that stop.</param>
 /// <param name="Fixes">Findings to put right.</param>
 /// <param name="Notes">Findings to know.</param>
-public sealed record CommandDone(Guid CommandId, long Sequence, string Says, IReadOnlyList<PartVersion> Changed, int Stops, int Fixes, int Notes)
+public sealed record CommandDone(
+    Guid CommandId,
+    long Sequence,
+    string Says,
+    IReadOnlyList<PartVersion> Changed,
+    int Stops,
+    int Fixes,
+    int Notes
+)
 {
-    internal static CommandDone Of(JobSession job, Guid command, string says, IReadOnlyList<PartVersion> changed) => new(
-        command, job.Sequence, says, changed, job.Judged.Count(Severity.Stop), job.Judged.Count(Severity.Fix), job.Judged.Count(Severity.Note));
+    internal static CommandDone Of(JobSession job, Guid command, string says, IReadOnlyList<PartVersion> changed) =>
+        new(
+            command,
+            job.Sequence,
+            says,
+            changed,
+            job.Judged.Count(Severity.Stop),
+            job.Judged.Count(Severity.Fix),
+            job.Judged.Count(Severity.Note)
+        );
 }

@@ -18,7 +18,13 @@ public sealed record Difference(IReadOnlyList<FindingInShort> Gone, IReadOnlyLis
 
     /// <summary>Findings in short, each kind once, the worst first.</summary>
     public static IReadOnlyList<FindingInShort> Short(IEnumerable<JobFinding> findings, UnitLead lead) =>
-        [.. findings.Select(f => f.Finding).DistinctBy(f => (f.Check, f.Severity)).OrderBy(f => f.Severity).Select(f => new FindingInShort(f.Check, f.Severity, f.Says.ToString(lead)))];
+        [
+            .. findings
+                .Select(f => f.Finding)
+                .DistinctBy(f => (f.Check, f.Severity))
+                .OrderBy(f => f.Severity)
+                .Select(f => new FindingInShort(f.Check, f.Severity, f.Says.ToString(lead))),
+        ];
 }
 
 /// <summary>A finding that goes or comes.</summary>

@@ -12,4 +12,5 @@ public sealed record EndProgress(
     EndState State,
     bool OlderPlan,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Guid? LastRecord = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Guid? LastRecord = null
+);

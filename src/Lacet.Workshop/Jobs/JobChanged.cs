@@ -1,4 +1,3 @@
-
 namespace Lacet.Workshop.Jobs;
 
 /// <summary>A job was changed, or something was recorded at it.</summary>

@@ -10,22 +10,42 @@ using Lacet.Store;
 namespace Lacet.Workshop.Jobs;
 
 /// <summary>Changes jobs, each with its gate held, all or nothing, once. No job is changed but through here.</summary>
-public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people, ChangeResolver resolver, Feed<JobChanged> feed)
+public sealed class JobEditor(
+    OpenJobs open,
+    JobsTable jobs,
+    PeopleTable people,
+    ChangeResolver resolver,
+    Feed<JobChanged> feed
+)
 {
     /// <summary>What is said where there is no such job.</summary>
     public const string NoSuchJob = "There is no such job.";
 
     /// <summary>
-    /// Changes a job. <paramref name="plan"/> is asked with the gate held, so what it reads is what is changed. A command that
-    /// was stored before is answered as the first time; with other changes than <paramref name="asked"/>, or in another job,
-    /// its id is taken.
+    /// Changes a job. <paramref name="plan"/> is asked with the gate held, so what it reads is what is changed. A
+    /// command that was stored before is answered as the first time; with other changes than <paramref name="asked"/>,
+    /// or in another job, its id is taken.
     /// </summary>
-    public async Task<Outcome<CommandDone>> ChangeAsync(Guid id, Guid command, Guid person, PlanChange plan, CancellationToken cancellation, IReadOnlyList<PartChange>? asked = null, CommandKind kind = CommandKind.Change)
+    public async Task<Outcome<CommandDone>> ChangeAsync(
+        Guid id,
+        Guid command,
+        Guid person,
+        PlanChange plan,
+        CancellationToken cancellation,
+        IReadOnlyList<PartChange>? asked = null,
+        CommandKind kind = CommandKind.Change
+    )
     {
         try
         {
-            return await StoreAsync(
-                new(id, command, person, plan, Kind: kind), change => jobs.ApplyAsync(change, cancellation), cancellation, () => RepeatedAsync(id, command, asked)) is { } done
+            return
+                await StoreAsync(
+                    new(id, command, person, plan, Kind: kind),
+                    change => jobs.ApplyAsync(change, cancellation),
+                    cancellation,
+                    () => RepeatedAsync(id, command, asked)
+                )
+                    is { } done
                 ? new Outcome<CommandDone>.Done(done)
                 : new Outcome<CommandDone>.Missing(NoSuchJob);
         }
@@ -39,8 +59,16 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         }
     }
 
-    /// <summary>Undoes a command by a new one; sent again under the same id, it is answered as the first time.</summary>
-    public async Task<Outcome<CommandDone>> UndoAsync(Guid id, Guid undone, Guid person, Guid command, CancellationToken cancellation)
+    /// <summary>
+    /// Undoes a command by a new one; sent again under the same id, it is answered as the first time.
+    /// </summary>
+    public async Task<Outcome<CommandDone>> UndoAsync(
+        Guid id,
+        Guid undone,
+        Guid person,
+        Guid command,
+        CancellationToken cancellation
+    )
     {
         var before = await jobs.FindCommandAsync(command);
         if (before is not null && (before.Job != id || before.Undoes != undone))
@@ -61,27 +89,44 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
             throw new ImpossibleInputException("command", "This made the job. Put the job away instead.");
         }
 
-        var changes = edits.ConvertAll(e => e.Body is { } body ? new PartChange(JobPartDocument.Parse(body), null, e.Version) : new PartChange(null, e.Id, e.Version));
+        var changes = edits.ConvertAll(e =>
+            e.Body is { } body
+                ? new PartChange(JobPartDocument.Parse(body), null, e.Version)
+                : new PartChange(null, e.Id, e.Version)
+        );
         try
         {
-            return await StoreAsync(
-                new(id, command, person, _ => ($"Undid: {says}", changes), undone), change => jobs.ApplyAsync(change, cancellation), cancellation, () => RepeatedAsync(id, command, null)) is { } done
+            return
+                await StoreAsync(
+                    new(id, command, person, _ => ($"Undid: {says}", changes), undone),
+                    change => jobs.ApplyAsync(change, cancellation),
+                    cancellation,
+                    () => RepeatedAsync(id, command, null)
+                )
+                    is { } done
                 ? new Outcome<CommandDone>.Done(done)
                 : new Outcome<CommandDone>.Missing(NoSuchJob);
         }
         catch (JobConflictException)
         {
-            return new Outcome<CommandDone>.Conflict("Something of it was changed again since, so it cannot be undone. Nothing was changed.");
+            return new Outcome<CommandDone>.Conflict(
+                "Something of it was changed again since, so it cannot be undone. Nothing was changed."
+            );
         }
     }
 
     /// <summary>
-    /// Changes a job, kept by <paramref name="store"/>, which may keep something else with it in one transaction; null where
-    /// there is no such job. The store gives null where nothing was stored: then the job is as it was.
-    /// What it keeps tells it whether it was sent before, unless <paramref name="repeated"/> does. Throws
+    /// Changes a job, kept by <paramref name="store"/>, which may keep something else with it in one transaction; null
+    /// where there is no such job. The store gives null where nothing was stored: then the job is as it was. What it
+    /// keeps tells it whether it was sent before, unless <paramref name="repeated"/> does. Throws
     /// <see cref="JobConflictException"/> where a part has moved on.
     /// </summary>
-    internal async Task<CommandDone?> StoreAsync(PlannedCommand planned, Func<JobChange, Task<AppliedChange?>> store, CancellationToken cancellation, Func<Task<StoredCommand?>>? repeated = null)
+    internal async Task<CommandDone?> StoreAsync(
+        PlannedCommand planned,
+        Func<JobChange, Task<AppliedChange?>> store,
+        CancellationToken cancellation,
+        Func<Task<StoredCommand?>>? repeated = null
+    )
     {
         var who = await people.KnownAsync(planned.Person);
         if (await open.HoldAsync(planned.Job, cancellation) is not { } job)
@@ -93,7 +138,12 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         {
             if (repeated is not null && await repeated() is { } before)
             {
-                return CommandDone.Of(job, planned.Id, before.Says, [.. before.Edits.Select(e => new PartVersion(e.Part, job.Version(e.Part)))]);
+                return CommandDone.Of(
+                    job,
+                    planned.Id,
+                    before.Says,
+                    [.. before.Edits.Select(e => new PartVersion(e.Part, job.Version(e.Part)))]
+                );
             }
 
             var (says, changes) = planned.Plan(job);
@@ -111,18 +161,39 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         }
     }
 
-    private async Task<CommandDone> ApplyAsync(JobSession job, PlannedCommand planned, string says, PersonRow who, IReadOnlyList<ResolvedChange> resolved, Func<JobChange, Task<AppliedChange?>> store)
+    private async Task<CommandDone> ApplyAsync(
+        JobSession job,
+        PlannedCommand planned,
+        string says,
+        PersonRow who,
+        IReadOnlyList<ResolvedChange> resolved,
+        Func<JobChange, Task<AppliedChange?>> store
+    )
     {
         var (undo, judged) = job.Judged.Apply([.. resolved.Select(r => r.Change)]);
-        IJobEntity[] reached = [.. undo.Concat(resolved.Select(r => r.Change)).Select(c => c.After).OfType<IJobEntity>()];
+        IJobEntity[] reached =
+        [
+            .. undo.Concat(resolved.Select(r => r.Change)).Select(c => c.After).OfType<IJobEntity>(),
+        ];
         job.MarkChanged(reached, judged);
         AppliedChange? applied;
         try
         {
             var summary = JobSummary.Of(job, resolved.Select(r => r.Document).OfType<TitleDocument>().LastOrDefault());
-            applied = await store(new(
-                new JobCommand(planned.Id, planned.Job, planned.Person, says, [.. resolved.Select(r => r.Edit)], planned.Undoes, planned.Kind),
-                JsonSerializer.Serialize(summary, Json.Options)));
+            applied = await store(
+                new(
+                    new JobCommand(
+                        planned.Id,
+                        planned.Job,
+                        planned.Person,
+                        says,
+                        [.. resolved.Select(r => r.Edit)],
+                        planned.Undoes,
+                        planned.Kind
+                    ),
+                    JsonSerializer.Serialize(summary, Json.Options)
+                )
+            );
         }
         catch
         {
@@ -149,7 +220,11 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
     }
 
     /// <summary>Takes what was stored into the open job.</summary>
-    private static List<PartVersion> Keep(JobSession job, IReadOnlyList<ResolvedChange> resolved, IReadOnlyList<long> versions)
+    private static List<PartVersion> Keep(
+        JobSession job,
+        IReadOnlyList<ResolvedChange> resolved,
+        IReadOnlyList<long> versions
+    )
     {
         foreach (var ((_, edit, document), version) in resolved.Zip(versions))
         {
@@ -166,17 +241,21 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         return [.. resolved.Zip(versions).Select(r => new PartVersion(r.First.Edit.Id, r.Second))];
     }
 
-    /// <summary>The command as it was stored before; null where it is new. Throws where its id is that of another one.</summary>
-    private async Task<StoredCommand?> RepeatedAsync(Guid id, Guid command, IReadOnlyList<PartChange>? asked) => await jobs.FindCommandAsync(command) switch
-    {
-        null => null,
-        { } before when before.Job == id && (asked is null || RepeatedCommands.IsSame(asked, before)) => before,
-        { Says: var says } => throw new CommandIdTakenException(says),
-    };
+    /// <summary>
+    /// The command as it was stored before; null where it is new. Throws where its id is that of another one.
+    /// </summary>
+    private async Task<StoredCommand?> RepeatedAsync(Guid id, Guid command, IReadOnlyList<PartChange>? asked) =>
+        await jobs.FindCommandAsync(command) switch
+        {
+            null => null,
+            { } before when before.Job == id && (asked is null || RepeatedCommands.IsSame(asked, before)) => before,
+            { Says: var says } => throw new CommandIdTakenException(says),
+        };
 
     /// <summary>
-    /// What is recorded of a job’s ends has changed, and is stored: whatever becomes of this, and whether or not somebody
-    /// still waits for it, the record stands. A job that cannot take it in now is closed, and read again when it is asked for.
+    /// What is recorded of a job’s ends has changed, and is stored: whatever becomes of this, and whether or not
+    /// somebody still waits for it, the record stands. A job that cannot take it in now is closed, and read again when
+    /// it is asked for.
     /// </summary>
     internal async Task RecordedAsync(Guid id, string says, string person)
     {
@@ -188,7 +267,11 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
         try
         {
             job.Recorded(await open.HistoryAsync(id));
-            await jobs.SummariseAsync(id, JsonSerializer.Serialize(JobSummary.Of(job), Json.Options), CancellationToken.None);
+            await jobs.SummariseAsync(
+                id,
+                JsonSerializer.Serialize(JobSummary.Of(job), Json.Options),
+                CancellationToken.None
+            );
         }
         catch (Exception exception) when (exception is DbException or IOException)
         {
@@ -201,7 +284,8 @@ public sealed class JobEditor(OpenJobs open, JobsTable jobs, PeopleTable people,
     }
 
     /// <summary>
-    /// Puts a job away or takes it out again, once nobody changes it any more; false where there is none, or it is so already.
+    /// Puts a job away or takes it out again, once nobody changes it any more; false where there is none, or it is so
+    /// already.
     /// </summary>
     public async Task<bool> SetRemovedAsync(Guid id, bool removed, CancellationToken cancellation)
     {

@@ -9,7 +9,10 @@ using Lacet.Store;
 
 namespace Lacet.Workshop.Jobs;
 
-/// <summary>A job in memory: as it is written, as it is judged, and how far its ends are. Whoever reads or changes it holds its gate.</summary>
+/// <summary>
+/// A job in memory: as it is written, as it is judged, and how far its ends are. Whoever reads or changes it holds its
+/// gate.
+/// </summary>
 public sealed class JobSession : IDisposable
 {
     private readonly Dictionary<Guid, (JobPartDocument Part, long Version)> _parts = [];
@@ -24,10 +27,15 @@ public sealed class JobSession : IDisposable
 
         Title = _parts.Values.Select(p => p.Part).OfType<TitleDocument>().Single();
         Sequence = sequence;
-        Judged = new JudgedJob(new Job(Title.Read(), Parts.Where(p => p.Kind != EntityKind.Title).Select(p => p.Read())), Ends.Redone);
+        Judged = new JudgedJob(
+            new Job(Title.Read(), Parts.Where(p => p.Kind != EntityKind.Title).Select(p => p.Read())),
+            Ends.Redone
+        );
     }
 
-    /// <summary>Told after each change: the parts before and after it, and what was judged anew because of it. The gate is held.</summary>
+    /// <summary>
+    /// Told after each change: the parts before and after it, and what was judged anew because of it. The gate is held.
+    /// </summary>
     public Action<IReadOnlyCollection<IJobEntity>, IReadOnlyCollection<Subject>>? Changed { get; set; }
 
     internal SemaphoreSlim Gate { get; } = new(1, 1);
@@ -79,12 +87,15 @@ public sealed class JobSession : IDisposable
     internal void Forget(Guid id) => _parts.Remove(id);
 
     /// <summary>Its wires in their order, without those that are retired.</summary>
-    public IEnumerable<JobWire> WiresInOrder => Job.Wires.Values.Where(w => !w.Retired).OrderBy(w => w.Order).ThenBy(w => w.Id);
+    public IEnumerable<JobWire> WiresInOrder =>
+        Job.Wires.Values.Where(w => !w.Retired).OrderBy(w => w.Order).ThenBy(w => w.Id);
 
     /// <summary>It as one document.</summary>
     public JobDocument Document() => JobDocument.Of(Title, Parts.Where(p => p.Kind != EntityKind.Title));
 
-    /// <summary>How far an end is. It is asked of every end after each change, and worked out anew where the change reached it.</summary>
+    /// <summary>
+    /// How far an end is. It is asked of every end after each change, and worked out anew where the change reached it.
+    /// </summary>
     public EndProgress Progress(EndOfWire end)
     {
         var key = (end.Wire.Id, end.Side);
@@ -101,18 +112,28 @@ public sealed class JobSession : IDisposable
         if (Ends.Of(end.End.Id) is { } recorded)
         {
             var stands = recorded.State is EndState.Parked or EndState.Rejected;
-            return new(recorded.State, recorded.Plan is { } plan && !string.Equals(plan, PlanOf(end), StringComparison.Ordinal), recorded.Park, stands ? recorded.LastId : null);
+            return new(
+                recorded.State,
+                recorded.Plan is { } plan && !string.Equals(plan, PlanOf(end), StringComparison.Ordinal),
+                recorded.Park,
+                stands ? recorded.LastId : null
+            );
         }
 
-        var isReady = Judged.Plan(end.Wire.Id, end.Side) is not null
-            && !IsStopped(new(CheckScope.End, end.Wire.Id, end.Side)) && !IsStopped(new(CheckScope.Landing, end.End.LandingId!.Value)) && !IsStopped(new(CheckScope.Wire, end.Wire.Id));
+        var isReady =
+            Judged.Plan(end.Wire.Id, end.Side) is not null
+            && !IsStopped(new(CheckScope.End, end.Wire.Id, end.Side))
+            && !IsStopped(new(CheckScope.Landing, end.End.LandingId!.Value))
+            && !IsStopped(new(CheckScope.Wire, end.Wire.Id));
         return new(isReady ? EndState.Ready : EndState.Planned, OlderPlan: false);
     }
 
     /// <summary>Wire and landing of an end, as they are written.</summary>
-    public (ConductorDocument? Conductor, LandingDocument? Landing) Planned(EndOfWire end) => (
-        ((WireDocument)Part(end.Wire.Id)).Conductor,
-        end.End.LandingId is { } id ? ((JobLandingDocument)Part(id)).Landing : null);
+    public (ConductorDocument? Conductor, LandingDocument? Landing) Planned(EndOfWire end) =>
+        (
+            ((WireDocument)Part(end.Wire.Id)).Conductor,
+            end.End.LandingId is { } id ? ((JobLandingDocument)Part(id)).Landing : null
+        );
 
     /// <summary>Mark of an end’s plan.</summary>
     private string PlanOf(EndOfWire end)
@@ -123,7 +144,10 @@ public sealed class JobSession : IDisposable
 
     private bool IsStopped(Subject subject) => Judged.About(subject).Any(f => f.Finding.Severity == Severity.Stop);
 
-    /// <summary>Tells of a change that was made or taken back: the parts before and after it, and what was judged anew because of it.</summary>
+    /// <summary>
+    /// Tells of a change that was made or taken back: the parts before and after it, and what was judged anew because
+    /// of it.
+    /// </summary>
     internal void MarkChanged(IReadOnlyCollection<IJobEntity> parts, IReadOnlyCollection<Subject> judged)
     {
         if (parts.Any(p => p is not JobWire))
@@ -131,7 +155,12 @@ public sealed class JobSession : IDisposable
             _progress.Clear();
         }
 
-        foreach (var wire in parts.OfType<JobWire>().Select(w => w.Id).Concat(judged.Where(s => s.Scope == CheckScope.Wire).Select(s => s.Id)))
+        foreach (
+            var wire in parts
+                .OfType<JobWire>()
+                .Select(w => w.Id)
+                .Concat(judged.Where(s => s.Scope == CheckScope.Wire).Select(s => s.Id))
+        )
         {
             _progress.Remove((wire, EndSide.A));
             _progress.Remove((wire, EndSide.B));
@@ -158,7 +187,10 @@ public sealed class JobSession : IDisposable
     {
         var changed = ends.Since(Ends).ToHashSet();
         Ends = ends;
-        MarkChanged([.. Job.Wires.Values.Where(w => changed.Contains(w.A.Id) || changed.Contains(w.B.Id))], [.. Judged.Redone(ends.Redone)]);
+        MarkChanged(
+            [.. Job.Wires.Values.Where(w => changed.Contains(w.A.Id) || changed.Contains(w.B.Id))],
+            [.. Judged.Redone(ends.Redone)]
+        );
     }
 
     /// <inheritdoc/>

@@ -15,7 +15,15 @@ namespace Lacet.Workshop.Jobs;
 /// <param name="Notes">Findings to know.</param>
 /// <param name="Worst">The worst finding, in its sentence; null where there is none.</param>
 public sealed record JobSummary(
-    string Name, JobPurpose Purpose, int Wires, IReadOnlyList<LaceRun> Lace, int Stops, int Fixes, int Notes, string? Worst)
+    string Name,
+    JobPurpose Purpose,
+    int Wires,
+    IReadOnlyList<LaceRun> Lace,
+    int Stops,
+    int Fixes,
+    int Notes,
+    string? Worst
+)
 {
     private const int MostStitches = 400;
 
@@ -31,12 +39,25 @@ public sealed record JobSummary(
             Stitch(new(wire, EndSide.B));
         }
 
-        IReadOnlyList<LaceRun> lace = runs.Count <= MostStitches ? runs
-            : [.. runs.GroupBy(r => r.State).OrderByDescending(g => g.Key).Select(g => new LaceRun(g.Key, g.Sum(r => r.Ends)))];
+        IReadOnlyList<LaceRun> lace =
+            runs.Count <= MostStitches
+                ? runs
+                :
+                [
+                    .. runs.GroupBy(r => r.State)
+                        .OrderByDescending(g => g.Key)
+                        .Select(g => new LaceRun(g.Key, g.Sum(r => r.Ends))),
+                ];
         return new(
-            (renamed ?? job.Title).Name, job.Title.Purpose, wires, lace,
-            job.Judged.Count(Severity.Stop), job.Judged.Count(Severity.Fix), job.Judged.Count(Severity.Note),
-            job.Judged.Worst?.Finding.Says.ToString(UnitLead.Metric));
+            (renamed ?? job.Title).Name,
+            job.Title.Purpose,
+            wires,
+            lace,
+            job.Judged.Count(Severity.Stop),
+            job.Judged.Count(Severity.Fix),
+            job.Judged.Count(Severity.Note),
+            job.Judged.Worst?.Finding.Says.ToString(UnitLead.Metric)
+        );
 
         void Stitch(EndOfWire end)
         {

@@ -22,7 +22,12 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
         }
 
         var (edits, job) = await MadeAsync([document.Job, .. document.Parts()], sequence: 1);
-        if (!await jobs.MakeAsync([new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), Summary(job))], cancellation))
+        if (
+            !await jobs.MakeAsync(
+                [new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), Summary(job))],
+                cancellation
+            )
+        )
         {
             return false;
         }
@@ -32,10 +37,17 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
     }
 
     /// <summary>
-    /// Makes a job and puts into it what comes with it, in one transaction: two commands, so that the second alone can be
-    /// undone: an import. Gives the job; the one that was made by this command before, where it is sent again.
+    /// Makes a job and puts into it what comes with it, in one transaction: two commands, so that the second alone can
+    /// be undone: an import. Gives the job; the one that was made by this command before, where it is sent again.
     /// </summary>
-    internal async Task<Guid> CreateAsync(TitleDocument title, Guid person, Guid command, string says, IReadOnlyList<JobPartDocument> with, CancellationToken cancellation)
+    internal async Task<Guid> CreateAsync(
+        TitleDocument title,
+        Guid person,
+        Guid command,
+        string says,
+        IReadOnlyList<JobPartDocument> with,
+        CancellationToken cancellation
+    )
     {
         await people.KnownAsync(person);
         if (with.Count == 0)
@@ -47,10 +59,17 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
         var summary = Summary(job);
         var stored = await jobs.MakeAsync(
             [
-                new(new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]), summary),
-                new(new JobCommand(command, title.Id, person, says, [.. edits.Skip(1)], Kind: CommandKind.Import), summary),
+                new(
+                    new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]),
+                    summary
+                ),
+                new(
+                    new JobCommand(command, title.Id, person, says, [.. edits.Skip(1)], Kind: CommandKind.Import),
+                    summary
+                ),
             ],
-            cancellation);
+            cancellation
+        );
         if (!stored)
         {
             return (await jobs.FindCommandAsync(command))!.Job;
@@ -64,7 +83,10 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
     /// A job’s parts as they are stored, its title first, and the job as it is read back from these, so that nothing is
     /// stored that could not be read.
     /// </summary>
-    private async Task<(List<JobEdit> Edits, JobSession Job)> MadeAsync(IReadOnlyList<JobPartDocument> parts, long sequence)
+    private async Task<(List<JobEdit> Edits, JobSession Job)> MadeAsync(
+        IReadOnlyList<JobPartDocument> parts,
+        long sequence
+    )
     {
         var edits = new List<JobEdit>(parts.Count);
         foreach (var part in parts)

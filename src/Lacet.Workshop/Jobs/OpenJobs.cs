@@ -5,10 +5,14 @@ using Lacet.Store;
 
 namespace Lacet.Workshop.Jobs;
 
-/// <summary>Jobs that are open: each read once, and one copy of it, whatever else is opened or closed meanwhile.</summary>
+/// <summary>
+/// Jobs that are open: each read once, and one copy of it, whatever else is opened or closed meanwhile.
+/// </summary>
 public sealed class OpenJobs(JobsTable jobs, EventsTable events)
 {
-    /// <summary>So many stay in memory; the one that was longest untouched goes first, and is read again when it is asked for.</summary>
+    /// <summary>
+    /// So many stay in memory; the one that was longest untouched goes first, and is read again when it is asked for.
+    /// </summary>
     private const int MostOpen = 12;
 
     private readonly ConcurrentDictionary<Guid, Lazy<Task<JobSession?>>> _open = new();
@@ -34,7 +38,10 @@ public sealed class OpenJobs(JobsTable jobs, EventsTable events)
         }
     }
 
-    /// <summary>A job with its gate held; null where there is no such job. One that was closed while somebody waited for it is opened anew.</summary>
+    /// <summary>
+    /// A job with its gate held; null where there is no such job. One that was closed while somebody waited for it is
+    /// opened anew.
+    /// </summary>
     internal async Task<JobSession?> HoldAsync(Guid id, CancellationToken cancellation)
     {
         while (await OpenAsync(id) is { } job)
@@ -91,8 +98,8 @@ public sealed class OpenJobs(JobsTable jobs, EventsTable events)
     }
 
     /// <summary>
-    /// Closes what was longest untouched. A job that somebody holds stays open: a second copy of it would be changed beside
-    /// it, and what both wrote could not be read again.
+    /// Closes what was longest untouched. A job that somebody holds stays open: a second copy of it would be changed
+    /// beside it, and what both wrote could not be read again.
     /// </summary>
     private void CloseOldest(Guid keep)
     {
@@ -101,14 +108,19 @@ public sealed class OpenJobs(JobsTable jobs, EventsTable events)
             return;
         }
 
-        foreach (var (_, opened) in _open.Where(o => o.Key != keep).OrderBy(o => _touched.GetValueOrDefault(o.Key)).ToList())
+        foreach (
+            var (_, opened) in _open.Where(o => o.Key != keep).OrderBy(o => _touched.GetValueOrDefault(o.Key)).ToList()
+        )
         {
             if (_open.Count <= MostOpen)
             {
                 return;
             }
 
-            if (opened is { IsValueCreated: true, Value: { IsCompletedSuccessfully: true, Result: { } job } } && job.Gate.Wait(0))
+            if (
+                opened is { IsValueCreated: true, Value: { IsCompletedSuccessfully: true, Result: { } job } }
+                && job.Gate.Wait(0)
+            )
             {
                 if (job.IsClosed)
                 {
@@ -122,7 +134,9 @@ public sealed class OpenJobs(JobsTable jobs, EventsTable events)
         }
     }
 
-    /// <summary>Closes a job whose gate is held, and lets it go. Held and not closed, it is what is open under its id.</summary>
+    /// <summary>
+    /// Closes a job whose gate is held, and lets it go. Held and not closed, it is what is open under its id.
+    /// </summary>
     internal void Close(JobSession held)
     {
         held.IsClosed = true;
@@ -142,7 +156,16 @@ public sealed class OpenJobs(JobsTable jobs, EventsTable events)
         return new JobSession(await jobs.PartsAsync(id), sequence, await HistoryAsync(id));
     }
 
-    /// <summary>What is recorded of a job’s ends. An event that is not as it was sealed says nothing here; the Log shows it in its place.</summary>
-    internal async Task<EndHistory> HistoryAsync(Guid id) => EndHistory.Fold(
-        (await events.AtEndsAsync(id)).Where(e => e.IsIntact).Select(e => (Event: EventDocument.TryRead(e.Bytes)?.ToEvent(), e.Withdrawn)).Where(e => e.Event is not null).Select(e => (e.Event!, e.Withdrawn)));
+    /// <summary>
+    /// What is recorded of a job’s ends. An event that is not as it was sealed says nothing here; the Log shows it in
+    /// its place.
+    /// </summary>
+    internal async Task<EndHistory> HistoryAsync(Guid id) =>
+        EndHistory.Fold(
+            (await events.AtEndsAsync(id))
+                .Where(e => e.IsIntact)
+                .Select(e => (Event: EventDocument.TryRead(e.Bytes)?.ToEvent(), e.Withdrawn))
+                .Where(e => e.Event is not null)
+                .Select(e => (e.Event!, e.Withdrawn))
+        );
 }

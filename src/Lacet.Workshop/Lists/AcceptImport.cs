@@ -9,4 +9,9 @@ namespace Lacet.Workshop.Lists;
 /// <param name="HouseRules">The new job's house rules.</param>
 /// <param name="OnlyGood">Whether rows that are wrong may be left out.</param>
 public sealed record AcceptImport(
-    Guid Id, Guid PersonId, string? JobName = null, HouseRulesDocument? HouseRules = null, bool OnlyGood = false);
+    Guid Id,
+    Guid PersonId,
+    string? JobName = null,
+    HouseRulesDocument? HouseRules = null,
+    bool OnlyGood = false
+);

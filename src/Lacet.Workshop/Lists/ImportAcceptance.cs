@@ -8,14 +8,23 @@ using Lacet.Workshop.Jobs;
 
 namespace Lacet.Workshop.Lists;
 
-/// <summary>Takes an import into its job, as one command that can be undone; a new job and its list are one transaction.</summary>
+/// <summary>
+/// Takes an import into its job, as one command that can be undone; a new job and its list are one transaction.
+/// </summary>
 public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, NewJobs newJobs, JobsTable jobs)
 {
     /// <summary>What is said where there is no such import.</summary>
-    public const string NoSuchImport = "There is no such import: it was accepted, stopped, or forgotten after two hours. Send the file again.";
+    public const string NoSuchImport =
+        "There is no such import: it was accepted, stopped, or forgotten after two hours. Send the file again.";
 
-    /// <summary>Accepts an import. Sent again, whether or not its preview is still here, it is answered as the first time.</summary>
-    public async Task<Outcome<ImportAccepted>> AcceptAsync(Guid id, AcceptImport request, CancellationToken cancellation)
+    /// <summary>
+    /// Accepts an import. Sent again, whether or not its preview is still here, it is answered as the first time.
+    /// </summary>
+    public async Task<Outcome<ImportAccepted>> AcceptAsync(
+        Guid id,
+        AcceptImport request,
+        CancellationToken cancellation
+    )
     {
         if (await jobs.FindCommandAsync(request.Id) is { } before)
         {
@@ -32,7 +41,9 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
         await pending.Accepting.WaitAsync(cancellation);
         try
         {
-            return await jobs.FindCommandAsync(request.Id) is { } meanwhile ? Repeated(request.Id, meanwhile, pending) : await StoreAsync(pending, request, cancellation);
+            return await jobs.FindCommandAsync(request.Id) is { } meanwhile
+                ? Repeated(request.Id, meanwhile, pending)
+                : await StoreAsync(pending, request, cancellation);
         }
         finally
         {
@@ -40,7 +51,9 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
         }
     }
 
-    /// <summary>What a stored import did, by its wires; rows that were left out are known as long as its preview is.</summary>
+    /// <summary>
+    /// What a stored import did, by its wires; rows that were left out are known as long as its preview is.
+    /// </summary>
     private static Outcome<ImportAccepted> Repeated(Guid command, StoredCommand stored, PendingImport? pending)
     {
         if (stored.Kind != CommandKind.Import)
@@ -48,24 +61,43 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
             return new Outcome<ImportAccepted>.Conflict(new CommandIdTakenException(stored.Says).Message);
         }
 
-        var wires = stored.Edits.Where(e => string.Equals(e.Kind, ChangeResolver.Word(EntityKind.Wire), StringComparison.Ordinal)).ToList();
+        var wires = stored
+            .Edits.Where(e => string.Equals(e.Kind, ChangeResolver.Word(EntityKind.Wire), StringComparison.Ordinal))
+            .ToList();
         var taken = wires.Count(RepeatedCommands.IsTakenOut);
         return new Outcome<ImportAccepted>.Done(
-            new(stored.Job, command, wires.Count(e => !e.WasThere), wires.Count(e => e.WasThere) - taken, taken, pending?.Read?.Plan.Count(RowDoes.Wrong) ?? 0), IsNew: false);
+            new(
+                stored.Job,
+                command,
+                wires.Count(e => !e.WasThere),
+                wires.Count(e => e.WasThere) - taken,
+                taken,
+                pending?.Read?.Plan.Count(RowDoes.Wrong) ?? 0
+            ),
+            IsNew: false
+        );
     }
 
-    private async Task<Outcome<ImportAccepted>> StoreAsync(PendingImport pending, AcceptImport request, CancellationToken cancellation)
+    private async Task<Outcome<ImportAccepted>> StoreAsync(
+        PendingImport pending,
+        AcceptImport request,
+        CancellationToken cancellation
+    )
     {
         if (pending is not { State: ImportState.Ready, Read: { } read })
         {
-            return pending.Refusal is { } refusal ? throw new ImpossibleInputException("file", refusal) : new Outcome<ImportAccepted>.Missing(NoSuchImport);
+            return pending.Refusal is { } refusal
+                ? throw new ImpossibleInputException("file", refusal)
+                : new Outcome<ImportAccepted>.Missing(NoSuchImport);
         }
 
         var wrong = read.Plan.Count(RowDoes.Wrong);
         if (wrong > 0 && !request.OnlyGood)
         {
             throw new ImpossibleInputException(
-                "onlyGood", $"{wrong} of {read.Plan.Effects.Count} rows are wrong. Put them right, or say that only the good ones are to be taken.");
+                "onlyGood",
+                $"{wrong} of {read.Plan.Effects.Count} rows are wrong. Put them right, or say that only the good ones are to be taken."
+            );
         }
 
         var stored = pending.Settings.JobId is { } there
@@ -76,31 +108,53 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
             pending.State = ImportState.Accepted;
         }
 
-        return stored.Select(job => new ImportAccepted(job, request.Id, read.Plan.Count(RowDoes.Add), read.Plan.Count(RowDoes.Change), read.Plan.Removed.Count, wrong));
+        return stored.Select(job => new ImportAccepted(
+            job,
+            request.Id,
+            read.Plan.Count(RowDoes.Add),
+            read.Plan.Count(RowDoes.Change),
+            read.Plan.Removed.Count,
+            wrong
+        ));
     }
 
-    /// <summary>Into a job that is there: what was previewed must be what is done, so a job that moved on is planned and looked at again.</summary>
-    private async Task<Outcome<Guid>> IntoAsync(Guid job, AcceptImport request, PendingImport pending, ListReading read, CancellationToken cancellation)
+    /// <summary>
+    /// Into a job that is there: what was previewed must be what is done, so a job that moved on is planned and looked
+    /// at again.
+    /// </summary>
+    private async Task<Outcome<Guid>> IntoAsync(
+        Guid job,
+        AcceptImport request,
+        PendingImport pending,
+        ListReading read,
+        CancellationToken cancellation
+    )
     {
         var (now, sequence) = await imports.PlanAsync(pending, read.List);
         if (sequence != read.JobSequence)
         {
             pending.Read = read with { Plan = now, JobSequence = sequence };
-            throw new ImpossibleInputException("jobId", "The job was changed since this preview. It was read again: look once more, and accept.");
+            throw new ImpossibleInputException(
+                "jobId",
+                "The job was changed since this preview. It was read again: look once more, and accept."
+            );
         }
 
         var done = await editor.ChangeAsync(
             job,
             request.Id,
             request.PersonId,
-            open => (
-                $"Imported a wire list: {read.Plan.Count(RowDoes.Add)} added, {read.Plan.Count(RowDoes.Change)} changed, {read.Plan.Removed.Count} taken out.",
-                [
-                    .. read.Plan.Removed.Select(w => new PartChange(null, w.Id, open.Version(w.Id))),
-                    .. read.Plan.Put.Select(p => new PartChange(p, null, open.Version(p.Id))),
-                ]),
+            open =>
+                (
+                    $"Imported a wire list: {read.Plan.Count(RowDoes.Add)} added, {read.Plan.Count(RowDoes.Change)} changed, {read.Plan.Removed.Count} taken out.",
+                    [
+                        .. read.Plan.Removed.Select(w => new PartChange(null, w.Id, open.Version(w.Id))),
+                        .. read.Plan.Put.Select(p => new PartChange(p, null, open.Version(p.Id))),
+                    ]
+                ),
             cancellation,
-            kind: CommandKind.Import);
+            kind: CommandKind.Import
+        );
         return done.Select(_ => job);
     }
 
@@ -118,6 +172,13 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
             Name = name,
             HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
         };
-        return newJobs.CreateAsync(title, request.PersonId, request.Id, $"Imported a wire list of {plan.Count(RowDoes.Add)} wires.", plan.Put, cancellation);
+        return newJobs.CreateAsync(
+            title,
+            request.PersonId,
+            request.Id,
+            $"Imported a wire list of {plan.Count(RowDoes.Add)} wires.",
+            plan.Put,
+            cancellation
+        );
     }
 }

@@ -23,4 +23,5 @@ public sealed record ImportSettings(
     string Enclosure = "Panel",
     string? Drawing = null,
     string? Revision = null,
-    bool Replaces = false);
+    bool Replaces = false
+);

@@ -9,4 +9,11 @@ namespace Lacet.Workshop.Lists;
 /// <param name="List">What it says.</param>
 /// <param name="Plan">What it does to the job.</param>
 /// <param name="JobSequence">The job’s last command when that was planned.</param>
-public sealed record ListReading(Sheet Sheet, int HeadingRow, IReadOnlyList<ListColumn> Columns, WireList List, ListPlan Plan, long JobSequence);
+public sealed record ListReading(
+    Sheet Sheet,
+    int HeadingRow,
+    IReadOnlyList<ListColumn> Columns,
+    WireList List,
+    ListPlan Plan,
+    long JobSequence
+);

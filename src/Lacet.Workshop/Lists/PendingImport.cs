@@ -8,7 +8,9 @@ public sealed class PendingImport : IDisposable
     /// <summary>One that nobody has read yet takes its file at least.</summary>
     private const long Least = 1024 * 1024;
 
-    /// <summary>A cell, the row’s share of what is read of it, and the wire that it becomes, beside the letters themselves.</summary>
+    /// <summary>
+    /// A cell, the row’s share of what is read of it, and the wire that it becomes, beside the letters themselves.
+    /// </summary>
     private const int EachCell = 120;
 
     private readonly CancellationTokenSource _cancel = new();

@@ -7,7 +7,9 @@ using Lacet.Workshop.Shelf;
 
 namespace Lacet.Workshop.Lists;
 
-/// <summary>Imports that somebody looks at: kept in memory for a while, and gone when they are accepted, cancelled or forgotten.</summary>
+/// <summary>
+/// Imports that somebody looks at: kept in memory for a while, and gone when they are accepted, cancelled or forgotten.
+/// </summary>
 public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvider time)
 {
     /// <summary>What previews may take in all, bytes; the newest is kept whatever it takes.</summary>
@@ -30,16 +32,19 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
     }
 
     /// <summary>Begins to read; <paramref name="sheets"/> is called in the background.</summary>
-    public PendingImport Begin(ImportSettings settings, Func<IProgress<int>, CancellationToken, IReadOnlyList<Sheet>> sheets)
+    public PendingImport Begin(
+        ImportSettings settings,
+        Func<IProgress<int>, CancellationToken, IReadOnlyList<Sheet>> sheets
+    )
     {
         Forget();
         var pending = new PendingImport { Settings = settings, TouchedAt = time.GetUtcNow() };
         _pending[pending.Id] = pending;
         pending.Work = Task.Run(() => RunAsync(pending, async progress =>
-        {
-            pending.Keep(sheets(progress, pending.Cancellation));
-            await ReadAsync(pending, progress);
-        }));
+            {
+                pending.Keep(sheets(progress, pending.Cancellation));
+                await ReadAsync(pending, progress);
+            }));
         return pending;
     }
 
@@ -92,12 +97,21 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
     {
         var settings = pending.Settings;
         var (sheet, heading, columns) = Columns(pending.Sheets, settings);
-        var reader = new WireListReader(columns, settings.Answers ?? new Dictionary<string, string>(StringComparer.Ordinal), await shelf.ByCodeAsync());
-        var corrections = (settings.Corrections ?? []).GroupBy(c => (c.Row, c.Column)).ToDictionary(g => g.Key, g => g.Last().Text);
+        var reader = new WireListReader(
+            columns,
+            settings.Answers ?? new Dictionary<string, string>(StringComparer.Ordinal),
+            await shelf.ByCodeAsync()
+        );
+        var corrections = (settings.Corrections ?? [])
+            .GroupBy(c => (c.Row, c.Column))
+            .ToDictionary(g => g.Key, g => g.Last().Text);
         var list = reader.Read(sheet, heading, corrections, progress, pending.Cancellation);
         if (list.Rows.Count == 0)
         {
-            throw new ImpossibleInputException("file", "No row below the headings says where a wire goes. Choose the row of headings, and what the columns hold.");
+            throw new ImpossibleInputException(
+                "file",
+                "No row below the headings says where a wire goes. Choose the row of headings, and what the columns hold."
+            );
         }
 
         var plan = await PlanAsync(pending, list);
@@ -115,18 +129,27 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         }
 
         var planned = await open.ReadAsync(
-            id, job => Tuple.Create(ListPlan.Of([.. job.Parts], list, options, Guid.CreateVersion7), job.Sequence), pending.Cancellation)
-            ?? throw new ImpossibleInputException("jobId", "There is no such job.");
+            id,
+            job => Tuple.Create(ListPlan.Of([.. job.Parts], list, options, Guid.CreateVersion7), job.Sequence),
+            pending.Cancellation
+        ) ?? throw new ImpossibleInputException("jobId", "There is no such job.");
         return (planned.Item1, planned.Item2);
     }
 
-    private static (Sheet Sheet, int Heading, IReadOnlyList<ListColumn> Columns) Columns(IReadOnlyList<Sheet> sheets, ImportSettings settings)
+    private static (Sheet Sheet, int Heading, IReadOnlyList<ListColumn> Columns) Columns(
+        IReadOnlyList<Sheet> sheets,
+        ImportSettings settings
+    )
     {
-        var sheet = settings.Sheet is { } name ? sheets.FirstOrDefault(s => string.Equals(s.Name, name, StringComparison.Ordinal)) ?? throw new ImpossibleInputException("sheet", "There is no such sheet.")
+        var sheet = settings.Sheet is { } name
+            ? sheets.FirstOrDefault(s => string.Equals(s.Name, name, StringComparison.Ordinal))
+                ?? throw new ImpossibleInputException("sheet", "There is no such sheet.")
             : sheets.FirstOrDefault(s => Headings.Find(s) is not null) ?? sheets[0];
         var found = Headings.Find(sheet);
         var heading = settings.HeadingRow is { } row
-            ? row >= 1 && row <= sheet.Rows.Count ? row - 1 : throw new ImpossibleInputException("headingRow", $"The sheet has {sheet.Rows.Count} rows.")
+            ? row >= 1 && row <= sheet.Rows.Count
+                ? row - 1
+                : throw new ImpossibleInputException("headingRow", $"The sheet has {sheet.Rows.Count} rows.")
             : found?.Row ?? 0;
         var recognised = found is { } f && f.Row == heading ? f.Columns : Headings.Read(sheet.Rows[heading]);
         if (settings.Columns is not { } given)
@@ -136,13 +159,32 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
 
         if (given.Where(m => m != ColumnMeaning.Note).GroupBy(m => m).FirstOrDefault(g => g.Count() > 1) is { } twice)
         {
-            throw new ImpossibleInputException("columns", $"Two columns are both said to hold the {System.Text.Json.JsonNamingPolicy.KebabCaseLower.ConvertName(twice.Key.ToString())}. Choose one.");
+            throw new ImpossibleInputException(
+                "columns",
+                $"Two columns are both said to hold the {System.Text.Json.JsonNamingPolicy.KebabCaseLower.ConvertName(twice.Key.ToString())}. Choose one."
+            );
         }
 
-        return (sheet, heading, [.. given.Select((meaning, i) => new ListColumn(i, i < sheet.Rows[heading].Count ? sheet.Rows[heading][i] : "", meaning, Sure: true))]);
+        return (
+            sheet,
+            heading,
+            [
+                .. given.Select(
+                    (meaning, i) =>
+                        new ListColumn(
+                            i,
+                            i < sheet.Rows[heading].Count ? sheet.Rows[heading][i] : "",
+                            meaning,
+                            Sure: true
+                        )
+                ),
+            ]
+        );
     }
 
-    /// <summary>Forgets what is old, and of what is left the oldest until the rest takes no more than there is room for.</summary>
+    /// <summary>
+    /// Forgets what is old, and of what is left the oldest until the rest takes no more than there is room for.
+    /// </summary>
     private void Forget()
     {
         var now = time.GetUtcNow();

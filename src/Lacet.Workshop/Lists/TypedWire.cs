@@ -1,6 +1,8 @@
 namespace Lacet.Workshop.Lists;
 
-/// <summary>A row as it is typed: each cell is read as the import reads it; null leaves the cell as it is, "" empties it.</summary>
+/// <summary>
+/// A row as it is typed: each cell is read as the import reads it; null leaves the cell as it is, "" empties it.
+/// </summary>
 /// <param name="WireId">The wire that is changed; null for a new one.</param>
 /// <param name="Version">The version that was seen; null for a new one.</param>
 public sealed record TypedWire(
@@ -17,4 +19,5 @@ public sealed record TypedWire(
     string? Function = null,
     string? Circuit = null,
     string? Length = null,
-    string? Run = null);
+    string? Run = null
+);

@@ -25,28 +25,50 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             job =>
             {
                 var rows = request.Rows.Select((row, index) => Read(job, row, index, onShelf)).ToList();
-                var seen = request.Rows.Where(r => r.WireId is not null).ToDictionary(r => r.WireId!.Value, r => r.Version);
-                var changes = Plan(job, request, rows).Put
-                    .Select(p => new PartChange(p, null, seen.TryGetValue(p.Id, out var version) ? version ?? 0 : job.Version(p.Id))).ToList();
+                var seen = request
+                    .Rows.Where(r => r.WireId is not null)
+                    .ToDictionary(r => r.WireId!.Value, r => r.Version);
+                var changes = Plan(job, request, rows)
+                    .Put.Select(p => new PartChange(
+                        p,
+                        null,
+                        seen.TryGetValue(p.Id, out var version) ? version ?? 0 : job.Version(p.Id)
+                    ))
+                    .ToList();
                 return (Say(rows), changes);
             },
-            cancellation);
+            cancellation
+        );
     }
 
     /// <summary>What rows would make of the findings, without storing anything.</summary>
-    public async Task<Outcome<Difference>> TryAsync(Guid id, TypedWires request, UnitLead lead, CancellationToken cancellation)
+    public async Task<Outcome<Difference>> TryAsync(
+        Guid id,
+        TypedWires request,
+        UnitLead lead,
+        CancellationToken cancellation
+    )
     {
         var onShelf = await LandingsAsync(request);
         try
         {
-            return await open.ReadAsync(
-                id,
-                job =>
-                {
-                    var plan = Plan(job, request, [.. request.Rows.Select((row, index) => Read(job, row, index, onShelf))]);
-                    return Difference.Of(job, [.. plan.Put.Select(p => EntityChange.Put(p.Read()))], lead);
-                },
-                cancellation) is { } difference ? new Outcome<Difference>.Done(difference) : new Outcome<Difference>.Missing(JobEditor.NoSuchJob);
+            return
+                await open.ReadAsync(
+                    id,
+                    job =>
+                    {
+                        var plan = Plan(
+                            job,
+                            request,
+                            [.. request.Rows.Select((row, index) => Read(job, row, index, onShelf))]
+                        );
+                        return Difference.Of(job, [.. plan.Put.Select(p => EntityChange.Put(p.Read()))], lead);
+                    },
+                    cancellation
+                )
+                    is { } difference
+                ? new Outcome<Difference>.Done(difference)
+                : new Outcome<Difference>.Missing(JobEditor.NoSuchJob);
         }
         catch (JobConflictException conflict)
         {
@@ -54,9 +76,13 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
         }
     }
 
-    private async Task<Func<string, Exchange.Documents.LandingDocument?>> LandingsAsync(TypedWires request) => request.Rows.Count is 0 or > MostRows
-        ? throw new ImpossibleInputException("rows", $"Type 1 to {MostRows} rows at once; a longer list is imported.")
-        : await shelf.ByCodeAsync();
+    private async Task<Func<string, Exchange.Documents.LandingDocument?>> LandingsAsync(TypedWires request) =>
+        request.Rows.Count is 0 or > MostRows
+            ? throw new ImpossibleInputException(
+                "rows",
+                $"Type 1 to {MostRows} rows at once; a longer list is imported."
+            )
+            : await shelf.ByCodeAsync();
 
     private static ListPlan Plan(JobSession job, TypedWires request, List<TypedRow> rows) =>
         ListPlan.Typed([.. job.Parts], rows, new ListPlanOptions(request.Enclosure), Guid.CreateVersion7);
@@ -70,7 +96,14 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
         }
 
         var places = await open.ReadAsync(
-            id, job => job.Job.Landings.Values.SelectMany(l => new[] { l.Name, $"{job.Job.Enclosures[l.EnclosureId].Name}/{l.Name}" }).ToHashSet(StringComparer.OrdinalIgnoreCase), cancellation);
+            id,
+            job =>
+                job.Job.Landings.Values.SelectMany(l =>
+                        new[] { l.Name, $"{job.Job.Enclosures[l.EnclosureId].Name}/{l.Name}" }
+                    )
+                    .ToHashSet(StringComparer.OrdinalIgnoreCase),
+            cancellation
+        );
         if (places is null)
         {
             return new Outcome<CommandDone>.Missing(JobEditor.NoSuchJob);
@@ -89,20 +122,31 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             Function = Cell(ColumnMeaning.Function),
             Length = Cell(ColumnMeaning.Length),
         };
-        return await ChangeAsync(id, new TypedWires(request.Id, request.PersonId, [row], request.Enclosure), cancellation);
+        return await ChangeAsync(
+            id,
+            new TypedWires(request.Id, request.PersonId, [row], request.Enclosure),
+            cancellation
+        );
     }
 
-    private static string Say(List<TypedRow> rows) => rows switch
-    {
-        [{ Before: null, Row.Wire: { } wire }] => $"Added wire {wire.Name}.",
-        [{ Before: { } before }] => $"Changed wire {before.Name}.",
-        _ when rows.TrueForAll(r => r.Before is null) => $"Added {rows.Count} wires.",
-        _ => $"Changed {rows.Count} wires.",
-    };
+    private static string Say(List<TypedRow> rows) =>
+        rows switch
+        {
+            [{ Before: null, Row.Wire: { } wire }] => $"Added wire {wire.Name}.",
+            [{ Before: { } before }] => $"Changed wire {before.Name}.",
+            _ when rows.TrueForAll(r => r.Before is null) => $"Added {rows.Count} wires.",
+            _ => $"Changed {rows.Count} wires.",
+        };
 
-    private static TypedRow Read(JobSession job, TypedWire typed, int index, Func<string, Exchange.Documents.LandingDocument?> onShelf)
+    private static TypedRow Read(
+        JobSession job,
+        TypedWire typed,
+        int index,
+        Func<string, Exchange.Documents.LandingDocument?> onShelf
+    )
     {
-        var before = typed.WireId is not { } id ? null
+        var before = typed.WireId is not { } id
+            ? null
             : job.FindPart(id) as WireDocument ?? throw new JobConflictException(id, null);
         var size = typed.Size;
         var type = typed.Type;
@@ -110,15 +154,25 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
         {
             // Half of a conductor is typed: the other half stays.
             size ??= conductor.Size.Name;
-            type ??= ConductorSize.TryParse(size, out _, out _) ? $"{Words(conductor.Build)} {Conductor.Say(conductor.Material)}" : null;
+            type ??= ConductorSize.TryParse(size, out _, out _)
+                ? $"{Words(conductor.Build)} {Conductor.Say(conductor.Material)}"
+                : null;
         }
 
         (ColumnMeaning Column, string? Cell)[] cells =
         [
-            (ColumnMeaning.Wire, typed.Name ?? before?.Name), (ColumnMeaning.From, typed.From), (ColumnMeaning.FromLanding, typed.FromLanding),
-            (ColumnMeaning.To, typed.To), (ColumnMeaning.ToLanding, typed.ToLanding), (ColumnMeaning.Size, size), (ColumnMeaning.Build, type),
-            (ColumnMeaning.Colour, typed.Colour), (ColumnMeaning.Function, typed.Function), (ColumnMeaning.Circuit, typed.Circuit),
-            (ColumnMeaning.Length, typed.Length), (ColumnMeaning.Run, typed.Run),
+            (ColumnMeaning.Wire, typed.Name ?? before?.Name),
+            (ColumnMeaning.From, typed.From),
+            (ColumnMeaning.FromLanding, typed.FromLanding),
+            (ColumnMeaning.To, typed.To),
+            (ColumnMeaning.ToLanding, typed.ToLanding),
+            (ColumnMeaning.Size, size),
+            (ColumnMeaning.Build, type),
+            (ColumnMeaning.Colour, typed.Colour),
+            (ColumnMeaning.Function, typed.Function),
+            (ColumnMeaning.Circuit, typed.Circuit),
+            (ColumnMeaning.Length, typed.Length),
+            (ColumnMeaning.Run, typed.Run),
         ];
         var written = cells.Where(c => !string.IsNullOrWhiteSpace(c.Cell)).ToList();
         if (written.Exists(c => c.Cell!.Length > ImportLimits.Cell))
@@ -133,7 +187,10 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
 
         if (typed.Function is { Length: > 0 } function && WireListReader.ReadFunction(function) is null)
         {
-            throw new ImpossibleInputException($"rows[{index}].function", "That is no function that is known: write such as line, neutral, earth, switched, control +, control -, low speed, high speed or signal.");
+            throw new ImpossibleInputException(
+                $"rows[{index}].function",
+                "That is no function that is known: write such as line, neutral, earth, switched, control +, control -, low speed, high speed or signal."
+            );
         }
 
         // A row of one cell would pass for a title: whatever is typed here is a wire.
@@ -143,21 +200,27 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             throw new ImpossibleInputException($"rows[{index}].{Field(problem.Column)}", problem.Says);
         }
 
-        return new(row, before, cells.Where(c => c.Cell is not null && string.IsNullOrWhiteSpace(c.Cell)).Select(c => c.Column).ToHashSet());
+        return new(
+            row,
+            before,
+            cells.Where(c => c.Cell is not null && string.IsNullOrWhiteSpace(c.Cell)).Select(c => c.Column).ToHashSet()
+        );
     }
 
-    private static string Words(Build build) => build switch
-    {
-        Build.Solid => "solid",
-        Build.Stranded => "stranded",
-        _ => "fine",
-    };
+    private static string Words(Build build) =>
+        build switch
+        {
+            Build.Solid => "solid",
+            Build.Stranded => "stranded",
+            _ => "fine",
+        };
 
-    private static string Field(ColumnMeaning? column) => column switch
-    {
-        ColumnMeaning.Wire => "name",
-        ColumnMeaning.Build => "type",
-        { } known => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(known.ToString()),
-        _ => "name",
-    };
+    private static string Field(ColumnMeaning? column) =>
+        column switch
+        {
+            ColumnMeaning.Wire => "name",
+            ColumnMeaning.Build => "type",
+            { } known => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(known.ToString()),
+            _ => "name",
+        };
 }

@@ -10,5 +10,8 @@ namespace Lacet.Workshop.Records;
 public sealed record FaultsFound(IReadOnlyList<Fault>? Faults = null, int? Strands = null, int Damaged = 0)
 {
     /// <summary>The core’s shape.</summary>
-    public AsMade Read() => (Faults ?? []).Aggregate(new AsMade(null, null) { Strands = Strands, StrandsLost = Damaged }, (made, fault) => made.With(fault));
+    public AsMade Read() =>
+        (Faults ?? []).Aggregate(new AsMade(null, null) { Strands = Strands, StrandsLost = Damaged }, (made, fault) =>
+            made.With(fault)
+        );
 }

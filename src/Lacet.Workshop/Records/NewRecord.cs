@@ -18,8 +18,10 @@ namespace Lacet.Workshop.Records;
 /// <param name="Tightening">How it was tightened; needed for a termination.</param>
 /// <param name="HouseRules">The house rules it was done to; what is left out is the default.</param>
 /// <param name="Second">A second wire in the same landing.</param>
-/// <param name="FerruleLabelMm2">The ferrule size that the kit's own label gave, mm²; null where it was chosen by area.</param>
-/// <param name="Subject">The end of a job that it is about, whose wire, landing and house rules are then the job's; null at the Bench.</param>
+/// <param name="FerruleLabelMm2">The ferrule size that the kit's own label gave, mm²; null where it was chosen by
+/// area.</param>
+/// <param name="Subject">The end of a job that it is about, whose wire, landing and house rules are then the job's;
+/// null at the Bench.</param>
 /// <param name="Rework">What is wrong with the end; needed for a rework.</param>
 /// <param name="Park">Why the end is set aside; needed for that.</param>
 /// <param name="Continuity">The pin map whose test is recorded, as the job has it; needed for that.</param>
@@ -41,4 +43,5 @@ public sealed record NewRecord(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] RecordSubject? Subject = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] FaultsFound? Rework = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] TestedPinMap? Continuity = null);
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] TestedPinMap? Continuity = null
+);

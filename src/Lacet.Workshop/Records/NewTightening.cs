@@ -9,4 +9,9 @@ namespace Lacet.Workshop.Records;
 /// <param name="Unit">N·m, lbf·in or lbf·ft.</param>
 /// <param name="Tool">Which tool.</param>
 public sealed record NewTightening(
-    TighteningMethod Method, Guid? ReadingId = null, double? Value = null, string? Unit = null, string? Tool = null);
+    TighteningMethod Method,
+    Guid? ReadingId = null,
+    double? Value = null,
+    string? Unit = null,
+    string? Tool = null
+);

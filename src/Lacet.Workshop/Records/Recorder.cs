@@ -15,14 +15,26 @@ using Lacet.Workshop.Jobs;
 namespace Lacet.Workshop.Records;
 
 /// <summary>Turns what a client sends into an event in the chain.</summary>
-public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations terminations, FreeLengths lengths, EventsTable events, PeopleTable people, TimeProvider time)
+public sealed class Recorder(
+    OpenJobs open,
+    JobEditor editor,
+    Terminations terminations,
+    FreeLengths lengths,
+    EventsTable events,
+    PeopleTable people,
+    TimeProvider time
+)
 {
     /// <summary>Stores an event, or finds that it was stored before. Throws where it cannot be.</summary>
     public Task<AppendedEvent> RecordAsync(NewRecord request, CancellationToken cancellation) =>
         RecordAsync(request, time.GetUtcNow(), cancellation);
 
     /// <summary>The same, received at a time of the caller's choosing: demo data did not all arrive today.</summary>
-    public async Task<AppendedEvent> RecordAsync(NewRecord request, DateTimeOffset receivedAt, CancellationToken cancellation)
+    public async Task<AppendedEvent> RecordAsync(
+        NewRecord request,
+        DateTimeOffset receivedAt,
+        CancellationToken cancellation
+    )
     {
         if (request.Device.Length is 0 or > 100)
         {
@@ -39,49 +51,75 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
         CheckSubject(request, at, person.Id);
         var takenBack = request.Kind == EventKind.Withdrawal ? await TakenBackAsync(request) : null;
         var happened = new Happened(
-            request.Kind == EventKind.Termination ? await terminations.WriteAsync(at is null ? request : AsPlanned(request, at)) : null,
+            request.Kind == EventKind.Termination
+                ? await terminations.WriteAsync(at is null ? request : AsPlanned(request, at))
+                : null,
             request.Kind == EventKind.Rework ? at?.Rework : null,
             request.Kind == EventKind.Park ? request.Park : null,
-            request.Kind == EventKind.Continuity ? await TestedAsync(request.Continuity, cancellation) : null);
-        var length = happened.Rework is { Verdict: FaultVerdict.CutBack, Spent: { } spent } && request.Subject is { } spentAt ? await lengths.SpendingAsync(spentAt, new(spent.Value), cancellation)
-            : takenBack is null ? null : await lengths.GivingBackAsync(takenBack, cancellation);
-        var appended = await StoreAsync(Write(request, person, receivedAt, at, happened), person.Id, length, cancellation);
+            request.Kind == EventKind.Continuity ? await TestedAsync(request.Continuity, cancellation) : null
+        );
+        var length =
+            happened.Rework is { Verdict: FaultVerdict.CutBack, Spent: { } spent } && request.Subject is { } spentAt
+                ? await lengths.SpendingAsync(spentAt, new(spent.Value), cancellation)
+            : takenBack is null ? null
+            : await lengths.GivingBackAsync(takenBack, cancellation);
+        var appended = await StoreAsync(
+            Write(request, person, receivedAt, at, happened),
+            person.Id,
+            length,
+            cancellation
+        );
         if (appended.Appended == Appended.Stored && (happened.JobOf(request) ?? takenBack?.Subject.Job) is { } changed)
         {
             await editor.RecordedAsync(
-                changed, at is not null ? $"Recorded {at.Says}." : happened.Continuity is not null ? "Recorded a test of a pin map." : "Took a record back.", person.Name);
+                changed,
+                at is not null ? $"Recorded {at.Says}."
+                    : happened.Continuity is not null ? "Recorded a test of a pin map."
+                    : "Took a record back.",
+                person.Name
+            );
         }
 
         return appended;
     }
 
-    private static NewEvent Write(NewRecord request, PersonRow person, DateTimeOffset receivedAt, PlannedEnd? at, Happened happened)
+    private static NewEvent Write(
+        NewRecord request,
+        PersonRow person,
+        DateTimeOffset receivedAt,
+        PlannedEnd? at,
+        Happened happened
+    )
     {
         var nameDigest = Seal.Digest(person.Salt, person.Name);
         return new(
             request.Id,
             Seal.Of(JsonSerializer.SerializeToUtf8Bytes(request, Json.Options)),
             request.Corrects,
-            place => JsonSerializer.SerializeToUtf8Bytes(
-                new EventDocument(
-                    1,
-                    request.Id,
-                    place.Sequence,
-                    place.Previous,
-                    request.Device,
-                    request.DeviceSequence,
-                    new(person.Id, nameDigest),
-                    new(happened.JobOf(request), request.Subject?.WireId, at?.EndId),
-                    request.ClaimedAt,
-                    receivedAt,
-                    request.Kind,
-                    request.Corrects,
-                    happened.Termination,
-                    happened.Rework,
-                    happened.Park,
-                    happened.Continuity,
-                    place.Clock is [] ? null : place.Clock),
-                Json.Options))
+            place =>
+                JsonSerializer.SerializeToUtf8Bytes(
+                    new EventDocument(
+                        1,
+                        request.Id,
+                        place.Sequence,
+                        place.Previous,
+                        request.Device,
+                        request.DeviceSequence,
+                        new(person.Id, nameDigest),
+                        new(happened.JobOf(request), request.Subject?.WireId, at?.EndId),
+                        request.ClaimedAt,
+                        receivedAt,
+                        request.Kind,
+                        request.Corrects,
+                        happened.Termination,
+                        happened.Rework,
+                        happened.Park,
+                        happened.Continuity,
+                        place.Clock is [] ? null : place.Clock
+                    ),
+                    Json.Options
+                )
+        )
         {
             Device = request.Device,
             DeviceSequence = request.DeviceSequence,
@@ -93,17 +131,30 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
     }
 
     /// <summary>What happened, of which one is there; none for a check, a sign-off and what is taken back.</summary>
-    private sealed record Happened(TerminationDocument? Termination, ReworkRecordDocument? Rework, ParkReason? Park, ContinuityRecordDocument? Continuity)
+    private sealed record Happened(
+        TerminationDocument? Termination,
+        ReworkRecordDocument? Rework,
+        ParkReason? Park,
+        ContinuityRecordDocument? Continuity
+    )
     {
-        /// <summary>The job that it is about. A map that another kind of event names by the way is no subject of it.</summary>
-        public Guid? JobOf(NewRecord request) => request.Subject?.JobId ?? (Continuity is null ? null : request.Continuity!.JobId);
+        /// <summary>
+        /// The job that it is about. A map that another kind of event names by the way is no subject of it.
+        /// </summary>
+        public Guid? JobOf(NewRecord request) =>
+            request.Subject?.JobId ?? (Continuity is null ? null : request.Continuity!.JobId);
     }
 
     /// <summary>
-    /// The event, and what it spends or gives back, in one transaction. The event’s id is the command’s too, so that both are
-    /// there once or not at all.
+    /// The event, and what it spends or gives back, in one transaction. The event’s id is the command’s too, so that
+    /// both are there once or not at all.
     /// </summary>
-    private async Task<AppendedEvent> StoreAsync(NewEvent added, Guid person, LengthChange? length, CancellationToken cancellation)
+    private async Task<AppendedEvent> StoreAsync(
+        NewEvent added,
+        Guid person,
+        LengthChange? length,
+        CancellationToken cancellation
+    )
     {
         AppendedEvent? stored = null;
         if (length is not null)
@@ -111,30 +162,40 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
             await editor.StoreAsync(
                 new(length.Job, added.Id, person, length.Plan, length.Undoes),
                 async change => (stored = await events.AppendAsync(added, cancellation, change)).Change,
-                cancellation);
+                cancellation
+            );
         }
 
         return stored ?? await events.AppendAsync(added, cancellation);
     }
 
     /// <summary>The end as its job plans it.</summary>
-    private async Task<PlannedEnd> EndAsync(RecordSubject subject, NewRecord request, CancellationToken cancellation) => await open.ReadAsync(
-        subject.JobId,
-        job =>
-        {
-            if (!job.Job.Wires.TryGetValue(subject.WireId, out var wire) || wire.Retired)
+    private async Task<PlannedEnd> EndAsync(RecordSubject subject, NewRecord request, CancellationToken cancellation) =>
+        await open.ReadAsync(
+            subject.JobId,
+            job =>
             {
-                return null;
-            }
+                if (!job.Job.Wires.TryGetValue(subject.WireId, out var wire) || wire.Retired)
+                {
+                    return null;
+                }
 
-            var end = new EndOfWire(wire, subject.Side);
-            var (conductor, landing) = job.Planned(end);
-            var second = job.Judged.Plan(wire.Id, subject.Side)?.AtHand.Second;
-            return new PlannedEnd(
-                end.End.Id, conductor, landing, second is null ? null : ConductorDocument.Of(second), job.Title.HouseRules, job.Ends.Of(end.End.Id), $"wire {wire.Name} at {job.Job.PlaceOf(end.End)}",
-                request.Kind == EventKind.Rework ? Reworked(job, end, request.Rework) : null);
-        },
-        cancellation) ?? throw new ImpossibleInputException("subject", "There is no such end in that job.");
+                var end = new EndOfWire(wire, subject.Side);
+                var (conductor, landing) = job.Planned(end);
+                var second = job.Judged.Plan(wire.Id, subject.Side)?.AtHand.Second;
+                return new PlannedEnd(
+                    end.End.Id,
+                    conductor,
+                    landing,
+                    second is null ? null : ConductorDocument.Of(second),
+                    job.Title.HouseRules,
+                    job.Ends.Of(end.End.Id),
+                    $"wire {wire.Name} at {job.Job.PlaceOf(end.End)}",
+                    request.Kind == EventKind.Rework ? Reworked(job, end, request.Rework) : null
+                );
+            },
+            cancellation
+        ) ?? throw new ImpossibleInputException("subject", "There is no such end in that job.");
 
     private static ReworkRecordDocument Reworked(JobSession job, EndOfWire end, FaultsFound? found)
     {
@@ -144,7 +205,13 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
         }
 
         var assessed = ReworkAssessment.Of(SpoiledEnds.Of(job, end, found));
-        return new([.. assessed.Faults.Select(f => f.Fault)], found.Strands, found.Damaged, assessed.Verdict, assessed.Spent?.Read());
+        return new(
+            [.. assessed.Faults.Select(f => f.Fault)],
+            found.Strands,
+            found.Damaged,
+            assessed.Verdict,
+            assessed.Spent?.Read()
+        );
     }
 
     /// <summary>A map’s readings as the job has them.</summary>
@@ -152,28 +219,71 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
     {
         var (id, map) = tested is null
             ? throw new ImpossibleInputException("continuity", "Say which pin map of which job was tested.")
-            : (tested.PinMapId, await open.ReadAsync(tested.JobId, job => job.Job.PinMaps.GetValueOrDefault(tested.PinMapId), cancellation)
-                ?? throw new ImpossibleInputException("continuity", "There is no such pin map in that job."));
-        var measured = map.Map.Pins.Where(p => p.IsWhole is not null).OrderBy(p => p.Pin)
-            .Select(p => new ContinuityReading(p.Pin, p.Terminal, p.Ohms is { } ohms && double.IsFinite(ohms) ? ohms : null, p.Ohms is double.PositiveInfinity, p.IsWhole!.Value)).ToList();
-        return !map.Map.KeySeen ? throw new ImpossibleInputException("continuity", "Nobody has seen the connector’s key: no pin’s number is to be trusted yet.")
-            : measured.Count == 0 ? throw new ImpossibleInputException("continuity", "Nothing was measured on that map yet. Keep what you measured in the job first.")
+            : (
+                tested.PinMapId,
+                await open.ReadAsync(
+                    tested.JobId,
+                    job => job.Job.PinMaps.GetValueOrDefault(tested.PinMapId),
+                    cancellation
+                ) ?? throw new ImpossibleInputException("continuity", "There is no such pin map in that job.")
+            );
+        var measured = map
+            .Map.Pins.Where(p => p.IsWhole is not null)
+            .OrderBy(p => p.Pin)
+            .Select(p => new ContinuityReading(
+                p.Pin,
+                p.Terminal,
+                p.Ohms is { } ohms && double.IsFinite(ohms) ? ohms : null,
+                p.Ohms is double.PositiveInfinity,
+                p.IsWhole!.Value
+            ))
+            .ToList();
+        return !map.Map.KeySeen
+                ? throw new ImpossibleInputException(
+                    "continuity",
+                    "Nobody has seen the connector’s key: no pin’s number is to be trusted yet."
+                )
+            : measured.Count == 0
+                ? throw new ImpossibleInputException(
+                    "continuity",
+                    "Nothing was measured on that map yet. Keep what you measured in the job first."
+                )
             : new(id, measured);
     }
 
-    private static NewRecord AsPlanned(NewRecord request, PlannedEnd end) => request with
-    {
-        Conductor = end.Conductor ?? throw new ImpossibleInputException("subject", "The size of that wire is not known: set it in the job first."),
-        Landing = end.Landing ?? throw new ImpossibleInputException("subject", "What that wire lands on is not known: set it in the job first."),
-        Second = end.Second,
-        HouseRules = end.HouseRules,
-    };
+    private static NewRecord AsPlanned(NewRecord request, PlannedEnd end) =>
+        request with
+        {
+            Conductor = end.Conductor
+                ?? throw new ImpossibleInputException(
+                    "subject",
+                    "The size of that wire is not known: set it in the job first."
+                ),
+            Landing = end.Landing
+                ?? throw new ImpossibleInputException(
+                    "subject",
+                    "What that wire lands on is not known: set it in the job first."
+                ),
+            Second = end.Second,
+            HouseRules = end.HouseRules,
+        };
 
     private static void CheckSubject(NewRecord request, PlannedEnd? at, Guid person)
     {
-        if (at is not null && (request.Conductor is not null || request.Landing is not null || request.HouseRules is not null || request.Second is not null))
+        if (
+            at is not null
+            && (
+                request.Conductor is not null
+                || request.Landing is not null
+                || request.HouseRules is not null
+                || request.Second is not null
+            )
+        )
         {
-            throw new ImpossibleInputException("subject", "At an end of a job, wire, landing and house rules are the job’s: leave them out.");
+            throw new ImpossibleInputException(
+                "subject",
+                "At an end of a job, wire, landing and house rules are the job’s: leave them out."
+            );
         }
 
         if (request.Kind is EventKind.Termination or EventKind.Withdrawal or EventKind.Continuity)
@@ -198,7 +308,10 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
 
         if (at.Recorded is not { Plan: not null, State: EndState.Landed or EndState.Checked or EndState.Signed })
         {
-            throw new ImpossibleInputException("subject", "Nothing stands as landed there: it was not recorded yet, or was set aside or rejected since.");
+            throw new ImpossibleInputException(
+                "subject",
+                "Nothing stands as landed there: it was not recorded yet, or was set aside or rejected since."
+            );
         }
 
         if (request.Kind == EventKind.SignOff && at.Recorded.By == person)
@@ -208,17 +321,32 @@ public sealed class Recorder(OpenJobs open, JobEditor editor, Terminations termi
     }
 
     private sealed record PlannedEnd(
-        Guid EndId, ConductorDocument? Conductor, LandingDocument? Landing, ConductorDocument? Second, HouseRulesDocument? HouseRules, EndStanding? Recorded, string Says, ReworkRecordDocument? Rework);
+        Guid EndId,
+        ConductorDocument? Conductor,
+        LandingDocument? Landing,
+        ConductorDocument? Second,
+        HouseRulesDocument? HouseRules,
+        EndStanding? Recorded,
+        string Says,
+        ReworkRecordDocument? Rework
+    );
 
     /// <summary>The event that is taken back; throws where there is none that can be.</summary>
     private async Task<EventDocument> TakenBackAsync(NewRecord request)
     {
         var id = request.Corrects ?? throw new ImpossibleInputException("corrects", "Say which event is taken back.");
-        var stored = await events.FindAsync(id) ?? throw new ImpossibleInputException("corrects", "There is no such event.");
+        var stored = await events.FindAsync(id)
+            ?? throw new ImpossibleInputException("corrects", "There is no such event.");
         return EventDocument.TryRead(stored.Bytes) switch
         {
-            null => throw new ImpossibleInputException("corrects", "That event is damaged and cannot be read, so it is not taken back."),
-            { Kind: EventKind.Withdrawal } => throw new ImpossibleInputException("corrects", "What was taken back stays taken back: record it anew."),
+            null => throw new ImpossibleInputException(
+                "corrects",
+                "That event is damaged and cannot be read, so it is not taken back."
+            ),
+            { Kind: EventKind.Withdrawal } => throw new ImpossibleInputException(
+                "corrects",
+                "What was taken back stays taken back: record it anew."
+            ),
             { } before => before,
         };
     }

@@ -1,6 +1,6 @@
+using Lacet.Core.Checks.End;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Core.Checks.End;
 using Lacet.Core.Recipes;
 using Lacet.Exchange.Documents;
 using Lacet.Store;
@@ -14,15 +14,28 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
     /// <summary>The termination as it is sealed; throws with the field and a sentence where it cannot be one.</summary>
     internal async Task<TerminationDocument> WriteAsync(NewRecord request)
     {
-        var conductor = (request.Conductor ?? throw new ImpossibleInputException("conductor", "Say which wire it was.")).Read();
-        var where = await shelf.ResolveAsync(request.Landing ?? throw new ImpossibleInputException("landing", "Say where it went."));
+        var conductor = (
+            request.Conductor ?? throw new ImpossibleInputException("conductor", "Say which wire it was.")
+        ).Read();
+        var where = await shelf.ResolveAsync(
+            request.Landing ?? throw new ImpossibleInputException("landing", "Say where it went.")
+        );
         var landing = where.Read();
         var rules = request.HouseRules?.Read() ?? HouseRules.Default;
-        var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules) { Second = request.Second?.Read(), FerruleLabelMm2 = request.FerruleLabelMm2 });
+        var recipe = RecipeBook.For(
+            new EndAtHand(conductor, landing, rules)
+            {
+                Second = request.Second?.Read(),
+                FerruleLabelMm2 = request.FerruleLabelMm2,
+            }
+        );
         if (recipe.Verdict == Verdict.Stop)
         {
             throw new ImpossibleInputException(
-                "landing", "This wire does not belong in this landing, so it cannot be recorded as done. " + recipe.Findings[0].Says.ToString(UnitLead.Metric));
+                "landing",
+                "This wire does not belong in this landing, so it cannot be recorded as done. "
+                    + recipe.Findings[0].Says.ToString(UnitLead.Metric)
+            );
         }
 
         var written = RecipeDocument.Of(recipe, UnitLead.Metric);
@@ -30,9 +43,20 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
             request.Conductor,
             where,
             HouseRulesDocument.Of(rules),
-            new ReadingsDocument(landing.Kind, written.Verdict, written.Strip, written.Preparation, written.Ferrule is { } ferrule ? ferrule with { Belted = null } : null, written.Torque is { } torque ? torque with { ByHand = null } : null),
+            new ReadingsDocument(
+                landing.Kind,
+                written.Verdict,
+                written.Strip,
+                written.Preparation,
+                written.Ferrule is { } ferrule ? ferrule with { Belted = null } : null,
+                written.Torque is { } torque ? torque with { ByHand = null } : null
+            ),
             MeasuredStrip.Read(request.MeasuredStripMm)?.Read(),
-            await TighteningAsync(request.Tightening ?? throw new ImpossibleInputException("tightening", "Say how it was tightened."), landing))
+            await TighteningAsync(
+                request.Tightening ?? throw new ImpossibleInputException("tightening", "Say how it was tightened."),
+                landing
+            )
+        )
         {
             Second = request.Second,
         };
@@ -42,9 +66,12 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
     {
         if (landing.IsTightened == (tightening.Method == TighteningMethod.Seated))
         {
-            throw new ImpossibleInputException("tightening.method", landing.IsTightened
-                ? $"A {landing.SaidAs} is tightened: say how."
-                : $"A {landing.SaidAs} is not tightened: record it as seated.");
+            throw new ImpossibleInputException(
+                "tightening.method",
+                landing.IsTightened
+                    ? $"A {landing.SaidAs} is tightened: say how."
+                    : $"A {landing.SaidAs} is not tightened: record it as seated."
+            );
         }
 
         if (tightening.Method is TighteningMethod.ByFeel or TighteningMethod.Seated)
@@ -57,13 +84,26 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
             // What the tool said, not what the page says it said: a stand-in's reading stays marked.
             var reading = await readings.FindAsync(id)
                 ?? throw new ImpossibleInputException("tightening.readingId", "There is no such reading.");
-            return new(TighteningMethod.Reading, new Torque(reading.NewtonMetres).Read(), reading.Tool, reading.Simulated);
+            return new(
+                TighteningMethod.Reading,
+                new Torque(reading.NewtonMetres).Read(),
+                reading.Tool,
+                reading.Simulated
+            );
         }
 
         var unit = TorqueUnits.Read(tightening.Unit, "tightening.unit");
-        if (tightening.Value is not { } value || !double.IsFinite(value) || value <= 0 || Torque.From(value, unit).NewtonMetres > 100)
+        if (
+            tightening.Value is not { } value
+            || !double.IsFinite(value)
+            || value <= 0
+            || Torque.From(value, unit).NewtonMetres > 100
+        )
         {
-            throw new ImpossibleInputException("tightening.value", "The torque must be more than 0 and at most 100 N·m.");
+            throw new ImpossibleInputException(
+                "tightening.value",
+                "The torque must be more than 0 and at most 100 N·m."
+            );
         }
 
         return tightening.Tool is { Length: > 0 and <= 100 } tool

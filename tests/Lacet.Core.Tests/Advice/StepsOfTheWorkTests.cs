@@ -8,7 +8,9 @@ using Lacet.Core.Strip;
 
 namespace Lacet.Core.Tests.Advice;
 
-/// <summary>Steps that a hand needs: lines of docs/advice.md, 4. Common practice, from memory, unless a source is named.</summary>
+/// <summary>
+/// Steps that a hand needs: lines of docs/advice.md, 4. Common practice, from memory, unless a source is named.
+/// </summary>
 public sealed class StepsOfTheWorkTests
 {
     [Theory]
@@ -40,28 +42,65 @@ public sealed class StepsOfTheWorkTests
     {
         Landing[] holes =
         [
-            new BackWireClamp(new(), null), new BackStab(new()), new LeverClamp(new()), Ends.Block(), new SpringCageBlock(new()), new PushInBlock(new()), new DeepPushIn(new()),
+            new BackWireClamp(new(), null),
+            new BackStab(new()),
+            new LeverClamp(new()),
+            Ends.Block(),
+            new SpringCageBlock(new()),
+            new PushInBlock(new()),
+            new DeepPushIn(new()),
             new SetScrewLug(LugDrive.HexSocket, 5 / 16.0, null, null, null, null, null),
         ];
         foreach (var hole in holes)
         {
             var steps = Ends.Recipe(Ends.Wire("14"), hole).Steps.ToList();
-            Assert.InRange(steps.FindIndex(s => s.Id == "look-in"), 1, steps.FindIndex(s => s.Operation == Operation.Land) - 1);
-            Assert.Contains("no old strand left", Ends.Read(steps.Single(s => s.Id == "look-in").HoldPoint!), StringComparison.Ordinal);
+            Assert.InRange(
+                steps.FindIndex(s => s.Id == "look-in"),
+                1,
+                steps.FindIndex(s => s.Operation == Operation.Land) - 1
+            );
+            Assert.Contains(
+                "no old strand left",
+                Ends.Read(steps.Single(s => s.Id == "look-in").HoldPoint!),
+                StringComparison.Ordinal
+            );
         }
     }
 
     [Theory]
     [Trait("Advice", "4.4")]
-    [InlineData("14", Build.Solid, StrippingTool.Hole, "thumb pushes straight off; or tilt back, pop, draw straight. Never turn.")]
+    [InlineData(
+        "14",
+        Build.Solid,
+        StrippingTool.Hole,
+        "thumb pushes straight off; or tilt back, pop, draw straight. Never turn."
+    )]
     [InlineData("14", Build.Stranded, StrippingTool.Hole, "fingers hold, the thumb pushes straight off")]
-    [InlineData("14", Build.Stranded, StrippingTool.Automatic, "the slot for 14 AWG, its stop set to the length; it must not bite strands")]
-    [InlineData("2/0", Build.Stranded, StrippingTool.Rotary, "fit the die, lock it, set the stop to the length, feed to the stop, let it turn")]
-    [InlineData("2/0", Build.Stranded, StrippingTool.Knife, "ring it lightly all round, bend to open the cut, draw off turning with the lay")]
+    [InlineData(
+        "14",
+        Build.Stranded,
+        StrippingTool.Automatic,
+        "the slot for 14 AWG, its stop set to the length; it must not bite strands"
+    )]
+    [InlineData(
+        "2/0",
+        Build.Stranded,
+        StrippingTool.Rotary,
+        "fit the die, lock it, set the stop to the length, feed to the stop, let it turn"
+    )]
+    [InlineData(
+        "2/0",
+        Build.Stranded,
+        StrippingTool.Knife,
+        "ring it lightly all round, bend to open the cut, draw off turning with the lay"
+    )]
     [InlineData("18", Build.FineStranded, StrippingTool.Knife, "Knife, no stripper")]
     public void A_strip_is_described_by_the_tool_in_the_hand(string size, Build build, StrippingTool tool, string says)
     {
-        Landing landing = size == "2/0" ? new SetScrewLug(LugDrive.HexSocket, 5 / 16.0, null, 13, 130, 25, null) : new LeverClamp(new());
+        Landing landing =
+            size == "2/0"
+                ? new SetScrewLug(LugDrive.HexSocket, 5 / 16.0, null, 13, 130, 25, null)
+                : new LeverClamp(new());
         var recipe = RecipeBook.For(new(Ends.Wire(size, build), landing, HouseRules.Default) { StrippingTool = tool });
         Assert.Contains(says, Ends.Read(recipe.Steps.Single(s => s.Id == "strip").Text), StringComparison.Ordinal);
     }
@@ -71,39 +110,77 @@ public sealed class StepsOfTheWorkTests
     public void A_hook_is_rolled_from_the_tip_and_an_eye_has_steps_and_hold_points_of_its_own()
     {
         var recipe = Ends.Recipe(Ends.Wire("14"), Ends.Screw());
-        Assert.StartsWith("Slim jaw, or the hole in the stripper, at the very tip; hold the wire behind", Ends.Read(recipe.Steps.Single(s => s.Id == "bend-hook").Text), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Slim jaw, or the hole in the stripper, at the very tip; hold the wire behind",
+            Ends.Read(recipe.Steps.Single(s => s.Id == "bend-hook").Text),
+            StringComparison.Ordinal
+        );
         var eye = recipe.Alternatives.Single(a => a.Steps.Any(s => s.Id == "roll-eye"));
-        Assert.Equal(["strip", "bend-lead", "roll-eye", "land-eye", "tighten", "witness-mark"], eye.Steps.Select(s => s.Id));
+        Assert.Equal(
+            ["strip", "bend-lead", "roll-eye", "land-eye", "tighten", "witness-mark"],
+            eye.Steps.Select(s => s.Id)
+        );
         Assert.All(eye.Steps, s => Assert.NotNull(s.HoldPoint));
     }
 
     [Fact]
     [Trait("Advice", "4.6")]
-    public void After_a_torque_comes_a_witness_mark_and_every_end_is_dressed() => AtHand.Sample(hand =>
-    {
-        var steps = RecipeBook.For(hand).Steps.Select(s => s.Id).ToList();
-        if (steps.Count == 0)
+    public void After_a_torque_comes_a_witness_mark_and_every_end_is_dressed() =>
+        AtHand.Sample(hand =>
         {
-            return;
-        }
+            var steps = RecipeBook.For(hand).Steps.Select(s => s.Id).ToList();
+            if (steps.Count == 0)
+            {
+                return;
+            }
 
-        Assert.Equal(steps.Contains("tighten"), steps.Contains("witness-mark"));
-        Assert.True(!steps.Contains("tighten") || steps.IndexOf("witness-mark") == steps.IndexOf("tighten") + 1);
-        Assert.True(steps.IndexOf("dress") > steps.IndexOf("check"));
-    });
+            Assert.Equal(steps.Contains("tighten"), steps.Contains("witness-mark"));
+            Assert.True(!steps.Contains("tighten") || steps.IndexOf("witness-mark") == steps.IndexOf("tighten") + 1);
+            Assert.True(steps.IndexOf("dress") > steps.IndexOf("check"));
+        });
 
     [Fact]
     [Trait("Advice", "4.6")]
     public void Wherever_ends_are_cut_eyes_are_protected()
     {
-        var trimmed = Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block(), HouseRules.Default with { StripForFerrules = StripForFerrules.LongThenTrim });
-        Assert.Contains("eye protection", Ends.Read(trimmed.Steps.Single(s => s.Id == "trim-strands").Text), StringComparison.OrdinalIgnoreCase);
-        var splice = SpliceRecipe.Of(new([Ends.Wire("12"), Ends.Wire("12")], ConnectorRow.All[ConnectorKind.TwistOn].Usual, SplicePlace.Dry), HouseRules.Default);
-        Assert.Contains("Eye protection", Ends.Read(splice.Steps.Single(s => s.Id == "trim").Text), StringComparison.Ordinal);
+        var trimmed = Ends.Recipe(
+            Ends.Wire("2.5 mm²", Build.FineStranded),
+            Ends.Block(),
+            HouseRules.Default with
+            {
+                StripForFerrules = StripForFerrules.LongThenTrim,
+            }
+        );
+        Assert.Contains(
+            "eye protection",
+            Ends.Read(trimmed.Steps.Single(s => s.Id == "trim-strands").Text),
+            StringComparison.OrdinalIgnoreCase
+        );
+        var splice = SpliceRecipe.Of(
+            new([Ends.Wire("12"), Ends.Wire("12")], ConnectorRow.All[ConnectorKind.TwistOn].Usual, SplicePlace.Dry),
+            HouseRules.Default
+        );
+        Assert.Contains(
+            "Eye protection",
+            Ends.Read(splice.Steps.Single(s => s.Id == "trim").Text),
+            StringComparison.Ordinal
+        );
         foreach (var form in Enum.GetValues<HandForm>())
         {
-            var hand = HandSplice.Of(form, Ends.Wire("12", HandSplice.IsOfStrands(form) ? Build.Stranded : Build.Solid), new Turns(3, 4), PigtailStrip.OneAndAHalfInches);
-            Assert.All(hand.Steps.Select(Ends.Read).Where(s => s.StartsWith("Trim to", StringComparison.Ordinal) || s.StartsWith("Cut the", StringComparison.Ordinal)), s => Assert.Contains("ye protection", s, StringComparison.Ordinal));
+            var hand = HandSplice.Of(
+                form,
+                Ends.Wire("12", HandSplice.IsOfStrands(form) ? Build.Stranded : Build.Solid),
+                new Turns(3, 4),
+                PigtailStrip.OneAndAHalfInches
+            );
+            Assert.All(
+                hand.Steps.Select(Ends.Read)
+                    .Where(s =>
+                        s.StartsWith("Trim to", StringComparison.Ordinal)
+                        || s.StartsWith("Cut the", StringComparison.Ordinal)
+                    ),
+                s => Assert.Contains("ye protection", s, StringComparison.Ordinal)
+            );
         }
     }
 
@@ -111,15 +188,30 @@ public sealed class StepsOfTheWorkTests
     [Trait("Advice", "4.7")]
     public void Stranded_ends_lead_solid_ones()
     {
-        static SpliceRecipe Of(Build other) => SpliceRecipe.Of(new([Ends.Wire("12"), Ends.Wire("12", other)], ConnectorRow.All[ConnectorKind.TwistOn].Usual, SplicePlace.Dry), HouseRules.Default);
-        Assert.Contains("1/8 in", Of(Build.Stranded).Steps.Single(s => s.Id == "lead").Text.ToString(UnitLead.Imperial), StringComparison.Ordinal);
+        static SpliceRecipe Of(Build other) =>
+            SpliceRecipe.Of(
+                new(
+                    [Ends.Wire("12"), Ends.Wire("12", other)],
+                    ConnectorRow.All[ConnectorKind.TwistOn].Usual,
+                    SplicePlace.Dry
+                ),
+                HouseRules.Default
+            );
+        Assert.Contains(
+            "1/8 in",
+            Of(Build.Stranded).Steps.Single(s => s.Id == "lead").Text.ToString(UnitLead.Imperial),
+            StringComparison.Ordinal
+        );
         Assert.DoesNotContain(Of(Build.Solid).Steps, s => s.Id == "lead");
     }
 
     [Theory]
     [Trait("Advice", "4.8")]
     [InlineData(HandForm.PigtailTwo, "grip both tips with the pliers")]
-    [InlineData(HandForm.PigtailThree, "Cross two over the one in the middle, grip all three, and twist clockwise; grip again in the same place")]
+    [InlineData(
+        HandForm.PigtailThree,
+        "Cross two over the one in the middle, grip all three, and twist clockwise; grip again in the same place"
+    )]
     [InlineData(HandForm.PigtailFour, "Trim the four tips level first")]
     [InlineData(HandForm.Tap, "ring it twice, slit between, the blade away from you")]
     [InlineData(HandForm.StrandedTee, "Bind the tap’s base with one strand")]
@@ -139,25 +231,43 @@ public sealed class StepsOfTheWorkTests
 
     [Fact]
     [Trait("Advice", "4.9")]
-    public void A_caution_always_has_its_finding() => Gen.Select(Gen.Enum<ConnectorKind>(), Gen.Enum<SplicePlace>(), Wires.List[1, 6]).Sample((kind, place, ends) =>
-    {
-        var recipe = SpliceRecipe.Of(new(ends, ConnectorRow.All[kind].Usual, place), HouseRules.Default);
-        Assert.Equal(recipe.Verdict == Verdict.Caution, recipe.Findings.Any(f => f.Severity == Severity.Fix) && recipe.Verdict != Verdict.Stop);
-    });
+    public void A_caution_always_has_its_finding() =>
+        Gen.Select(Gen.Enum<ConnectorKind>(), Gen.Enum<SplicePlace>(), Wires.List[1, 6])
+            .Sample(
+                (kind, place, ends) =>
+                {
+                    var recipe = SpliceRecipe.Of(new(ends, ConnectorRow.All[kind].Usual, place), HouseRules.Default);
+                    Assert.Equal(
+                        recipe.Verdict == Verdict.Caution,
+                        recipe.Findings.Any(f => f.Severity == Severity.Fix) && recipe.Verdict != Verdict.Stop
+                    );
+                }
+            );
 
     [Fact]
     [Trait("Advice", "4.10")]
     public void A_two_wire_plug_hears_no_word_of_an_earth_and_every_plug_ends_with_tests()
     {
-        static List<string> Of(double? earth) => [.. PlugRefit.Of(Ends.Wire("16", Build.FineStranded), ScrewSize.Parse("#6"), 22, 24, earth, HouseRules.Default).Steps.Select(Ends.Read)];
+        static List<string> Of(double? earth) =>
+            [
+                .. PlugRefit
+                    .Of(Ends.Wire("16", Build.FineStranded), ScrewSize.Parse("#6"), 22, 24, earth, HouseRules.Default)
+                    .Steps.Select(Ends.Read),
+            ];
         var two = Of(null);
-        Assert.DoesNotContain(two, s => s.Contains("earth", StringComparison.Ordinal) || s.Contains("jacket", StringComparison.Ordinal));
+        Assert.DoesNotContain(two, s =>
+            s.Contains("earth", StringComparison.Ordinal) || s.Contains("jacket", StringComparison.Ordinal)
+        );
         Assert.Contains(Of(30), s => s.Contains("mark each length with the thumb", StringComparison.Ordinal));
         Assert.Contains(Of(30), s => s.Contains("for a knot two diameters of the cord more", StringComparison.Ordinal));
         Assert.Contains("earth pin to case, under 1", Of(30)[^1], StringComparison.Ordinal);
-        Assert.All([two[^1], Of(30)[^1]], s => Assert.EndsWith("first power-up behind ground-fault protection.", s, StringComparison.Ordinal));
+        Assert.All([two[^1], Of(30)[^1]], s =>
+            Assert.EndsWith("first power-up behind ground-fault protection.", s, StringComparison.Ordinal)
+        );
         // A bridged fuse, an earth that lands nowhere, a clamp too wide are cues.
-        Assert.All([CordCue.FuseBridged, CordCue.EarthNotLanded, CordCue.ClampTooWide], c => Assert.Single(CordSign.All, s => s.Cue == c));
+        Assert.All([CordCue.FuseBridged, CordCue.EarthNotLanded, CordCue.ClampTooWide], c =>
+            Assert.Single(CordSign.All, s => s.Cue == c)
+        );
     }
 
     [Theory]
@@ -169,25 +279,50 @@ public sealed class StepsOfTheWorkTests
     {
         Assert.Equal(watts, SolderedEntry.IronWatts(Ends.Wire(size, Build.FineStranded)));
         var steps = SolderedEntry.Steps(Ends.Wire(size, Build.FineStranded)).Select(Ends.Read).ToList();
-        Assert.Contains(steps, s => s.StartsWith("Two schools: tin the strands before hooking", StringComparison.Ordinal));
-        Assert.Contains(steps, s => s.Contains("1 mm rosin-cored solder, tin-lead or lead-free", StringComparison.Ordinal));
+        Assert.Contains(steps, s =>
+            s.StartsWith("Two schools: tin the strands before hooking", StringComparison.Ordinal)
+        );
+        Assert.Contains(steps, s =>
+            s.Contains("1 mm rosin-cored solder, tin-lead or lead-free", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     [Trait("Advice", "4.12")]
     public void A_pin_that_nobody_spoke_of_is_asked_about()
     {
-        var map = new PinMap("fan", 6, 2, [new(1, PinFunction.Line, "1"), new(2, PinFunction.Common, "2"), new(3, PinFunction.Earth, "PE")]) { KeySeen = true };
-        Assert.Contains("pins 4, 5, 6 are for", Ends.Read(PinMapChecks.Of(map).Single(f => f.Check == "pin-unsaid").Says), StringComparison.Ordinal);
+        var map = new PinMap(
+            "fan",
+            6,
+            2,
+            [new(1, PinFunction.Line, "1"), new(2, PinFunction.Common, "2"), new(3, PinFunction.Earth, "PE")]
+        )
+        {
+            KeySeen = true,
+        };
+        Assert.Contains(
+            "pins 4, 5, 6 are for",
+            Ends.Read(PinMapChecks.Of(map).Single(f => f.Check == "pin-unsaid").Says),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     [Trait("Advice", "4.13")]
     public void Behind_a_bad_cord_one_looks_on_to_fuse_wiring_and_earth()
     {
-        static CordTriage Of(params CordCue[] seen) => CordTriage.Of(seen, Enum.GetValues<CordPlace>(), DamagedCord.ReplaceWithMouldedCord, mouldedToBeHad: true, new());
+        static CordTriage Of(params CordCue[] seen) =>
+            CordTriage.Of(
+                seen,
+                Enum.GetValues<CordPlace>(),
+                DamagedCord.ReplaceWithMouldedCord,
+                mouldedToBeHad: true,
+                new()
+            );
         var next = string.Join(' ', Of(CordCue.BladesScorched).LookNext);
-        Assert.All(["fuse and its holder", "primary wiring", "The earth", "Solder"], what => Assert.Contains(what, next, StringComparison.Ordinal));
+        Assert.All(["fuse and its holder", "primary wiring", "The earth", "Solder"], what =>
+            Assert.Contains(what, next, StringComparison.Ordinal)
+        );
         Assert.Empty(Of().LookNext);
         Assert.Empty(Of(CordCue.PrintGone).LookNext);
     }
@@ -199,29 +334,63 @@ public sealed class StepsOfTheWorkTests
     public void What_cannot_be_seen_or_reached_is_landed_accordingly(bool? accessible, bool? visible, string says)
     {
         Landing Of(bool? reach, bool? see) => Ends.Block() with { IsAccessible = reach, IsVisible = see };
-        Assert.Contains(Ends.Recipe(Ends.Wire("14"), Of(accessible, visible)).Cautions, c => Ends.Read(c).Contains(says, StringComparison.Ordinal));
-        Assert.DoesNotContain(Ends.Recipe(Ends.Wire("14"), Of(true, true)).Cautions, c => Ends.Read(c).Contains(says, StringComparison.Ordinal));
+        Assert.Contains(Ends.Recipe(Ends.Wire("14"), Of(accessible, visible)).Cautions, c =>
+            Ends.Read(c).Contains(says, StringComparison.Ordinal)
+        );
+        Assert.DoesNotContain(Ends.Recipe(Ends.Wire("14"), Of(true, true)).Cautions, c =>
+            Ends.Read(c).Contains(says, StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     [Trait("Advice", "4.17")]
     public void The_small_words_of_the_hand_are_there()
     {
-        Assert.Contains("square or trapezoid, with a ratchet, never a stripper’s jaws", string.Join(' ', Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block()).Tools.Select(Ends.Read)), StringComparison.Ordinal);
-        Assert.Contains("the pin on the strands", Step(Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block()), "crimp-ferrule"), StringComparison.Ordinal);
-        Assert.Contains("barrel on the metal, grip on the insulation", Step(Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(4, null, null, null)), "crimp-ring"), StringComparison.Ordinal);
+        Assert.Contains(
+            "square or trapezoid, with a ratchet, never a stripper’s jaws",
+            string.Join(
+                ' ',
+                Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block()).Tools.Select(Ends.Read)
+            ),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "the pin on the strands",
+            Step(Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block()), "crimp-ferrule"),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "barrel on the metal, grip on the insulation",
+            Step(Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(4, null, null, null)), "crimp-ring"),
+            StringComparison.Ordinal
+        );
         var deep = Ends.Recipe(Ends.Wire("14", Build.Stranded), new DeepPushIn(new()));
         Assert.Contains("with tape", Step(deep, "mark-depth"), StringComparison.Ordinal);
-        Assert.StartsWith("Start all wires, then take each in pliers and push it home", Step(deep, "land-straight"), StringComparison.Ordinal);
-        Assert.Contains("A blade of the right width at the release’s angle, pushed hard and held: twist the wire out", Ends.Read(deep.Undo!), StringComparison.Ordinal);
-        Assert.StartsWith("Pull the plug and keep it in sight. Tag and photograph the old leads before they are cut", Ends.Read(SolderedEntry.Steps(Ends.Wire("16"))[0]), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Start all wires, then take each in pliers and push it home",
+            Step(deep, "land-straight"),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "A blade of the right width at the release’s angle, pushed hard and held: twist the wire out",
+            Ends.Read(deep.Undo!),
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith(
+            "Pull the plug and keep it in sight. Tag and photograph the old leads before they are cut",
+            Ends.Read(SolderedEntry.Steps(Ends.Wire("16"))[0]),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     [Trait("Advice", "4.19")]
     public void A_box_has_a_verdict_in_a_sentence_and_names_one_that_would_do()
     {
-        BoxContents contents = new([new CountedSize(4, ConductorSize.Parse("2.5 mm²"))], []) { Yokes = [ConductorSize.Parse("12")] };
+        BoxContents contents = new([new CountedSize(4, ConductorSize.Parse("2.5 mm²"))], [])
+        {
+            Yokes = [ConductorSize.Parse("12")],
+        };
         var (fits, full) = (BoxFill.Of(contents, 14), BoxFill.Of(contents, 10));
         Assert.EndsWith("it fits.", Ends.Read(fits.Says), StringComparison.Ordinal);
         Assert.Contains("too full. Take a box such as", Ends.Read(full.Says), StringComparison.Ordinal);
@@ -236,9 +405,22 @@ public sealed class StepsOfTheWorkTests
     public void What_a_colour_means_elsewhere_is_only_said_of_what_may_be_from_there()
     {
         static IEnumerable<string> Misleads(bool foreign, Region region, params string[] colours) =>
-            CordIdentity.Of([.. colours.Select(c => new SeenConductor(InsulationColour.TryParse(c, out var read) ? read : null, []))], region, foreign).Conductors.SelectMany(c => c.Misleads);
+            CordIdentity
+                .Of(
+                    [
+                        .. colours.Select(c => new SeenConductor(
+                            InsulationColour.TryParse(c, out var read) ? read : null,
+                            []
+                        )),
+                    ],
+                    region,
+                    foreign
+                )
+                .Conductors.SelectMany(c => c.Misleads);
         Assert.Empty(Misleads(false, Region.NorthAmerica, "black", "white", "green"));
-        Assert.Contains(Misleads(true, Region.NorthAmerica, "black", "white", "green"), m => m.Contains("British", StringComparison.Ordinal));
+        Assert.Contains(Misleads(true, Region.NorthAmerica, "black", "white", "green"), m =>
+            m.Contains("British", StringComparison.Ordinal)
+        );
         // Brown beside black: the cord itself shows that it is from elsewhere.
         Assert.NotEmpty(Misleads(false, Region.NorthAmerica, "black", "brown", "green"));
         Assert.Empty(Misleads(false, Region.Iec, "brown", "blue", "green/yellow"));
@@ -248,5 +430,10 @@ public sealed class StepsOfTheWorkTests
     private static string Step(Recipe recipe, string id) => Ends.Read(recipe.Steps.Single(s => s.Id == id).Text);
 
     private static HandSplice Hand(HandForm form, string size = "12") =>
-        HandSplice.Of(form, Ends.Wire(size, HandSplice.IsOfStrands(form) ? Build.Stranded : Build.Solid), new Turns(3, 4), PigtailStrip.OneAndAHalfInches);
+        HandSplice.Of(
+            form,
+            Ends.Wire(size, HandSplice.IsOfStrands(form) ? Build.Stranded : Build.Solid),
+            new Turns(3, 4),
+            PigtailStrip.OneAndAHalfInches
+        );
 }

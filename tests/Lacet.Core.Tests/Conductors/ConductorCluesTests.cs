@@ -7,7 +7,9 @@ namespace Lacet.Core.Tests.Conductors;
 /// <summary>What size is this? From strands, calipers, print and the stripper's hole.</summary>
 public sealed class ConductorCluesTests
 {
-    /// <summary>Strand counts and diameters of ASTM B174 class K (0.010 in) and IEC 60228 class 5; from memory.</summary>
+    /// <summary>
+    /// Strand counts and diameters of ASTM B174 class K (0.010 in) and IEC 60228 class 5; from memory.
+    /// </summary>
     [Theory]
     [Trait("Advice", "4.14")]
     [InlineData(16, 0.254, "18 AWG")]
@@ -24,11 +26,16 @@ public sealed class ConductorCluesTests
     public void Fine_strands_counted_and_measured_name_their_size(int strands, double mm, string size)
     {
         var candidates = new ConductorClues { Strands = strands, StrandDiameter = new(mm) }.Candidates();
-        Assert.Contains(candidates, c => c.Conductor.Size.Name == size && c.Conductor.Build == Build.FineStranded && c.Sureness < Sureness.Possible);
+        Assert.Contains(candidates, c =>
+            c.Conductor.Size.Name == size && c.Conductor.Build == Build.FineStranded && c.Sureness < Sureness.Possible
+        );
         Assert.All(candidates, c => Assert.Equal(Build.FineStranded, c.Conductor.Build));
     }
 
-    /// <summary>Diameters of solid wires, 0.005 × 92^((36-n)/39) in (ASTM B258), and the strands of class B conductors (NEC chapter 9 table 8); from memory.</summary>
+    /// <summary>
+    /// Diameters of solid wires, 0.005 × 92^((36-n)/39) in (ASTM B258), and the strands of class B conductors (NEC
+    /// chapter 9 table 8); from memory.
+    /// </summary>
     [Theory]
     [InlineData(1, 1.628, "14 AWG", Build.Solid)]
     [InlineData(1, 2.053, "12 AWG", Build.Solid)]
@@ -69,12 +76,27 @@ public sealed class ConductorCluesTests
     [Fact]
     public void Clues_that_contradict_each_other_leave_nothing_and_none_at_all_is_refused()
     {
-        Assert.Empty(new ConductorClues { Print = "12 AWG", Strands = 1, StrandDiameter = new(1.0) }.Candidates());
+        Assert.Empty(
+            new ConductorClues
+            {
+                Print = "12 AWG",
+                Strands = 1,
+                StrandDiameter = new(1.0),
+            }.Candidates()
+        );
         Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Print = " " }.Candidates());
-        Assert.Equal("print", Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Print = "MTW" }.Candidates()).Field);
-        Assert.Equal("strandDiameterMm", Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Strands = 7 }.Candidates()).Field);
+        Assert.Equal(
+            "print",
+            Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Print = "MTW" }.Candidates()).Field
+        );
+        Assert.Equal(
+            "strandDiameterMm",
+            Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Strands = 7 }.Candidates()).Field
+        );
         Assert.Throws<ImpossibleInputException>(() => new ConductorClues { Strands = 0 }.Candidates());
-        Assert.Throws<ImpossibleInputException>(() => new ConductorClues { BareDiameter = new(double.NaN) }.Candidates());
+        Assert.Throws<ImpossibleInputException>(() =>
+            new ConductorClues { BareDiameter = new(double.NaN) }.Candidates()
+        );
     }
 
     /// <summary>Whatever a stocked wire measures, it is among what it may be.</summary>
@@ -86,7 +108,13 @@ public sealed class ConductorCluesTests
             foreach (var build in new[] { Build.Solid, Build.Stranded })
             {
                 var wire = Conductor.Of(size, build, Material.Copper);
-                var found = new ConductorClues { Strands = wire.Strands, StrandDiameter = wire.StrandDiameter, BareDiameter = wire.Diameter, OverInsulation = wire.InsulationOuterDiameter }.Candidates();
+                var found = new ConductorClues
+                {
+                    Strands = wire.Strands,
+                    StrandDiameter = wire.StrandDiameter,
+                    BareDiameter = wire.Diameter,
+                    OverInsulation = wire.InsulationOuterDiameter,
+                }.Candidates();
                 Assert.Contains(found, c => c.Conductor.Size == size && c.Conductor.Build == build);
             }
         }
@@ -94,7 +122,20 @@ public sealed class ConductorCluesTests
 
     [Fact]
     [Trait("Advice", "4.15")]
-    public void Every_kind_of_landing_says_how_it_differs_in_use() => Assert.All(
-        new Landing[] { new BindingScrew(null, null), new BackStab(new()), new LeverClamp(new()), new SolderLug(null), new CrimpedLug(null, null, null) },
-        l => Assert.True(LandingTraits.For(l.Kind) is { Minutes: > 0 } t && t.Says.ToString(System.Globalization.CultureInfo.InvariantCulture).EndsWith('.')));
+    public void Every_kind_of_landing_says_how_it_differs_in_use() =>
+        Assert.All(
+            new Landing[]
+            {
+                new BindingScrew(null, null),
+                new BackStab(new()),
+                new LeverClamp(new()),
+                new SolderLug(null),
+                new CrimpedLug(null, null, null),
+            },
+            l =>
+                Assert.True(
+                    LandingTraits.For(l.Kind) is { Minutes: > 0 } t
+                        && t.Says.ToString(System.Globalization.CultureInfo.InvariantCulture).EndsWith('.')
+                )
+        );
 }

@@ -39,9 +39,14 @@ public sealed class ConductorTests
     [Fact]
     public void A_metric_size_has_the_resistance_of_its_standard_and_never_the_formula()
     {
-        foreach (var size in ConductorSize.Stocked.Where(s => s.System == SizeSystem.Metric && s.Area.SquareMillimetres >= 0.5))
+        foreach (
+            var size in ConductorSize.Stocked.Where(s =>
+                s.System == SizeSystem.Metric && s.Area.SquareMillimetres >= 0.5
+            )
+        )
         {
-            // IEC 60228's greatest resistance is above what the name would give: the true area is smaller than the name.
+            // IEC 60228's greatest resistance is above what the name would give: the true area is smaller than the
+            // name.
             var wire = Conductor.Of(size, Build.Stranded, Material.Copper);
             Assert.True(wire.ResistanceOhmPerKm >= 17.241 / size.Area.SquareMillimetres, size.Name);
         }
@@ -55,10 +60,13 @@ public sealed class ConductorTests
     }
 
     [Fact]
-    public void Aluminium_has_about_1_64_times_the_resistance_of_copper() => Assert.Equal(
-        28.264 / 17.241,
-        Ends.Wire("4", material: Material.Aluminium).ResistanceOhmPerKm!.Value / Ends.Wire("4").ResistanceOhmPerKm!.Value,
-        1e-9);
+    public void Aluminium_has_about_1_64_times_the_resistance_of_copper() =>
+        Assert.Equal(
+            28.264 / 17.241,
+            Ends.Wire("4", material: Material.Aluminium).ResistanceOhmPerKm!.Value
+                / Ends.Wire("4").ResistanceOhmPerKm!.Value,
+            1e-9
+        );
 
     /// <summary>NEC chapter 9 table 8, overall diameters of stranded conductors in inches, from memory.</summary>
     [Theory]
@@ -87,11 +95,17 @@ public sealed class ConductorTests
         }
     }
 
-    /// <summary>ASTM B174 class K is made of 30 AWG strands: counts follow the area (within the lay's rounding).</summary>
+    /// <summary>
+    /// ASTM B174 class K is made of 30 AWG strands: counts follow the area (within the lay's rounding).
+    /// </summary>
     [Fact]
     public void Fine_strands_of_cord_are_30_AWG()
     {
-        foreach (var size in ConductorSize.Stocked.Where(s => s.System != SizeSystem.Metric && s.Area.SquareMillimetres > 0.8))
+        foreach (
+            var size in ConductorSize.Stocked.Where(s =>
+                s.System != SizeSystem.Metric && s.Area.SquareMillimetres > 0.8
+            )
+        )
         {
             var count = Conductor.Of(size, Build.FineStranded, Material.Copper).Strands;
             Assert.Equal(size.Area.SquareMillimetres / WireGauge.AreaOf(30).SquareMillimetres, count, count * 0.03);
@@ -99,17 +113,17 @@ public sealed class ConductorTests
     }
 
     [Fact]
-    public void A_stranded_wire_is_thicker_than_a_solid_one_of_the_same_size() => Assert.All(
-        ConductorSize.Stocked,
-        size => Assert.True(
-            Conductor.Of(size, Build.Solid, Material.Copper).Diameter < Conductor.Of(size, Build.Stranded, Material.Copper).Diameter));
+    public void A_stranded_wire_is_thicker_than_a_solid_one_of_the_same_size() =>
+        Assert.All(ConductorSize.Stocked, size =>
+            Assert.True(
+                Conductor.Of(size, Build.Solid, Material.Copper).Diameter
+                    < Conductor.Of(size, Build.Stranded, Material.Copper).Diameter
+            )
+        );
 
     [Fact]
-    public void Typical_insulation_is_thicker_than_the_metal_in_every_build() => Assert.All(
-        ConductorSize.Stocked,
-        size => Assert.All(
-            Enum.GetValues<Build>(),
-            build =>
+    public void Typical_insulation_is_thicker_than_the_metal_in_every_build() =>
+        Assert.All(ConductorSize.Stocked, size => Assert.All(Enum.GetValues<Build>(), build =>
             {
                 var wire = Conductor.Of(size, build, Material.Copper);
                 Assert.True(wire.InsulationOuterDiameter > wire.Diameter, wire.ToString());
@@ -140,7 +154,8 @@ public sealed class ConductorTests
     [InlineData("1,5 class 5", "1.5 mm² fine-stranded copper")]
     [InlineData("250 kcmil stranded aluminum", "250 kcmil stranded aluminium")]
     [InlineData("  14   SOL  ", "14 AWG solid copper")]
-    public void A_typed_wire_is_read(string text, string wire) => Assert.Equal(wire, ConductorText.Read(text, null).ToString());
+    public void A_typed_wire_is_read(string text, string wire) =>
+        Assert.Equal(wire, ConductorText.Read(text, null).ToString());
 
     [Fact]
     public void What_is_left_out_stays_as_it_was()
@@ -174,15 +189,17 @@ public sealed class ConductorTests
     }
 
     [Fact]
-    public void No_text_makes_it_fail_otherwise() => Gen.String[Gen.Char.AlphaNumeric, 0, 60].Sample(text =>
-    {
-        try
-        {
-            ConductorText.Read(text, null);
-        }
-        catch (ImpossibleInputException refusal)
-        {
-            Assert.NotEmpty(refusal.Message);
-        }
-    });
+    public void No_text_makes_it_fail_otherwise() =>
+        Gen.String[Gen.Char.AlphaNumeric, 0, 60]
+            .Sample(text =>
+            {
+                try
+                {
+                    ConductorText.Read(text, null);
+                }
+                catch (ImpossibleInputException refusal)
+                {
+                    Assert.NotEmpty(refusal.Message);
+                }
+            });
 }

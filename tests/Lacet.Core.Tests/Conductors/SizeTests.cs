@@ -28,7 +28,8 @@ public sealed class SizeTests
     [InlineData("35", "35 mm²")]
     [InlineData("120", "120 mm²")]
     [InlineData(" 1.5 mm ", "1.5 mm²")]
-    public void A_size_is_read_as_people_write_it(string text, string name) => Assert.Equal(name, ConductorSize.Parse(text).Name);
+    public void A_size_is_read_as_people_write_it(string text, string name) =>
+        Assert.Equal(name, ConductorSize.Parse(text).Name);
 
     [Theory]
     [InlineData("30 AWG", "not a size that Lacet knows")]
@@ -95,5 +96,6 @@ public sealed class SizeTests
     [Theory]
     [InlineData("14 AWG", "14 AWG (2.08 mm²)")]
     [InlineData("2.5 mm²", "2.5 mm² (about 14 AWG)")]
-    public void A_size_is_named_in_both_systems(string size, string both) => Assert.Equal(both, ConductorSize.Parse(size).NameInBoth);
+    public void A_size_is_named_in_both_systems(string size, string both) =>
+        Assert.Equal(both, ConductorSize.Parse(size).NameInBoth);
 }

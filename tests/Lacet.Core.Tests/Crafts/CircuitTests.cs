@@ -5,7 +5,9 @@ namespace Lacet.Core.Tests.Crafts;
 /// <summary>Circuits against the tables of the code; all recalled from memory, the tables named beside each.</summary>
 public sealed class CircuitTests
 {
-    /// <summary>NEC chapter 9 table 8, uncoated copper at 75 °C, Ω/kft solid; 1 % is what rounding and lay leave open.</summary>
+    /// <summary>
+    /// NEC chapter 9 table 8, uncoated copper at 75 °C, Ω/kft solid; 1 % is what rounding and lay leave open.
+    /// </summary>
     [Theory]
     [InlineData("18", 7.77)]
     [InlineData("16", 4.89)]
@@ -23,20 +25,33 @@ public sealed class CircuitTests
     [InlineData("1/0", 0.122)]
     [InlineData("4/0", 0.0608)]
     public void Resistance_of_strands_is_the_table_s(string size, double ohmsPerKft) =>
-        Assert.Equal(ohmsPerKft, VoltageDrop.Ohms(Ends.Wire(size, Build.Stranded), new Length(304_800))!.Value, ohmsPerKft * 0.015);
+        Assert.Equal(
+            ohmsPerKft,
+            VoltageDrop.Ohms(Ends.Wire(size, Build.Stranded), new Length(304_800))!.Value,
+            ohmsPerKft * 0.015
+        );
 
     /// <summary>Worked by hand: 12 AWG, 100 ft, 16 A, 120 V: 2 × 100 × 1.93/1000 × 16 = 6.18 V, 5.15 %.</summary>
     [Fact]
     public void Drop_with_one_phase_goes_there_and_back() =>
-        Assert.Equal(5.15, VoltageDrop.Percent(VoltageDrop.Ohms(Ends.Wire("12"), new Length(30_480))!.Value, 16, 120, 1), 0.03);
+        Assert.Equal(
+            5.15,
+            VoltageDrop.Percent(VoltageDrop.Ohms(Ends.Wire("12"), new Length(30_480))!.Value, 16, 120, 1),
+            0.03
+        );
 
     /// <summary>Worked by hand: the same ohms with three phases at 208 V: √3 × 0.193 × 16 / 208 = 2.6 %.</summary>
     [Fact]
     public void Drop_with_three_phases_is_less() =>
-        Assert.Equal(2.6, VoltageDrop.Percent(VoltageDrop.Ohms(Ends.Wire("12"), new Length(30_480))!.Value, 16, 208, 3), 0.05);
+        Assert.Equal(
+            2.6,
+            VoltageDrop.Percent(VoltageDrop.Ohms(Ends.Wire("12"), new Length(30_480))!.Value, 16, 208, 3),
+            0.05
+        );
 
     [Fact]
-    public void Aluminium_in_metric_sizes_has_no_table_here() => Assert.Null(VoltageDrop.Ohms(Ends.Wire("2.5 mm²", material: Material.Aluminium), new Length(1000)));
+    public void Aluminium_in_metric_sizes_has_no_table_here() =>
+        Assert.Null(VoltageDrop.Ohms(Ends.Wire("2.5 mm²", material: Material.Aluminium), new Length(1000)));
 
     /// <summary>NEC 310.15(C)(1) on the 90 °C column of 310.16, never more than the terminal's own.</summary>
     [Theory]
@@ -51,13 +66,19 @@ public sealed class CircuitTests
         Assert.Equal(amps, Ampacity.Together(Ends.Wire(size), null, count)!.Amps, 6);
 
     [Fact]
-    public void More_together_never_carry_more() => Gen.Int[1, 60].Sample(n =>
-        Ampacity.Together(Ends.Wire("8", Build.Stranded), 75, n + 1)!.Amps <= Ampacity.Together(Ends.Wire("8", Build.Stranded), 75, n)!.Amps);
+    public void More_together_never_carry_more() =>
+        Gen.Int[1, 60]
+            .Sample(n =>
+                Ampacity.Together(Ends.Wire("8", Build.Stranded), 75, n + 1)!.Amps
+                <= Ampacity.Together(Ends.Wire("8", Build.Stranded), 75, n)!.Amps
+            );
 
     [Fact]
     public void A_receptacle_without_a_table_has_no_load() => Assert.Null(ReceptacleRatings.PluggedLoad(50));
 
-    /// <summary>NEC 310.16 with 110.14(C): copper at the terminal's own column, and the small-conductor limit of 240.4(D).</summary>
+    /// <summary>
+    /// NEC 310.16 with 110.14(C): copper at the terminal's own column, and the small-conductor limit of 240.4(D).
+    /// </summary>
     [Theory]
     [InlineData("14", null, 15, 15)]
     [InlineData("14", 75, 20, 15)]
@@ -102,19 +123,23 @@ public sealed class CircuitTests
     [InlineData("2.5 mm²", Material.Aluminium)]
     [InlineData("22", Material.Copper)]
     [InlineData("14", Material.Aluminium)]
-    public void What_no_table_has_is_not_judged(string size, Material material) => Assert.Null(Ampacity.For(Ends.Wire(size, Build.Stranded, material: material), null));
+    public void What_no_table_has_is_not_judged(string size, Material material) =>
+        Assert.Null(Ampacity.For(Ends.Wire(size, Build.Stranded, material: material), null));
 
     [Fact]
-    public void A_larger_conductor_never_carries_less() => Assert.All(
-        new[] { Material.Copper, Material.Aluminium },
-        material =>
+    public void A_larger_conductor_never_carries_less() =>
+        Assert.All(new[] { Material.Copper, Material.Aluminium }, material =>
         {
             string[] sizes = ["12", "10", "8", "6", "4", "3", "2", "1", "1/0", "2/0", "3/0", "4/0", "250 kcmil"];
-            var amps = sizes.Select(s => Ampacity.For(Ends.Wire(s, Build.Stranded, material: material), 75)!.Amps).ToList();
+            var amps = sizes
+                .Select(s => Ampacity.For(Ends.Wire(s, Build.Stranded, material: material), 75)!.Amps)
+                .ToList();
             Assert.Equal(amps.Order(), amps);
         });
 
-    /// <summary>NEC 210.21(B)(2) and (3): what a circuit of two or more receptacles may have, and what is plugged into one.</summary>
+    /// <summary>
+    /// NEC 210.21(B)(2) and (3): what a circuit of two or more receptacles may have, and what is plugged into one.
+    /// </summary>
     [Theory]
     [InlineData(15, new double[] { 15 }, 12.0)]
     [InlineData(20, new double[] { 15, 20 }, 16.0)]
@@ -128,13 +153,18 @@ public sealed class CircuitTests
     }
 
     [Fact]
-    public void The_drop_grows_with_length_and_load_and_falls_with_voltage() => Gen.Select(Gen.Double[1, 500], Gen.Double[0.1, 30], Gen.Double[12, 480]).Sample((metres, amps, volts) =>
-    {
-        var ohms = VoltageDrop.Ohms(Ends.Wire("12"), new Length(metres * 1000))!.Value;
-        var drop = VoltageDrop.Percent(ohms, amps, volts, 1);
-        Assert.Equal(drop * 2, VoltageDrop.Percent(ohms, amps * 2, volts, 1), drop * 1e-9);
-        Assert.Equal(drop / 2, VoltageDrop.Percent(ohms, amps, volts * 2, 1), drop * 1e-9);
-        // Three phases carry the same current with √3/2 of the drop of one, for the same voltage between wires.
-        Assert.Equal(drop * Math.Sqrt(3) / 2, VoltageDrop.Percent(ohms, amps, volts, 3), drop * 1e-9);
-    });
+    public void The_drop_grows_with_length_and_load_and_falls_with_voltage() =>
+        Gen.Select(Gen.Double[1, 500], Gen.Double[0.1, 30], Gen.Double[12, 480])
+            .Sample(
+                (metres, amps, volts) =>
+                {
+                    var ohms = VoltageDrop.Ohms(Ends.Wire("12"), new Length(metres * 1000))!.Value;
+                    var drop = VoltageDrop.Percent(ohms, amps, volts, 1);
+                    Assert.Equal(drop * 2, VoltageDrop.Percent(ohms, amps * 2, volts, 1), drop * 1e-9);
+                    Assert.Equal(drop / 2, VoltageDrop.Percent(ohms, amps, volts * 2, 1), drop * 1e-9);
+                    // Three phases carry the same current with √3/2 of the drop of one, for the same voltage between
+                    // wires.
+                    Assert.Equal(drop * Math.Sqrt(3) / 2, VoltageDrop.Percent(ohms, amps, volts, 3), drop * 1e-9);
+                }
+            );
 }

@@ -5,8 +5,13 @@ namespace Lacet.Core.Tests.Crafts;
 /// <summary>Ferrules: size by area, pin by depth, collar by insulation.</summary>
 public sealed class FerruleTests
 {
-    private static FerruleChoice? For(string size, double depth = 60, Build build = Build.FineStranded, double? od = null, HouseRules? rules = null) =>
-        FerruleChoice.For(Ends.Wire(size, build, od), new Length(depth), rules ?? HouseRules.Default);
+    private static FerruleChoice? For(
+        string size,
+        double depth = 60,
+        Build build = Build.FineStranded,
+        double? od = null,
+        HouseRules? rules = null
+    ) => FerruleChoice.For(Ends.Wire(size, build, od), new Length(depth), rules ?? HouseRules.Default);
 
     /// <summary>The usual AWG to mm² pairs on ferrule packets (common practice).</summary>
     [Theory]
@@ -27,12 +32,17 @@ public sealed class FerruleTests
     [InlineData("250 kcmil", 120)]
     [InlineData("2.5 mm²", 2.5)]
     [InlineData("0.25 mm²", 0.25)]
-    public void A_conductor_gets_its_usual_size(string size, double mm2) => Assert.Equal(mm2, For(size)!.Size.SquareMillimetres);
+    public void A_conductor_gets_its_usual_size(string size, double mm2) =>
+        Assert.Equal(mm2, For(size)!.Size.SquareMillimetres);
 
     [Fact]
     public void Strands_enter_every_pin_that_is_chosen()
     {
-        foreach (var size in ConductorSize.Stocked.Where(s => s.PairedArea is >= 0.25 and <= 50 && s.Name is not ("28 AWG" or "26 AWG")))
+        foreach (
+            var size in ConductorSize.Stocked.Where(s =>
+                s.PairedArea is >= 0.25 and <= 50 && s.Name is not ("28 AWG" or "26 AWG")
+            )
+        )
         {
             foreach (var build in new[] { Build.Stranded, Build.FineStranded })
             {
@@ -50,9 +60,13 @@ public sealed class FerruleTests
     [InlineData("28", 0.08)]
     [InlineData("26", 0.14)]
     [InlineData("24", 0.25)]
-    public void The_smallest_wires_have_ferrules_of_their_own(string size, double mm2) => Assert.Equal(mm2, For(size)!.Size.SquareMillimetres);
+    public void The_smallest_wires_have_ferrules_of_their_own(string size, double mm2) =>
+        Assert.Equal(mm2, For(size)!.Size.SquareMillimetres);
 
-    /// <summary>A sleeve without a collar is as long as its clamp is deep: a 25 mm sleeve in a clamp of 32 mm would let insulation in.</summary>
+    /// <summary>
+    /// A sleeve without a collar is as long as its clamp is deep: a 25 mm sleeve in a clamp of 32 mm would let
+    /// insulation in.
+    /// </summary>
     [Theory]
     [Trait("Advice", "1.9")]
     [InlineData("70 mm²", 32)]
@@ -61,8 +75,16 @@ public sealed class FerruleTests
     {
         var recipe = Ends.Recipe(Ends.Wire(size, Build.FineStranded), Ends.Block(25, 120, depth));
         Assert.Equal((Collar.None, depth), (recipe.Ferrule!.Collar, recipe.Ferrule.Pin.Millimetres));
-        Assert.Contains("along its whole length", Ends.Read(recipe.Steps.Single(s => s.Id == "crimp-ferrule").Text), StringComparison.Ordinal);
-        Assert.Contains("until the insulation meets the block", Ends.Read(recipe.Steps.Single(s => s.Id == "land-straight").Text), StringComparison.Ordinal);
+        Assert.Contains(
+            "along its whole length",
+            Ends.Read(recipe.Steps.Single(s => s.Id == "crimp-ferrule").Text),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            "until the insulation meets the block",
+            Ends.Read(recipe.Steps.Single(s => s.Id == "land-straight").Text),
+            StringComparison.Ordinal
+        );
         Assert.DoesNotContain(recipe.Steps, s => Ends.Read(s.Text).Contains("collar", StringComparison.Ordinal));
         Assert.Contains(recipe.Tools, t => Ends.Read(t).StartsWith("hydraulic", StringComparison.Ordinal));
     }
@@ -130,14 +152,25 @@ public sealed class FerruleTests
     [Fact]
     public void Sizes_and_pins_never_fall_as_the_conductor_grows()
     {
-        var metric = ConductorSize.Stocked.Where(s => s.System == SizeSystem.Metric)
-            .Select(s => FerruleChoice.For(Conductor.Of(s, Build.FineStranded, Material.Copper), new Length(12), HouseRules.Default)!).ToList();
-        Assert.Equal(metric.Select(f => f.Size.SquareMillimetres).Order(), metric.Select(f => f.Size.SquareMillimetres));
+        var metric = ConductorSize
+            .Stocked.Where(s => s.System == SizeSystem.Metric)
+            .Select(s =>
+                FerruleChoice.For(
+                    Conductor.Of(s, Build.FineStranded, Material.Copper),
+                    new Length(12),
+                    HouseRules.Default
+                )!
+            )
+            .ToList();
+        Assert.Equal(
+            metric.Select(f => f.Size.SquareMillimetres).Order(),
+            metric.Select(f => f.Size.SquareMillimetres)
+        );
     }
 
     /// <summary>
-    /// A pin crimped on its own size goes through the gauge that its size's opening must let in: IEC 60947-1 table 7, form B,
-    /// mm across (from memory). Over its corners it may stand wider, which a round hole notices.
+    /// A pin crimped on its own size goes through the gauge that its size's opening must let in: IEC 60947-1 table 7,
+    /// form B, mm across (from memory). Over its corners it may stand wider, which a round hole notices.
     /// </summary>
     [Theory]
     [Trait("Advice", "4.16")]
@@ -157,7 +190,10 @@ public sealed class FerruleTests
         Assert.True(pin.Corners > pin.Flats && pin.Collar > pin.Corners);
     }
 
-    /// <summary>By hand: a 1.5 mm² pin of 1.7 mm bore and 0.15 mm wall has 0.87 mm² of its own; 2.37 mm² at 95 % is 1.58 mm square; its collar of 3.5 mm bore and 0.3 mm wall is 4.1 mm.</summary>
+    /// <summary>
+    /// By hand: a 1.5 mm² pin of 1.7 mm bore and 0.15 mm wall has 0.87 mm² of its own; 2.37 mm² at 95 % is 1.58 mm
+    /// square; its collar of 3.5 mm bore and 0.3 mm wall is 4.1 mm.
+    /// </summary>
     [Fact]
     public void A_crimped_pin_is_as_thick_as_its_metal()
     {
@@ -167,7 +203,17 @@ public sealed class FerruleTests
     }
 
     [Fact]
-    public void How_thick_a_twin_is_is_not_guessed() => Assert.Null(CrimpedPin.Of(
-        FerruleChoice.ForTwo(Ends.Wire("1 mm²", Build.FineStranded), Ends.Wire("1 mm²", Build.FineStranded), new(12), HouseRules.Default)!,
-        Ends.Wire("1 mm²", Build.FineStranded), null));
+    public void How_thick_a_twin_is_is_not_guessed() =>
+        Assert.Null(
+            CrimpedPin.Of(
+                FerruleChoice.ForTwo(
+                    Ends.Wire("1 mm²", Build.FineStranded),
+                    Ends.Wire("1 mm²", Build.FineStranded),
+                    new(12),
+                    HouseRules.Default
+                )!,
+                Ends.Wire("1 mm²", Build.FineStranded),
+                null
+            )
+        );
 }

@@ -43,34 +43,38 @@ public sealed class HookTests
     }
 
     [Fact]
-    public void An_arc_is_as_long_as_its_chords_added_up() => Hooks.Sample(hook =>
-    {
-        // By another route: a polygon of a thousand sides round the screw.
-        const int Sides = 1000;
-        var turn = 270.0 / Sides * Math.PI / 180;
-        var chords = Sides * 2 * hook.Radius * Math.Sin(turn / 2);
-        Assert.Equal(chords, hook.ArcLength(270), hook.Radius * 1e-5);
-    });
-
-    [Fact]
-    public void The_tip_never_reaches_into_the_lead() => Hooks.Sample(hook =>
-    {
-        // At the greatest angle the tip's inner side is still a wire's diameter off the lead's axis, or the cap of 300° holds.
-        var tipBelowTop = hook.Radius - (hook.Radius * Math.Cos((360 - hook.AngleMost) * Math.PI / 180));
-        Assert.True(tipBelowTop >= hook.WireDiameter - 1e-9 || hook.AngleMost == 300);
-        Assert.InRange(hook.AngleMost, 240, 300);
-    });
-
-    [Fact]
-    public void Insulation_is_never_under_the_head_and_metal_shows_at_most_2_mm_where_it_can() => Hooks.Sample(hook =>
-    {
-        Assert.True(hook.LeadLeast >= hook.EdgeOnAxis);
-        Assert.True(hook.LeadTarget >= hook.LeadLeast);
-        if (hook.InsulationClears)
+    public void An_arc_is_as_long_as_its_chords_added_up() =>
+        Hooks.Sample(hook =>
         {
-            Assert.True(hook.LeadMost - hook.EdgeOnAxis <= 2 + 1e-9);
-        }
-    });
+            // By another route: a polygon of a thousand sides round the screw.
+            const int Sides = 1000;
+            var turn = 270.0 / Sides * Math.PI / 180;
+            var chords = Sides * 2 * hook.Radius * Math.Sin(turn / 2);
+            Assert.Equal(chords, hook.ArcLength(270), hook.Radius * 1e-5);
+        });
+
+    [Fact]
+    public void The_tip_never_reaches_into_the_lead() =>
+        Hooks.Sample(hook =>
+        {
+            // At the greatest angle the tip's inner side is still a wire's diameter off the lead's axis, or the cap of
+            // 300° holds.
+            var tipBelowTop = hook.Radius - (hook.Radius * Math.Cos((360 - hook.AngleMost) * Math.PI / 180));
+            Assert.True(tipBelowTop >= hook.WireDiameter - 1e-9 || hook.AngleMost == 300);
+            Assert.InRange(hook.AngleMost, 240, 300);
+        });
+
+    [Fact]
+    public void Insulation_is_never_under_the_head_and_metal_shows_at_most_2_mm_where_it_can() =>
+        Hooks.Sample(hook =>
+        {
+            Assert.True(hook.LeadLeast >= hook.EdgeOnAxis);
+            Assert.True(hook.LeadTarget >= hook.LeadLeast);
+            if (hook.InsulationClears)
+            {
+                Assert.True(hook.LeadMost - hook.EdgeOnAxis <= 2 + 1e-9);
+            }
+        });
 
     [Fact]
     public void A_larger_screw_or_a_thicker_wire_takes_more_strip()
@@ -78,7 +82,8 @@ public sealed class HookTests
         var byScrew = ScrewSize.All.Select(s => new HookGeometry(Ends.Wire("14"), s).Strip.Target.Millimetres).ToList();
         Assert.Equal(byScrew.Order(), byScrew);
         var bySize = new[] { "18", "16", "14", "12", "10" }
-            .Select(s => new HookGeometry(Ends.Wire(s), ScrewSize.Parse("#10")).Strip.Target.Millimetres).ToList();
+            .Select(s => new HookGeometry(Ends.Wire(s), ScrewSize.Parse("#10")).Strip.Target.Millimetres)
+            .ToList();
         Assert.Equal(bySize.Order(), bySize);
     }
 
@@ -86,7 +91,8 @@ public sealed class HookTests
     [InlineData("8", "#8")]
     [InlineData(" #10 ", "#10")]
     [InlineData("no. 6", "#6")]
-    public void A_screw_is_read_as_people_write_it(string text, string name) => Assert.Equal(name, ScrewSize.Parse(text).Name);
+    public void A_screw_is_read_as_people_write_it(string text, string name) =>
+        Assert.Equal(name, ScrewSize.Parse(text).Name);
 
     [Theory]
     [InlineData("#12")]

@@ -3,7 +3,8 @@ namespace Lacet.Core.Tests.Crafts;
 /// <summary>Torque of lugs by NEC informative annex I and UL 486A-486B (from memory), spot by spot.</summary>
 public sealed class LugTorqueTests
 {
-    private static SetScrewLug Lug(LugDrive drive, double? flats = null, LugSlot? slot = null) => new(drive, flats, slot, 0.5, 300, null, null);
+    private static SetScrewLug Lug(LugDrive drive, double? flats = null, LugSlot? slot = null) =>
+        new(drive, flats, slot, 0.5, 300, null, null);
 
     [Theory]
     [InlineData("14", LugDrive.Hex, 75)]
@@ -34,8 +35,18 @@ public sealed class LugTorqueTests
     [InlineData("14", 0.04, 0.25, true, 9)]
     [InlineData("14", 0.05, 0.28125, true, 15)]
     [InlineData("14", 0.05, 0.4, true, 20)]
-    public void A_slot_goes_by_its_width_and_length(string size, double width, double length, bool small, double inchPounds) =>
-        Assert.Equal(inchPounds, Ends.Torque(Lug(LugDrive.Slotted, slot: new(width, length, small)), size).Window.Target.InchPounds, 1e-6);
+    public void A_slot_goes_by_its_width_and_length(
+        string size,
+        double width,
+        double length,
+        bool small,
+        double inchPounds
+    ) =>
+        Assert.Equal(
+            inchPounds,
+            Ends.Torque(Lug(LugDrive.Slotted, slot: new(width, length, small)), size).Window.Target.InchPounds,
+            1e-6
+        );
 
     [Theory]
     [InlineData(0.125, 45)]
@@ -48,7 +59,10 @@ public sealed class LugTorqueTests
     public void A_socket_goes_by_its_size_across_flats(double flats, double inchPounds) =>
         Assert.Equal(inchPounds, Ends.Torque(Lug(LugDrive.HexSocket, flats), "1/0").Window.Target.InchPounds, 1e-6);
 
-    /// <summary>14 AWG in a lug for 1/0 at 120 lbf·in shears: it has its own line on the label, usually 35 lbf·in (common practice, from memory).</summary>
+    /// <summary>
+    /// 14 AWG in a lug for 1/0 at 120 lbf·in shears: it has its own line on the label, usually 35 lbf·in (common
+    /// practice, from memory).
+    /// </summary>
     [Theory]
     [Trait("Advice", "1.13")]
     [InlineData("14", 35)]
@@ -81,20 +95,28 @@ public sealed class LugTorqueTests
     }
 
     [Fact]
-    public void A_marking_beats_every_table() => Assert.Equal(
-        Trust.Marking, Ends.Torque(new SetScrewLug(LugDrive.Hex, null, null, null, null, null, Ends.Marked(90, 100))).Trust);
+    public void A_marking_beats_every_table() =>
+        Assert.Equal(
+            Trust.Marking,
+            Ends.Torque(new SetScrewLug(LugDrive.Hex, null, null, null, null, null, Ends.Marked(90, 100))).Trust
+        );
 
     [Fact]
     public void A_larger_conductor_is_never_tightened_less()
     {
         foreach (var drive in new[] { LugDrive.Hex, LugDrive.SplitBolt, LugDrive.Slotted })
         {
-            var torques = ConductorSize.Stocked.OrderBy(s => s.Area.SquareMillimetres).Select(s => Ends.Torque(Lug(drive), s.Name).Window.Target.NewtonMetres).ToList();
+            var torques = ConductorSize
+                .Stocked.OrderBy(s => s.Area.SquareMillimetres)
+                .Select(s => Ends.Torque(Lug(drive), s.Name).Window.Target.NewtonMetres)
+                .ToList();
             Assert.Equal(torques.Order(), torques);
         }
     }
 
-    /// <summary>IEC 60947-1, column III (from memory): a nut on M5 is tested at 2.0 N·m, on M6 at 3.0, on M8 at 6.0.</summary>
+    /// <summary>
+    /// IEC 60947-1, column III (from memory): a nut on M5 is tested at 2.0 N·m, on M6 at 3.0, on M8 at 6.0.
+    /// </summary>
     [Theory]
     [InlineData(5, 2.0)]
     [InlineData(6, 3.0)]

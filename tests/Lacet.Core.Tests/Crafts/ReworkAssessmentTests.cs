@@ -6,7 +6,10 @@ namespace Lacet.Core.Tests.Crafts;
 /// <summary>What a spoiled end is still worth, whether it may stay, and what it costs.</summary>
 public sealed class ReworkAssessmentTests
 {
-    /// <summary>ASTM B258: areas of gauges are 1.261 apart; by the published areas of 14 AWG (2.08 mm²) and 12 AWG (3.31 mm²), from memory.</summary>
+    /// <summary>
+    /// ASTM B258: areas of gauges are 1.261 apart; by the published areas of 14 AWG (2.08 mm²) and 12 AWG (3.31 mm²),
+    /// from memory.
+    /// </summary>
     [Fact]
     public void Twelve_of_seven_strands_less_three_is_less_than_fourteen()
     {
@@ -29,15 +32,23 @@ public sealed class ReworkAssessmentTests
         Assert.Equal(less, EffectiveSize.Of(Ends.Wire(size, Build.Stranded), strands, lost).LessThan);
 
     [Fact]
-    public void The_gauge_of_an_area_is_the_law_the_other_way_round() => Gen.Int[-3, 36].Sample(n => Assert.Equal(n, WireGauge.Of(WireGauge.AreaOf(n)), 9));
+    public void The_gauge_of_an_area_is_the_law_the_other_way_round() =>
+        Gen.Int[-3, 36].Sample(n => Assert.Equal(n, WireGauge.Of(WireGauge.AreaOf(n)), 9));
 
     [Fact]
-    public void More_lost_strands_are_never_worth_more() => Gen.Select(Generators.Wires, Gen.Int[2, 200], Gen.Int[0, 199]).Sample((wire, strands, lost) =>
-    {
-        var (less, more) = (EffectiveSize.Of(wire, strands, Math.Min(lost, strands - 1)), EffectiveSize.Of(wire, strands, Math.Min(lost, strands - 1) + 1));
-        Assert.True(more.Left.SquareMillimetres < less.Left.SquareMillimetres);
-        Assert.True(more.Gauge is null || more.Gauge > less.Gauge);
-    });
+    public void More_lost_strands_are_never_worth_more() =>
+        Gen.Select(Generators.Wires, Gen.Int[2, 200], Gen.Int[0, 199])
+            .Sample(
+                (wire, strands, lost) =>
+                {
+                    var (less, more) = (
+                        EffectiveSize.Of(wire, strands, Math.Min(lost, strands - 1)),
+                        EffectiveSize.Of(wire, strands, Math.Min(lost, strands - 1) + 1)
+                    );
+                    Assert.True(more.Left.SquareMillimetres < less.Left.SquareMillimetres);
+                    Assert.True(more.Gauge is null || more.Gauge > less.Gauge);
+                }
+            );
 
     [Theory]
     [InlineData(0, 0)]
@@ -58,12 +69,20 @@ public sealed class ReworkAssessmentTests
     [InlineData(200, 11, StrandLoss.Critical, false, FaultVerdict.CutBack)]
     public void Lost_strands_pass_by_class(int strands, int lost, StrandLoss rule, bool lug, FaultVerdict verdict)
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12", Build.Stranded), new(null, null) { Strands = strands, StrandsLost = lost }, rule) { InLug = lug });
+        var assessed = ReworkAssessment.Of(
+            new(Ends.Wire("12", Build.Stranded), new(null, null) { Strands = strands, StrandsLost = lost }, rule)
+            {
+                InLug = lug,
+            }
+        );
         Assert.Equal(verdict, assessed.Verdict);
         Assert.Equal(Fault.StrandsCut, Assert.Single(assessed.Faults).Fault);
     }
 
-    /// <summary>Common practice: what was bent, ringed or notched comes off; what is only badly seated is put right without loss.</summary>
+    /// <summary>
+    /// Common practice: what was bent, ringed or notched comes off; what is only badly seated is put right without
+    /// loss.
+    /// </summary>
     [Theory]
     [Trait("Advice", "4.13")]
     [InlineData(Fault.Nick, FaultVerdict.CutBack)]
@@ -81,7 +100,9 @@ public sealed class ReworkAssessmentTests
     [InlineData(Fault.Loose, FaultVerdict.PutRight)]
     public void Each_fault_has_its_verdict_and_only_cutting_back_costs_wire(Fault fault, FaultVerdict verdict)
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), Made(fault), StrandLoss.General) { Strip = new(19), Free = new(170) });
+        var assessed = ReworkAssessment.Of(
+            new(Ends.Wire("12"), Made(fault), StrandLoss.General) { Strip = new(19), Free = new(170) }
+        );
         Assert.Equal(verdict, assessed.Verdict);
         // The strip, and about 10 mm (common practice).
         Assert.Equal(verdict == FaultVerdict.CutBack ? 29 : 0, assessed.Spent!.Value.Millimetres, 9);
@@ -93,10 +114,15 @@ public sealed class ReworkAssessmentTests
     [Fact]
     public void The_hardest_fault_rules_and_each_is_said_once()
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), Made(Fault.Loose, Fault.Ring, Fault.Loose), StrandLoss.General));
+        var assessed = ReworkAssessment.Of(
+            new(Ends.Wire("12"), Made(Fault.Loose, Fault.Ring, Fault.Loose), StrandLoss.General)
+        );
         Assert.Equal([Fault.Ring, Fault.Loose], assessed.Faults.Select(f => f.Fault));
         Assert.Equal((FaultVerdict.CutBack, null, false), (assessed.Verdict, assessed.Spent, assessed.NeedsPigtail));
-        Assert.Equal(FaultVerdict.Accept, ReworkAssessment.Of(new(Ends.Wire("12"), Made(), StrandLoss.General)).Verdict);
+        Assert.Equal(
+            FaultVerdict.Accept,
+            ReworkAssessment.Of(new(Ends.Wire("12"), Made(), StrandLoss.General)).Verdict
+        );
     }
 
     /// <summary>NEC 300.14 (from memory): 3 in past the opening where that is under 8 in in any dimension.</summary>
@@ -107,16 +133,20 @@ public sealed class ReworkAssessmentTests
     [InlineData(110, 100.0, false)]
     public void Past_a_small_opening_three_inches_are_left(double past, double? opening, bool pigtail)
     {
-        var assessed = ReworkAssessment.Of(new(Ends.Wire("12"), Made(Fault.Ring), StrandLoss.General)
-        {
-            Strip = new(19),
-            PastOpening = new(past),
-            Opening = opening is { } mm ? new(mm) : null,
-        });
+        var assessed = ReworkAssessment.Of(
+            new(Ends.Wire("12"), Made(Fault.Ring), StrandLoss.General)
+            {
+                Strip = new(19),
+                PastOpening = new(past),
+                Opening = opening is { } mm ? new(mm) : null,
+            }
+        );
         Assert.Equal(pigtail, assessed.NeedsPigtail);
     }
 
-    /// <summary>A hook that comes off is one that was opened: what would only be put right at a clamp costs wire under a screw.</summary>
+    /// <summary>
+    /// A hook that comes off is one that was opened: what would only be put right at a clamp costs wire under a screw.
+    /// </summary>
     [Theory]
     [Trait("Advice", "1.15")]
     [InlineData(Fault.TooLong)]
@@ -134,8 +164,11 @@ public sealed class ReworkAssessmentTests
     }
 
     [Fact]
-    public void Whatever_is_said_to_be_wrong_is_what_is_found_wrong() => Gen.Enum<Fault>().List[0, 6].Where(f => !(f.Contains(Fault.TooShort) && f.Contains(Fault.TooLong))).Sample(
-        faults => Assert.Equal(faults.Distinct().Order(), Made([.. faults]).Faults));
+    public void Whatever_is_said_to_be_wrong_is_what_is_found_wrong() =>
+        Gen.Enum<Fault>()
+            .List[0, 6]
+            .Where(f => !(f.Contains(Fault.TooShort) && f.Contains(Fault.TooLong)))
+            .Sample(faults => Assert.Equal(faults.Distinct().Order(), Made([.. faults]).Faults));
 
     [Fact]
     public void What_is_lost_is_drawn_hollow_in_proportion()
@@ -151,5 +184,6 @@ public sealed class ReworkAssessmentTests
         Assert.Equal(0, Hollow(CrossSection.Of(wire)));
     }
 
-    private static AsMade Made(params Fault[] faults) => faults.Aggregate(new AsMade(null, null), (made, fault) => made.With(fault));
+    private static AsMade Made(params Fault[] faults) =>
+        faults.Aggregate(new AsMade(null, null), (made, fault) => made.With(fault));
 }

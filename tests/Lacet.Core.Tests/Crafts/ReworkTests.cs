@@ -19,12 +19,17 @@ public sealed class ReworkTests
     public void So_many_strands_may_be_lost(string size, Build build, int general, int critical)
     {
         var wire = Ends.Wire(size, build);
-        Assert.Equal((general, critical), (StrandLossLimit.For(wire, StrandLoss.General), StrandLossLimit.For(wire, StrandLoss.Critical)));
+        Assert.Equal(
+            (general, critical),
+            (StrandLossLimit.For(wire, StrandLoss.General), StrandLossLimit.For(wire, StrandLoss.Critical))
+        );
     }
 
     [Fact]
-    public void The_critical_class_never_allows_more() => Generators.Wires.Sample(wire =>
-        Assert.True(StrandLossLimit.For(wire, StrandLoss.Critical) <= StrandLossLimit.For(wire, StrandLoss.General)));
+    public void The_critical_class_never_allows_more() =>
+        Generators.Wires.Sample(wire =>
+            Assert.True(StrandLossLimit.For(wire, StrandLoss.Critical) <= StrandLossLimit.For(wire, StrandLoss.General))
+        );
 
     /// <summary>IEC 60204-1, PVC, method B1, 40 °C (from memory).</summary>
     [Theory]
@@ -47,7 +52,12 @@ public sealed class ReworkTests
     [InlineData("250 kcmil", Material.Aluminium, 75, 205, 225)]
     [InlineData("18", Material.Copper, null, 7, 7)]
     public void Gauges_carry_what_their_column_has_and_small_ones_no_more_than_their_breaker(
-        string size, Material material, int? terminal, double amps, double breaker)
+        string size,
+        Material material,
+        int? terminal,
+        double amps,
+        double breaker
+    )
     {
         var found = Ampacity.For(Ends.Wire(size, Build.Stranded, material: material), terminal)!;
         Assert.Equal((amps, breaker), (found.Amps, found.Breaker));
@@ -63,8 +73,11 @@ public sealed class ReworkTests
 
     /// <summary>The 90 °C column is for derating only: a terminal marked 90 °C counts as 75 °C.</summary>
     [Fact]
-    public void A_terminal_marked_90_counts_as_75() => Assert.Equal(
-        Ampacity.For(Ends.Wire("4", Build.Stranded), 75), Ampacity.For(Ends.Wire("4", Build.Stranded), 90));
+    public void A_terminal_marked_90_counts_as_75() =>
+        Assert.Equal(
+            Ampacity.For(Ends.Wire("4", Build.Stranded), 75),
+            Ampacity.For(Ends.Wire("4", Build.Stranded), 90)
+        );
 
     [Fact]
     public void A_thicker_wire_never_carries_less()
@@ -73,8 +86,12 @@ public sealed class ReworkTests
         {
             foreach (int? column in new int?[] { 60, 75 })
             {
-                var amps = ConductorSize.Stocked.Where(s => (s.System == SizeSystem.Metric) == metric).OrderBy(s => s.Area.SquareMillimetres)
-                    .Select(s => Ampacity.For(Conductor.Of(s, Build.Stranded, Material.Copper), column)?.Amps).OfType<double>().ToList();
+                var amps = ConductorSize
+                    .Stocked.Where(s => (s.System == SizeSystem.Metric) == metric)
+                    .OrderBy(s => s.Area.SquareMillimetres)
+                    .Select(s => Ampacity.For(Conductor.Of(s, Build.Stranded, Material.Copper), column)?.Amps)
+                    .OfType<double>()
+                    .ToList();
                 Assert.True(amps.Count > 10);
                 Assert.Equal(amps.Order(), amps);
             }
@@ -94,10 +111,19 @@ public sealed class ReworkTests
         var ring = RingChoice.For(Ends.Wire("14", Build.Stranded), new Stud(stud, null, null, null))!;
         Assert.Equal((hole, name), (ring.Hole.Millimetres, ring.Stud));
         // 5/32 in is 3.97 mm, which passes no M4: a hole is never said in inches.
-        Assert.DoesNotContain(" in)", Ends.Read(Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(stud, null, null, null)).Preparation.Detail), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            " in)",
+            Ends.Read(
+                Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(stud, null, null, null)).Preparation.Detail
+            ),
+            StringComparison.Ordinal
+        );
     }
 
-    /// <summary>Barrier screws: #6, #8 and #10 are 3.51, 4.17 and 4.83 mm (ASME B1.1, from memory), and go through the holes of M3.5, M4 and M5.</summary>
+    /// <summary>
+    /// Barrier screws: #6, #8 and #10 are 3.51, 4.17 and 4.83 mm (ASME B1.1, from memory), and go through the holes of
+    /// M3.5, M4 and M5.
+    /// </summary>
     [Theory]
     [Trait("Advice", "1.14")]
     [InlineData("#6", 3.7)]
@@ -116,14 +142,26 @@ public sealed class ReworkTests
     [Trait("Advice", "1.14")]
     public void A_hold_down_lever_is_pressed_and_not_tightened()
     {
-        var recipe = Ends.Recipe(Ends.Wire("14", Build.Stranded), new Stud(4, null, RingShape.Fork, null, hold: StudHold.Lever));
+        var recipe = Ends.Recipe(
+            Ends.Wire("14", Build.Stranded),
+            new Stud(4, null, RingShape.Fork, null, hold: StudHold.Lever)
+        );
         Assert.Null(recipe.Torque);
-        Assert.Contains("lever down until it clicks", Ends.Read(recipe.Steps.Single(s => s.Id == "land-ring").Text), StringComparison.Ordinal);
-        Assert.Throws<ImpossibleInputException>(() => new Stud(4, null, null, Ends.Marked(9, 12), hold: StudHold.Lever));
+        Assert.Contains(
+            "lever down until it clicks",
+            Ends.Read(recipe.Steps.Single(s => s.Id == "land-ring").Text),
+            StringComparison.Ordinal
+        );
+        Assert.Throws<ImpossibleInputException>(() =>
+            new Stud(4, null, null, Ends.Marked(9, 12), hold: StudHold.Lever)
+        );
         Assert.Throws<ImpossibleInputException>(() => new Stud(4, null, null, null, ScrewSize.Parse("#8")));
     }
 
     [Fact]
     public void A_measured_barrel_rules() =>
-        Assert.Equal(7.5, RingChoice.For(Ends.Wire("14", Build.Stranded), new Stud(4, 7.5, null, null))!.Barrel.Millimetres);
+        Assert.Equal(
+            7.5,
+            RingChoice.For(Ends.Wire("14", Build.Stranded), new Stud(4, 7.5, null, null))!.Barrel.Millimetres
+        );
 }

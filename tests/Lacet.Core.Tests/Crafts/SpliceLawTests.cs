@@ -23,10 +23,21 @@ public sealed class SpliceLawTests
             Kind = kind,
             IsListedWet = wet,
             Strip = strip >= 5 ? new Length(strip) : null,
-            Combinations = listed ? [[new(2, ConductorSize.Parse("14"))], [new(1, ConductorSize.Parse("12")), new(2, ConductorSize.Parse("14"))]] : [],
+            Combinations = listed
+                ?
+                [
+                    [new(2, ConductorSize.Parse("14"))],
+                    [new(1, ConductorSize.Parse("12")), new(2, ConductorSize.Parse("14"))],
+                ]
+                : [],
         };
 
-    private static readonly Gen<Conductor> Small = Gen.Select(Pick("18", "16", "14", "12", "10", "1.5 mm²", "2.5 mm²"), Gen.Enum<Build>(), Gen.Enum<Material>(), (size, build, metal) => Ends.Wire(size, build, material: metal));
+    private static readonly Gen<Conductor> Small = Gen.Select(
+        Pick("18", "16", "14", "12", "10", "1.5 mm²", "2.5 mm²"),
+        Gen.Enum<Build>(),
+        Gen.Enum<Material>(),
+        (size, build, metal) => Ends.Wire(size, build, material: metal)
+    );
 
     private static readonly Gen<SpliceJoin> Joins =
         from connector in Connectors
@@ -35,160 +46,285 @@ public sealed class SpliceLawTests
         from cord in Gen.Bool
         from earth in Gen.Bool
         from sides in Gen.Enum<CableSide>().List[0, 4]
-        select new SpliceJoin(ends, connector, place) { InCord = cord, IsEarth = earth, Sides = sides };
-
-    private static readonly Gen<HouseRules> Rules = Gen.Select(Gen.Enum<PigtailStrip>(), Gen.Enum<TwistBeforeConnector>(), Gen.Enum<WetSplice>(), (pigtail, twist, wet) =>
-        HouseRules.Default with { PigtailStrip = pigtail, TwistBeforeConnector = twist, WetSplice = wet });
-
-    private static List<(string, Severity)> Found(SpliceJoin join) => [.. SpliceFit.Of(join).Findings.Select(f => (f.Check, f.Severity))];
-
-    [Fact]
-    public void In_whatever_order_the_ends_lie_in_the_hand_the_same_is_found() => Joins.Sample(join =>
-        Assert.Equal(Found(join), Found(join with { Conductors = [.. join.Conductors.Reverse()], Sides = [.. join.Sides.Reverse()] })));
-
-    [Fact]
-    public void One_end_more_never_makes_an_overfilled_connector_fit() => Gen.Select(Joins, Small).Sample((join, more) =>
-    {
-        var (before, after) = (Found(join), Found(join with { Conductors = [.. join.Conductors, more] }));
-        Assert.True(!before.Contains(("splice-overfilled", Severity.Stop)) || after.Contains(("splice-overfilled", Severity.Stop)));
-    });
-
-    [Fact]
-    public void A_wetter_place_never_finds_less() => Joins.Sample(join =>
-    {
-        int Wrong(SplicePlace place) => Found(join with { Place = place }).Count;
-        Assert.True(Wrong(SplicePlace.Dry) <= Wrong(SplicePlace.Damp) && Wrong(SplicePlace.Damp) <= Wrong(SplicePlace.Wet));
-        Assert.Equal(Wrong(SplicePlace.Wet), Wrong(SplicePlace.Buried));
-        // What is sealed is as good in the wet as in the dry.
-        Assert.True(!join.Connector.IsSealed || Wrong(SplicePlace.Dry) == Wrong(SplicePlace.Wet));
-    });
-
-    [Fact]
-    public void A_connector_that_says_more_is_good_for_both_metals_and_the_wet_never_fits_less() => Joins.Sample(join =>
-    {
-        var better = join with { Connector = join.Connector with { TakesBothMetals = true, IsListedWet = true } };
-        Assert.True(SpliceFit.Of(better).Fits || !SpliceFit.Of(join).Fits);
-    });
-
-    [Fact]
-    public void Every_sentence_is_one_in_either_unit() => Gen.Select(Joins, Rules).Sample((join, rules) =>
-    {
-        var recipe = SpliceRecipe.Of(join, rules);
-        var sentences = recipe.Steps.Select(s => s.Text).Concat(recipe.Findings.SelectMany(f => new[] { f.Says, f.Do })).Concat(recipe.Reasons.Select(r => r.Text))
-            .Concat(recipe.PullsApart).Concat(recipe.Cautions).Concat(new[] { recipe.Seal }.OfType<FormattableString>());
-        foreach (var sentence in sentences)
+        select new SpliceJoin(ends, connector, place)
         {
-            Assert.EndsWith(".", sentence.ToString(UnitLead.Metric), StringComparison.Ordinal);
-            Assert.EndsWith(".", sentence.ToString(UnitLead.Imperial), StringComparison.Ordinal);
-        }
-    });
+            InCord = cord,
+            IsEarth = earth,
+            Sides = sides,
+        };
+
+    private static readonly Gen<HouseRules> Rules = Gen.Select(
+        Gen.Enum<PigtailStrip>(),
+        Gen.Enum<TwistBeforeConnector>(),
+        Gen.Enum<WetSplice>(),
+        (pigtail, twist, wet) =>
+            HouseRules.Default with
+            {
+                PigtailStrip = pigtail,
+                TwistBeforeConnector = twist,
+                WetSplice = wet,
+            }
+    );
+
+    private static List<(string, Severity)> Found(SpliceJoin join) =>
+        [.. SpliceFit.Of(join).Findings.Select(f => (f.Check, f.Severity))];
 
     [Fact]
-    public void Steps_begin_with_proving_dead_and_what_is_trimmed_is_never_longer_than_what_is_stripped() => Gen.Select(Joins, Rules).Sample((join, rules) =>
-    {
-        var recipe = SpliceRecipe.Of(join, rules);
-        if (recipe.Verdict == Verdict.Stop)
+    public void In_whatever_order_the_ends_lie_in_the_hand_the_same_is_found() =>
+        Joins.Sample(join =>
+            Assert.Equal(
+                Found(join),
+                Found(join with { Conductors = [.. join.Conductors.Reverse()], Sides = [.. join.Sides.Reverse()] })
+            )
+        );
+
+    [Fact]
+    public void One_end_more_never_makes_an_overfilled_connector_fit() =>
+        Gen.Select(Joins, Small)
+            .Sample(
+                (join, more) =>
+                {
+                    var (before, after) = (Found(join), Found(join with { Conductors = [.. join.Conductors, more] }));
+                    Assert.True(
+                        !before.Contains(("splice-overfilled", Severity.Stop))
+                            || after.Contains(("splice-overfilled", Severity.Stop))
+                    );
+                }
+            );
+
+    [Fact]
+    public void A_wetter_place_never_finds_less() =>
+        Joins.Sample(join =>
         {
-            return;
-        }
-
-        Assert.Equal("prove-dead", recipe.Steps[0].Id);
-        Assert.Equal(recipe.Steps.Count, recipe.Steps.Select(s => s.Id).Distinct(StringComparer.Ordinal).Count());
-        Assert.True(recipe.Strip!.Value.Least <= recipe.Strip.Value.Target && recipe.Strip.Value.Target <= recipe.Strip.Value.Most);
-        Assert.True(recipe.Trim is null || join.Connector.Strip is not null || recipe.Trim <= recipe.Strip.Value.Most);
-        // Nobody trims what no trim is named for.
-        Assert.Equal(recipe.Trim is not null, recipe.Steps.Any(s => s.Id == "trim"));
-        Assert.Equal(join.Connector.Kind == ConnectorKind.CrimpSleeveTube, recipe.Tube is not null);
-        // A hand never tugs harder than a sample holds.
-        Assert.True(recipe.Tug is null || recipe.Tug.Value.Newtons <= recipe.PullOut!.Value.Newtons);
-    });
+            int Wrong(SplicePlace place) => Found(join with { Place = place }).Count;
+            Assert.True(
+                Wrong(SplicePlace.Dry) <= Wrong(SplicePlace.Damp) && Wrong(SplicePlace.Damp) <= Wrong(SplicePlace.Wet)
+            );
+            Assert.Equal(Wrong(SplicePlace.Wet), Wrong(SplicePlace.Buried));
+            // What is sealed is as good in the wet as in the dry.
+            Assert.True(!join.Connector.IsSealed || Wrong(SplicePlace.Dry) == Wrong(SplicePlace.Wet));
+        });
 
     [Fact]
-    public void Ranking_loses_no_connector_and_puts_none_that_fits_behind_one_that_does_not() => Gen.Select(Joins, Connectors.List[0, 8], Rules).Sample((join, shelf, rules) =>
-    {
-        var ranked = RankedConnector.Rank(join, shelf, rules);
-        Assert.Equal(shelf.Count, ranked.Count);
-        Assert.All(shelf, c => Assert.Contains(ranked, r => ReferenceEquals(r.Connector, c)));
-        Assert.Equal(ranked.OrderByDescending(r => r.Fits).Select(r => r.Fits), ranked.Select(r => r.Fits));
-        Assert.All(ranked, r => Assert.Equal(SpliceFit.Of(join with { Connector = r.Connector }).Fits, r.Fits));
-        Assert.All(ranked, r => Assert.NotEmpty(r.Why));
-        Assert.All(ranked, r => Assert.True(r.Length.Millimetres > 0 && r.Width.Millimetres > 0));
-    });
-
-    [Fact]
-    public void The_connector_is_drawn_as_large_as_the_room_it_is_said_to_take() => Gen.Select(Joins, Rules).Sample((join, rules) =>
-    {
-        if (join.Connector.Kind is ConnectorKind.Solder or ConnectorKind.None)
+    public void A_connector_that_says_more_is_good_for_both_metals_and_the_wet_never_fits_less() =>
+        Joins.Sample(join =>
         {
-            return;
-        }
-
-        var (scene, room) = (SpliceDrawing.Of(join, rules), SpliceRecipe.RoomOf(join, rules));
-        var body = scene.Parts.Where(p => p.Id is "body" or "cap" or "tube" or "tube-cap").Select(p => p.Box).Aggregate((a, b) => a.With(b));
-        Assert.Equal(room.Length.Millimetres, body.Width, 6);
-        Assert.Equal(room.Width.Millimetres, body.Height, 6);
-    });
+            var better = join with { Connector = join.Connector with { TakesBothMetals = true, IsListedWet = true } };
+            Assert.True(SpliceFit.Of(better).Fits || !SpliceFit.Of(join).Fits);
+        });
 
     [Fact]
-    public void A_connector_equals_itself_written_anew_and_no_other() => Connectors.Sample(connector =>
-    {
-        var same = connector with { Combinations = [.. connector.Combinations.Select(c => c.ToList())] };
-        Assert.Equal(connector, same);
-        Assert.Equal(connector.GetHashCode(), same.GetHashCode());
-        Assert.NotEqual(connector, connector with { MostCount = connector.MostCount + 1 });
-        Assert.NotEqual(connector, connector with { Combinations = [.. connector.Combinations, [new(9, ConductorSize.Parse("10"))]] });
-    });
-
-    /// <summary>A wound wire stays at its radius from the axis, goes from end to end, and is drawn in pieces that meet.</summary>
-    [Fact]
-    public void What_is_wound_on_a_run_lies_round_it_from_end_to_end() => Gen.Select(Pick("16", "14", "12", "10"), Gen.Int[1, 8], Gen.Int[1, 8]).Sample((size, open, tight) =>
-    {
-        var wire = Ends.Wire(size);
-        var splice = HandSplice.Of(HandForm.InLine, wire, new(open, tight), PigtailStrip.OneAndAHalfInches);
-        var scene = HandSpliceDrawing.Of(splice);
-        var d = wire.Diameter.Millimetres;
-        var wound = scene.Parts.Where(p => p.Id.Contains("-open-", StringComparison.Ordinal) || p.Id.Contains("-tight-", StringComparison.Ordinal)).ToList();
-        // A part’s box holds half its line’s width on every side: its middle runs at one diameter.
-        Assert.All(wound, p => Assert.True(p.Box.Top >= (-1.5 * d) - 1e-6 && p.Box.Bottom <= (1.5 * d) + 1e-6));
-        Assert.Equal(splice.Joint.Millimetres + d, wound.Max(p => p.Box.Right) - wound.Min(p => p.Box.Left), 1e-6);
-        // One half turn behind, one before, for each turn on each side.
-        Assert.InRange(wound.Count, (2 * 2 * (open + tight)) - 4, (2 * 2 * (open + tight)) + 4);
-        // What is behind the run is painted before it, what is in front of it after.
-        var run = scene.Parts.ToList().FindIndex(p => p.Id == "run-bare");
-        var at = wound.ConvertAll(p => scene.Parts.ToList().IndexOf(p));
-        Assert.True(at.Exists(i => i < run) && at.Exists(i => i > run));
-    });
+    public void Every_sentence_is_one_in_either_unit() =>
+        Gen.Select(Joins, Rules)
+            .Sample(
+                (join, rules) =>
+                {
+                    var recipe = SpliceRecipe.Of(join, rules);
+                    var sentences = recipe
+                        .Steps.Select(s => s.Text)
+                        .Concat(recipe.Findings.SelectMany(f => new[] { f.Says, f.Do }))
+                        .Concat(recipe.Reasons.Select(r => r.Text))
+                        .Concat(recipe.PullsApart)
+                        .Concat(recipe.Cautions)
+                        .Concat(new[] { recipe.Seal }.OfType<FormattableString>());
+                    foreach (var sentence in sentences)
+                    {
+                        Assert.EndsWith(".", sentence.ToString(UnitLead.Metric), StringComparison.Ordinal);
+                        Assert.EndsWith(".", sentence.ToString(UnitLead.Imperial), StringComparison.Ordinal);
+                    }
+                }
+            );
 
     [Fact]
-    public void A_thicker_wire_or_one_turn_more_never_asks_for_less_tape() => Gen.Select(Gen.Double[20, 200], Gen.Double[3, 20], Gen.Double[0.2, 3], Gen.Double[0, 20]).Sample((joint, across, insulation, more) =>
-    {
-        double Tape(double length, double diameter, double thick) => TapeWrap.Of(new(length), new(diameter), new(thick)).Sum(l => l.TapeLength.Millimetres);
-        var before = Tape(joint, across, insulation);
-        Assert.True(Tape(joint + more, across, insulation) >= before);
-        Assert.True(Tape(joint, across + more, insulation) >= before);
-        Assert.True(Tape(joint, across, insulation + more) >= before);
-    });
+    public void Steps_begin_with_proving_dead_and_what_is_trimmed_is_never_longer_than_what_is_stripped() =>
+        Gen.Select(Joins, Rules)
+            .Sample(
+                (join, rules) =>
+                {
+                    var recipe = SpliceRecipe.Of(join, rules);
+                    if (recipe.Verdict == Verdict.Stop)
+                    {
+                        return;
+                    }
+
+                    Assert.Equal("prove-dead", recipe.Steps[0].Id);
+                    Assert.Equal(
+                        recipe.Steps.Count,
+                        recipe.Steps.Select(s => s.Id).Distinct(StringComparer.Ordinal).Count()
+                    );
+                    Assert.True(
+                        recipe.Strip!.Value.Least <= recipe.Strip.Value.Target
+                            && recipe.Strip.Value.Target <= recipe.Strip.Value.Most
+                    );
+                    Assert.True(
+                        recipe.Trim is null
+                            || join.Connector.Strip is not null
+                            || recipe.Trim <= recipe.Strip.Value.Most
+                    );
+                    // Nobody trims what no trim is named for.
+                    Assert.Equal(recipe.Trim is not null, recipe.Steps.Any(s => s.Id == "trim"));
+                    Assert.Equal(join.Connector.Kind == ConnectorKind.CrimpSleeveTube, recipe.Tube is not null);
+                    // A hand never tugs harder than a sample holds.
+                    Assert.True(recipe.Tug is null || recipe.Tug.Value.Newtons <= recipe.PullOut!.Value.Newtons);
+                }
+            );
 
     [Fact]
-    public void A_pigtail_for_one_rework_more_is_longer_by_what_one_costs() => Gen.Select(Gen.Double[5, 80], Gen.Double[5, 30], Gen.Int[0, 9]).Sample((splice, landing, reworks) =>
-    {
-        var (one, two) = (SplicePigtail.Of(new(splice), new(landing), reworks), SplicePigtail.Of(new(splice), new(landing), reworks + 1));
-        Assert.Equal(FreeLength.Spent(new(landing)).Millimetres, two.Length.Millimetres - one.Length.Millimetres, 9);
-        Assert.True(one.Length > FreeLength.Least);
-    });
+    public void Ranking_loses_no_connector_and_puts_none_that_fits_behind_one_that_does_not() =>
+        Gen.Select(Joins, Connectors.List[0, 8], Rules)
+            .Sample(
+                (join, shelf, rules) =>
+                {
+                    var ranked = RankedConnector.Rank(join, shelf, rules);
+                    Assert.Equal(shelf.Count, ranked.Count);
+                    Assert.All(shelf, c => Assert.Contains(ranked, r => ReferenceEquals(r.Connector, c)));
+                    Assert.Equal(ranked.OrderByDescending(r => r.Fits).Select(r => r.Fits), ranked.Select(r => r.Fits));
+                    Assert.All(ranked, r =>
+                        Assert.Equal(SpliceFit.Of(join with { Connector = r.Connector }).Fits, r.Fits)
+                    );
+                    Assert.All(ranked, r => Assert.NotEmpty(r.Why));
+                    Assert.All(ranked, r => Assert.True(r.Length.Millimetres > 0 && r.Width.Millimetres > 0));
+                }
+            );
 
     [Fact]
-    public void Shares_of_a_box_add_up_and_pigtails_count_nothing() => Gen.Select(Gen.Int[0, 9], Gen.Int[0, 9], Gen.Int[0, 9], Gen.Int[0, 3], Gen.Bool, Gen.Int[0, 20]).Sample((fourteens, tens, earths, yokes, clamps, pigtails) =>
-    {
-        CountedSize Of(int count, string size) => new(count, ConductorSize.Parse(size));
-        BoxContents contents = new([Of(fourteens, "14"), Of(tens, "10")], [Of(earths, "12")]) { InnerClamps = clamps, Yokes = [.. Enumerable.Repeat(ConductorSize.Parse("10"), yokes)], Pigtails = pigtails };
-        var fill = BoxFill.Of(contents, null);
-        Assert.Equal(fill.Needed, fill.Shares.Sum(s => s.CubicInches), 9);
-        Assert.Equal(fill.Needed, BoxFill.Of(contents with { Pigtails = 0 }, null).Needed, 9);
-        // By hand: 2.00 and 2.50 in³, two for a yoke, the earths one and a quarter each beyond four.
-        var largest = tens > 0 ? 2.5 : earths > 0 ? 2.25 : 2.0;
-        var any = fourteens + tens + earths > 0;
-        var hand = (fourteens * 2.0) + (tens * 2.5) + (clamps && any ? largest : 0) + (yokes * 5.0) + (earths == 0 ? 0 : 2.25 * (1 + (0.25 * Math.Max(0, earths - 4))));
-        Assert.Equal(hand, fill.Needed, 9);
-    });
+    public void The_connector_is_drawn_as_large_as_the_room_it_is_said_to_take() =>
+        Gen.Select(Joins, Rules)
+            .Sample(
+                (join, rules) =>
+                {
+                    if (join.Connector.Kind is ConnectorKind.Solder or ConnectorKind.None)
+                    {
+                        return;
+                    }
+
+                    var (scene, room) = (SpliceDrawing.Of(join, rules), SpliceRecipe.RoomOf(join, rules));
+                    var body = scene
+                        .Parts.Where(p => p.Id is "body" or "cap" or "tube" or "tube-cap")
+                        .Select(p => p.Box)
+                        .Aggregate((a, b) => a.With(b));
+                    Assert.Equal(room.Length.Millimetres, body.Width, 6);
+                    Assert.Equal(room.Width.Millimetres, body.Height, 6);
+                }
+            );
+
+    [Fact]
+    public void A_connector_equals_itself_written_anew_and_no_other() =>
+        Connectors.Sample(connector =>
+        {
+            var same = connector with { Combinations = [.. connector.Combinations.Select(c => c.ToList())] };
+            Assert.Equal(connector, same);
+            Assert.Equal(connector.GetHashCode(), same.GetHashCode());
+            Assert.NotEqual(connector, connector with { MostCount = connector.MostCount + 1 });
+            Assert.NotEqual(
+                connector,
+                connector with
+                {
+                    Combinations = [.. connector.Combinations, [new(9, ConductorSize.Parse("10"))]],
+                }
+            );
+        });
+
+    /// <summary>
+    /// A wound wire stays at its radius from the axis, goes from end to end, and is drawn in pieces that meet.
+    /// </summary>
+    [Fact]
+    public void What_is_wound_on_a_run_lies_round_it_from_end_to_end() =>
+        Gen.Select(Pick("16", "14", "12", "10"), Gen.Int[1, 8], Gen.Int[1, 8])
+            .Sample(
+                (size, open, tight) =>
+                {
+                    var wire = Ends.Wire(size);
+                    var splice = HandSplice.Of(HandForm.InLine, wire, new(open, tight), PigtailStrip.OneAndAHalfInches);
+                    var scene = HandSpliceDrawing.Of(splice);
+                    var d = wire.Diameter.Millimetres;
+                    var wound = scene
+                        .Parts.Where(p =>
+                            p.Id.Contains("-open-", StringComparison.Ordinal)
+                            || p.Id.Contains("-tight-", StringComparison.Ordinal)
+                        )
+                        .ToList();
+                    // A part’s box holds half its line’s width on every side: its middle runs at one diameter.
+                    Assert.All(wound, p =>
+                        Assert.True(p.Box.Top >= (-1.5 * d) - 1e-6 && p.Box.Bottom <= (1.5 * d) + 1e-6)
+                    );
+                    Assert.Equal(
+                        splice.Joint.Millimetres + d,
+                        wound.Max(p => p.Box.Right) - wound.Min(p => p.Box.Left),
+                        1e-6
+                    );
+                    // One half turn behind, one before, for each turn on each side.
+                    Assert.InRange(wound.Count, (2 * 2 * (open + tight)) - 4, (2 * 2 * (open + tight)) + 4);
+                    // What is behind the run is painted before it, what is in front of it after.
+                    var run = scene.Parts.ToList().FindIndex(p => p.Id == "run-bare");
+                    var at = wound.ConvertAll(p => scene.Parts.ToList().IndexOf(p));
+                    Assert.True(at.Exists(i => i < run) && at.Exists(i => i > run));
+                }
+            );
+
+    [Fact]
+    public void A_thicker_wire_or_one_turn_more_never_asks_for_less_tape() =>
+        Gen.Select(Gen.Double[20, 200], Gen.Double[3, 20], Gen.Double[0.2, 3], Gen.Double[0, 20])
+            .Sample(
+                (joint, across, insulation, more) =>
+                {
+                    double Tape(double length, double diameter, double thick) =>
+                        TapeWrap.Of(new(length), new(diameter), new(thick)).Sum(l => l.TapeLength.Millimetres);
+                    var before = Tape(joint, across, insulation);
+                    Assert.True(Tape(joint + more, across, insulation) >= before);
+                    Assert.True(Tape(joint, across + more, insulation) >= before);
+                    Assert.True(Tape(joint, across, insulation + more) >= before);
+                }
+            );
+
+    [Fact]
+    public void A_pigtail_for_one_rework_more_is_longer_by_what_one_costs() =>
+        Gen.Select(Gen.Double[5, 80], Gen.Double[5, 30], Gen.Int[0, 9])
+            .Sample(
+                (splice, landing, reworks) =>
+                {
+                    var (one, two) = (
+                        SplicePigtail.Of(new(splice), new(landing), reworks),
+                        SplicePigtail.Of(new(splice), new(landing), reworks + 1)
+                    );
+                    Assert.Equal(
+                        FreeLength.Spent(new(landing)).Millimetres,
+                        two.Length.Millimetres - one.Length.Millimetres,
+                        9
+                    );
+                    Assert.True(one.Length > FreeLength.Least);
+                }
+            );
+
+    [Fact]
+    public void Shares_of_a_box_add_up_and_pigtails_count_nothing() =>
+        Gen.Select(Gen.Int[0, 9], Gen.Int[0, 9], Gen.Int[0, 9], Gen.Int[0, 3], Gen.Bool, Gen.Int[0, 20])
+            .Sample(
+                (fourteens, tens, earths, yokes, clamps, pigtails) =>
+                {
+                    CountedSize Of(int count, string size) => new(count, ConductorSize.Parse(size));
+                    BoxContents contents = new([Of(fourteens, "14"), Of(tens, "10")], [Of(earths, "12")])
+                    {
+                        InnerClamps = clamps,
+                        Yokes = [.. Enumerable.Repeat(ConductorSize.Parse("10"), yokes)],
+                        Pigtails = pigtails,
+                    };
+                    var fill = BoxFill.Of(contents, null);
+                    Assert.Equal(fill.Needed, fill.Shares.Sum(s => s.CubicInches), 9);
+                    Assert.Equal(fill.Needed, BoxFill.Of(contents with { Pigtails = 0 }, null).Needed, 9);
+                    // By hand: 2.00 and 2.50 in³, two for a yoke, the earths one and a quarter each beyond four.
+                    var largest =
+                        tens > 0 ? 2.5
+                        : earths > 0 ? 2.25
+                        : 2.0;
+                    var any = fourteens + tens + earths > 0;
+                    var hand =
+                        (fourteens * 2.0)
+                        + (tens * 2.5)
+                        + (clamps && any ? largest : 0)
+                        + (yokes * 5.0)
+                        + (earths == 0 ? 0 : 2.25 * (1 + (0.25 * Math.Max(0, earths - 4))));
+                    Assert.Equal(hand, fill.Needed, 9);
+                }
+            );
 }

@@ -22,7 +22,10 @@ public sealed class TorqueTests
     {
         var rules = HouseRules.Default with { SingleValueTolerance = tolerance };
         var window = TorqueMarking.OfTarget(2, TorqueUnit.NewtonMetre).Window(rules);
-        Assert.Equal((least, most), (Math.Round(window.Least.NewtonMetres, 9), Math.Round(window.Most.NewtonMetres, 9)));
+        Assert.Equal(
+            (least, most),
+            (Math.Round(window.Least.NewtonMetres, 9), Math.Round(window.Most.NewtonMetres, 9))
+        );
     }
 
     /// <summary>Receptacle screws: 9 to 14 lbf·in, 12 usual (common practice).</summary>
@@ -35,7 +38,9 @@ public sealed class TorqueTests
         Assert.Contains("Find the marking", Ends.Read(choice.Reason.Text), StringComparison.Ordinal);
     }
 
-    /// <summary>Blocks to 2.5 and 4 mm²: 0.5 to 0.8 N·m (common practice), where IEC 60947-1 tests an M3 screw at 0.5.</summary>
+    /// <summary>
+    /// Blocks to 2.5 and 4 mm²: 0.5 to 0.8 N·m (common practice), where IEC 60947-1 tests an M3 screw at 0.5.
+    /// </summary>
     [Theory]
     [InlineData(2.5, 0.5, 0.8)]
     [InlineData(4, 0.5, 0.8)]
@@ -52,11 +57,16 @@ public sealed class TorqueTests
     }
 
     [Fact]
-    public void A_larger_block_never_asks_for_less() => Gen.Select(Gen.Double[0.5, 120], Gen.Double[0.5, 120]).Sample((a, b) =>
-    {
-        double Torque(double most) => Ends.Torque(Ends.Block(0.5, most, marked: false)).Window.Target.NewtonMetres;
-        Assert.True(Torque(Math.Min(a, b)) <= Torque(Math.Max(a, b)));
-    });
+    public void A_larger_block_never_asks_for_less() =>
+        Gen.Select(Gen.Double[0.5, 120], Gen.Double[0.5, 120])
+            .Sample(
+                (a, b) =>
+                {
+                    double Torque(double most) =>
+                        Ends.Torque(Ends.Block(0.5, most, marked: false)).Window.Target.NewtonMetres;
+                    Assert.True(Torque(Math.Min(a, b)) <= Torque(Math.Max(a, b)));
+                }
+            );
 
     /// <summary>20 % to 100 % of the scale (ISO 6789-1, from memory).</summary>
     [Theory]
@@ -86,7 +96,10 @@ public sealed class TorqueTests
 
     [Fact]
     public void A_range_the_wrong_way_round_is_refused() =>
-        Assert.Equal("landing.torqueMarking.least", Assert.Throws<ImpossibleInputException>(() => Ends.Marked(18, 14)).Field);
+        Assert.Equal(
+            "landing.torqueMarking.least",
+            Assert.Throws<ImpossibleInputException>(() => Ends.Marked(18, 14)).Field
+        );
 
     [Theory]
     [InlineData("N·m", TorqueUnit.NewtonMetre)]
@@ -94,10 +107,12 @@ public sealed class TorqueTests
     [InlineData("lbf·in", TorqueUnit.InchPound)]
     [InlineData("lbf-in", TorqueUnit.InchPound)]
     [InlineData("lbf ft", TorqueUnit.FootPound)]
-    public void A_unit_is_read_as_it_is_printed(string text, TorqueUnit unit) => Assert.Equal(unit, TorqueUnits.Read(text, "unit"));
+    public void A_unit_is_read_as_it_is_printed(string text, TorqueUnit unit) =>
+        Assert.Equal(unit, TorqueUnits.Read(text, "unit"));
 
     [Theory]
     [InlineData("kgf·cm")]
     [InlineData(null)]
-    public void Other_units_are_refused(string? text) => Assert.Throws<ImpossibleInputException>(() => TorqueUnits.Read(text, "unit"));
+    public void Other_units_are_refused(string? text) =>
+        Assert.Throws<ImpossibleInputException>(() => TorqueUnits.Read(text, "unit"));
 }

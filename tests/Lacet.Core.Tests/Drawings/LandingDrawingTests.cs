@@ -24,7 +24,11 @@ public sealed class LandingDrawingTests
     {
         var scene = Draw(Ends.Wire("4 mm²", Build.Stranded), new DeepPushIn(new()));
         Assert.True(Box(scene, "landed-body").Left < Box(scene, "landed-insulation").Right - 5);
-        Assert.Equal(7, scene.Dimensions.Single(d => d.Id == "inside").ToX - scene.Dimensions.Single(d => d.Id == "inside").FromX, 1e-9);
+        Assert.Equal(
+            7,
+            scene.Dimensions.Single(d => d.Id == "inside").ToX - scene.Dimensions.Single(d => d.Id == "inside").FromX,
+            1e-9
+        );
     }
 
     [Fact]
@@ -61,7 +65,11 @@ public sealed class LandingDrawingTests
         var scene = Draw(Ends.Wire("14", Build.Stranded), new Stud(5, null, shape, null));
         Assert.Equal(5.3, Box(scene, "landed-hole").Width, 1e-9);
         Assert.Equal(open, scene.Parts.Any(p => p.Id == "landed-fork-gap"));
-        Assert.Equal(Box(scene, "landed-hole").Left + 2.65, (Box(scene, "landed-thread").Left + Box(scene, "landed-thread").Right) / 2, 1e-9);
+        Assert.Equal(
+            Box(scene, "landed-hole").Left + 2.65,
+            (Box(scene, "landed-thread").Left + Box(scene, "landed-thread").Right) / 2,
+            1e-9
+        );
     }
 
     [Theory]
@@ -78,7 +86,10 @@ public sealed class LandingDrawingTests
     [Fact]
     public void A_set_screw_stands_on_its_wire_and_the_tongue_reaches_past_the_barrel()
     {
-        var scene = Draw(Ends.Wire("6", Build.Stranded), new SetScrewLug(LugDrive.HexSocket, null, null, null, null, 13, null));
+        var scene = Draw(
+            Ends.Wire("6", Build.Stranded),
+            new SetScrewLug(LugDrive.HexSocket, null, null, null, null, 13, null)
+        );
         Assert.Equal(Box(scene, "landed-bare").Top, Box(scene, "landed-thread").Bottom, 1e-9);
         Assert.Equal(Box(scene, "landed-opening").Right + 15, Box(scene, "landed-lug").Right, 1e-9);
     }
@@ -112,20 +123,27 @@ public sealed class LandingDrawingTests
     [Theory]
     [InlineData(12, "metal-missing")]
     [InlineData(22, "bare-showing")]
-    public void A_wrong_strip_shows_in_a_clamp(double measured, string fault) => Assert.Contains(
-        Draw(Ends.Wire("12"), new BackWireClamp(new(2, 6, new Length(16)), null), measured).Parts, p => p.Id == fault);
+    public void A_wrong_strip_shows_in_a_clamp(double measured, string fault) =>
+        Assert.Contains(Draw(Ends.Wire("12"), new BackWireClamp(new(2, 6, new Length(16)), null), measured).Parts, p =>
+            p.Id == fault
+        );
 
     [Fact]
-    public void A_sketch_has_a_usual_end_in_it_where_one_goes_in() => Generators.Landings.Sample(landing =>
-    {
-        var scene = LandingSketch.WithUsualEnd(landing);
-        Assert.True(scene.Box.Width > 0);
-        Assert.DoesNotContain(scene.Parts, p => p.Kind is PartKind.BareShowing or PartKind.InsulationCaught);
-    });
+    public void A_sketch_has_a_usual_end_in_it_where_one_goes_in() =>
+        Generators.Landings.Sample(landing =>
+        {
+            var scene = LandingSketch.WithUsualEnd(landing);
+            Assert.True(scene.Box.Width > 0);
+            Assert.DoesNotContain(scene.Parts, p => p.Kind is PartKind.BareShowing or PartKind.InsulationCaught);
+        });
 
     [Fact]
     public void A_receptacle_s_screw_is_sketched_with_14_AWG_under_it() =>
-        Assert.Equal(1.628, LandingSketch.WithUsualEnd(Ends.Screw()).Parts.Single(p => p.Id == "landed-hook").LineWidth!.Value, 0.001);
+        Assert.Equal(
+            1.628,
+            LandingSketch.WithUsualEnd(Ends.Screw()).Parts.Single(p => p.Id == "landed-hook").LineWidth!.Value,
+            0.001
+        );
 
     [Fact]
     public void A_path_that_is_moved_keeps_its_shape()

@@ -62,8 +62,10 @@ public sealed class SectionTests
         Assert.Contains(Draw(Ends.Wire("14"), Ends.Screw(), measured: 24).Parts, p => p.Kind == PartKind.BareShowing);
 
     [Fact]
-    public void A_strip_that_passes_shows_no_fault() => Assert.DoesNotContain(
-        Draw(Ends.Wire("14"), Ends.Screw(), measured: 19).Parts, p => p.Kind is PartKind.BareShowing or PartKind.InsulationCaught);
+    public void A_strip_that_passes_shows_no_fault() =>
+        Assert.DoesNotContain(Draw(Ends.Wire("14"), Ends.Screw(), measured: 19).Parts, p =>
+            p.Kind is PartKind.BareShowing or PartKind.InsulationCaught
+        );
 
     [Fact]
     public void A_ferrule_s_pin_lies_in_the_block_and_its_collar_outside()
@@ -128,8 +130,10 @@ public sealed class SectionTests
     [Fact]
     public void Every_size_is_drawn_in_true_proportion()
     {
-        var widths = ConductorSize.Stocked.Where(s => s.System == SizeSystem.Metric)
-            .Select(s => CrossSection.Of(Conductor.Of(s, Build.Stranded, Material.Copper)).Box.Width).ToList();
+        var widths = ConductorSize
+            .Stocked.Where(s => s.System == SizeSystem.Metric)
+            .Select(s => CrossSection.Of(Conductor.Of(s, Build.Stranded, Material.Copper)).Box.Width)
+            .ToList();
         Assert.Equal(widths.Order(), widths);
     }
 
@@ -142,15 +146,20 @@ public sealed class SectionTests
 
     [Fact]
     public void An_arc_s_box_is_found_by_walking_along_it() =>
-        Gen.Select(Gen.Double[0.5, 9], Gen.Double[-180, 180], Gen.Double[5, 355]).Sample((radius, from, through) =>
-        {
-            var box = new ScenePath().Arc(1, 2, radius, from, through).Box;
-            var points = Enumerable.Range(0, 2001)
-                .Select(i => (from + (through * i / 2000)) * Math.PI / 180)
-                .Select(a => (X: 1 + (radius * Math.Cos(a)), Y: 2 + (radius * Math.Sin(a)))).ToList();
-            Assert.Equal(points.Min(p => p.X), box.Left, radius * 1e-5);
-            Assert.Equal(points.Max(p => p.X), box.Right, radius * 1e-5);
-            Assert.Equal(points.Min(p => p.Y), box.Top, radius * 1e-5);
-            Assert.Equal(points.Max(p => p.Y), box.Bottom, radius * 1e-5);
-        });
+        Gen.Select(Gen.Double[0.5, 9], Gen.Double[-180, 180], Gen.Double[5, 355])
+            .Sample(
+                (radius, from, through) =>
+                {
+                    var box = new ScenePath().Arc(1, 2, radius, from, through).Box;
+                    var points = Enumerable
+                        .Range(0, 2001)
+                        .Select(i => (from + (through * i / 2000)) * Math.PI / 180)
+                        .Select(a => (X: 1 + (radius * Math.Cos(a)), Y: 2 + (radius * Math.Sin(a))))
+                        .ToList();
+                    Assert.Equal(points.Min(p => p.X), box.Left, radius * 1e-5);
+                    Assert.Equal(points.Max(p => p.X), box.Right, radius * 1e-5);
+                    Assert.Equal(points.Min(p => p.Y), box.Top, radius * 1e-5);
+                    Assert.Equal(points.Max(p => p.Y), box.Bottom, radius * 1e-5);
+                }
+            );
 }

@@ -8,45 +8,94 @@ internal static class AnyJob
     private static readonly string[] Sizes = ["14", "12", "10", "2.5 mm²", "0.5 mm²"];
     private static readonly string[] Colours = ["black", "white", "green", "blue"];
 
-    internal static Sketch House() => new Sketch().Panel("P").Box("B").Breaker("P", "Q").Breaker("P", "Q2")
-        .Circuit("1", 15, c => c with { Volts = 120, LoadAmps = 11 }).Shared("2", "1").Circuit("3", 20)
-        .Landing("P", "X1").Landing("P", "X2").Landing("P", "X3", Ends.Block() with { TakesTwo = true }).Splice("B", "J")
-        .Receptacle("B", "R").Receptacle("B", "S").Device("B", "G", DeviceType.GroundFaultReceptacle, d => d with { RatingAmps = 20 })
-        .Landing("B", "G.line", Ends.Screw(), "G", l => l with { Side = DeviceSide.Line, Identity = TerminalIdentity.Brass })
-        .Landing("B", "G.load", Ends.Screw(), "G", l => l with { Side = DeviceSide.Load, Identity = TerminalIdentity.Brass })
-        .Wire("1", "Q:1", "R.brass1", circuit: "1", with: w => w with { Run = "C", Length = new Length(20000) })
-        .Wire("2", "Q2:1", "R.brass2", circuit: "2", with: w => w with { Run = "C" })
-        .Wire("3", "J", "R.silver1", WireFunction.Neutral, "1", with: w => w with { Run = "C" })
-        .Wire("4", "R.green", "J", WireFunction.Earth)
-        .Wire("5", "Q:1", "G.line", circuit: "1").Wire("6", "G.load", "S.brass1", circuit: "1")
-        .Wire("7", "S.silver1", "R.silver2", WireFunction.Neutral, "2")
-        .Wire("ctl1", "X1", "X2").Wire("ctl2", "X3", null, conductor: Ends.Wire("2.5 mm²", Build.FineStranded));
+    internal static Sketch House() =>
+        new Sketch()
+            .Panel("P")
+            .Box("B")
+            .Breaker("P", "Q")
+            .Breaker("P", "Q2")
+            .Circuit("1", 15, c => c with { Volts = 120, LoadAmps = 11 })
+            .Shared("2", "1")
+            .Circuit("3", 20)
+            .Landing("P", "X1")
+            .Landing("P", "X2")
+            .Landing("P", "X3", Ends.Block() with { TakesTwo = true })
+            .Splice("B", "J")
+            .Receptacle("B", "R")
+            .Receptacle("B", "S")
+            .Device("B", "G", DeviceType.GroundFaultReceptacle, d => d with { RatingAmps = 20 })
+            .Landing("B", "G.line", Ends.Screw(), "G", l =>
+                l with
+                {
+                    Side = DeviceSide.Line,
+                    Identity = TerminalIdentity.Brass,
+                }
+            )
+            .Landing("B", "G.load", Ends.Screw(), "G", l =>
+                l with
+                {
+                    Side = DeviceSide.Load,
+                    Identity = TerminalIdentity.Brass,
+                }
+            )
+            .Wire("1", "Q:1", "R.brass1", circuit: "1", with: w => w with { Run = "C", Length = new Length(20000) })
+            .Wire("2", "Q2:1", "R.brass2", circuit: "2", with: w => w with { Run = "C" })
+            .Wire("3", "J", "R.silver1", WireFunction.Neutral, "1", with: w => w with { Run = "C" })
+            .Wire("4", "R.green", "J", WireFunction.Earth)
+            .Wire("5", "Q:1", "G.line", circuit: "1")
+            .Wire("6", "G.load", "S.brass1", circuit: "1")
+            .Wire("7", "S.silver1", "R.silver2", WireFunction.Neutral, "2")
+            .Wire("ctl1", "X1", "X2")
+            .Wire("ctl2", "X3", null, conductor: Ends.Wire("2.5 mm²", Build.FineStranded));
 
     internal static EntityChange Edit(Job job, Random random)
     {
         T Any<T>(IEnumerable<T> of) => of.OrderBy(o => (o as IJobEntity)?.Id).ElementAt(random.Next(of.Count()));
-        Guid? Maybe(IEnumerable<Guid> ids) => random.Next(4) == 0 ? null : ids.Order().ElementAt(random.Next(ids.Count()));
+        Guid? Maybe(IEnumerable<Guid> ids) =>
+            random.Next(4) == 0 ? null : ids.Order().ElementAt(random.Next(ids.Count()));
         var wire = Any(job.Wires.Values);
         var device = Any(job.Devices.Values);
         var landing = Any(job.Landings.Values);
         var circuit = Any(job.Circuits.Values);
         var colour = InsulationColour.TryParse(Colours[random.Next(4)], out var read) ? read : default;
-        return EntityChange.Put(random.Next(14) switch
-        {
-            0 => wire with { A = wire.A with { LandingId = Maybe(job.Landings.Keys) } },
-            1 => wire with { B = wire.B with { LandingId = Maybe(job.Landings.Keys) } },
-            2 => wire with { CircuitId = Maybe(job.Circuits.Keys) },
-            3 => wire with { Function = (WireFunction)random.Next(5), Colour = colour },
-            4 => wire with { Name = $"{random.Next(4)}" },
-            5 => wire with { Run = random.Next(2) == 0 ? null : "c", Length = new Length(random.Next(60000)) },
-            6 => wire with { Conductor = random.Next(5) == 0 ? null : Ends.Wire(Sizes[random.Next(Sizes.Length)]) },
-            7 => wire with { Retired = !wire.Retired },
-            8 => device with { RatingAmps = random.Next(2) == 0 ? 15 : 20, HotTab = (BreakOffTab)random.Next(2), Type = (DeviceType)random.Next(4) },
-            9 => landing with { Identity = (TerminalIdentity)random.Next(9), Side = (DeviceSide)random.Next(3), Half = (DeviceHalf)random.Next(3) },
-            10 => landing.Splice is null ? landing with { Landing = random.Next(3) == 0 ? null : Ends.Block() with { TakesTwo = random.Next(2) == 0 } } : landing,
-            11 => circuit with { OcpdAmps = random.Next(2) == 0 ? 15 : 30, LoadAmps = random.Next(30), Method = (WiringMethod)random.Next(4) },
-            12 => circuit with { SharesNeutralWith = Maybe(job.Circuits.Keys.Where(k => k != circuit.Id)) },
-            _ => Any(job.Enclosures.Values) with { Opening = new Length(100 + random.Next(200)) },
-        });
+        return EntityChange.Put(
+            random.Next(14) switch
+            {
+                0 => wire with { A = wire.A with { LandingId = Maybe(job.Landings.Keys) } },
+                1 => wire with { B = wire.B with { LandingId = Maybe(job.Landings.Keys) } },
+                2 => wire with { CircuitId = Maybe(job.Circuits.Keys) },
+                3 => wire with { Function = (WireFunction)random.Next(5), Colour = colour },
+                4 => wire with { Name = $"{random.Next(4)}" },
+                5 => wire with { Run = random.Next(2) == 0 ? null : "c", Length = new Length(random.Next(60000)) },
+                6 => wire with { Conductor = random.Next(5) == 0 ? null : Ends.Wire(Sizes[random.Next(Sizes.Length)]) },
+                7 => wire with { Retired = !wire.Retired },
+                8 => device with
+                {
+                    RatingAmps = random.Next(2) == 0 ? 15 : 20,
+                    HotTab = (BreakOffTab)random.Next(2),
+                    Type = (DeviceType)random.Next(4),
+                },
+                9 => landing with
+                {
+                    Identity = (TerminalIdentity)random.Next(9),
+                    Side = (DeviceSide)random.Next(3),
+                    Half = (DeviceHalf)random.Next(3),
+                },
+                10 => landing.Splice is null
+                    ? landing with
+                    {
+                        Landing = random.Next(3) == 0 ? null : Ends.Block() with { TakesTwo = random.Next(2) == 0 },
+                    }
+                    : landing,
+                11 => circuit with
+                {
+                    OcpdAmps = random.Next(2) == 0 ? 15 : 30,
+                    LoadAmps = random.Next(30),
+                    Method = (WiringMethod)random.Next(4),
+                },
+                12 => circuit with { SharesNeutralWith = Maybe(job.Circuits.Keys.Where(k => k != circuit.Id)) },
+                _ => Any(job.Enclosures.Values) with { Opening = new Length(100 + random.Next(200)) },
+            }
+        );
     }
 }

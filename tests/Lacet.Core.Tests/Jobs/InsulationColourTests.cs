@@ -43,6 +43,15 @@ public sealed class InsulationColourTests
     }
 
     [Fact]
-    public void Whatever_is_said_is_read_again_as_the_same() => (from main in Gen.Enum<Hue>() from stripe in Gen.Enum<Hue>().Nullable() select new InsulationColour(main, stripe)).Sample(
-        colour => Assert.True(InsulationColour.TryParse(colour.ToString(), out var again) && (again == colour || colour is { Base: Hue.Yellow, Stripe: Hue.Green })));
+    public void Whatever_is_said_is_read_again_as_the_same() =>
+        (
+            from main in Gen.Enum<Hue>()
+            from stripe in Gen.Enum<Hue>().Nullable()
+            select new InsulationColour(main, stripe)
+        ).Sample(colour =>
+            Assert.True(
+                InsulationColour.TryParse(colour.ToString(), out var again)
+                    && (again == colour || colour is { Base: Hue.Yellow, Stripe: Hue.Green })
+            )
+        );
 }

@@ -9,26 +9,29 @@ public sealed class JudgedJobTests
 {
     [Fact]
     public void After_any_changes_the_findings_are_those_of_the_whole_job_judged_anew() =>
-        Gen.Int[0, int.MaxValue / 2].List[1, 12].Sample(
-            seeds =>
-            {
-                var judged = AnyJob.House().Judged();
-                var before = Keys(judged);
-                var undos = new Stack<IReadOnlyList<EntityChange>>();
-                foreach (var seed in seeds)
+        Gen.Int[0, int.MaxValue / 2]
+            .List[1, 12]
+            .Sample(
+                seeds =>
                 {
-                    undos.Push(judged.Apply([AnyJob.Edit(judged.Job, new Random(seed))]).Undo);
-                    Assert.Equal(Keys(new JudgedJob(judged.Job)), Keys(judged));
-                }
+                    var judged = AnyJob.House().Judged();
+                    var before = Keys(judged);
+                    var undos = new Stack<IReadOnlyList<EntityChange>>();
+                    foreach (var seed in seeds)
+                    {
+                        undos.Push(judged.Apply([AnyJob.Edit(judged.Job, new Random(seed))]).Undo);
+                        Assert.Equal(Keys(new JudgedJob(judged.Job)), Keys(judged));
+                    }
 
-                while (undos.TryPop(out var undo))
-                {
-                    judged.Apply(undo);
-                }
+                    while (undos.TryPop(out var undo))
+                    {
+                        judged.Apply(undo);
+                    }
 
-                Assert.Equal(before, Keys(judged));
-            },
-            iter: 300);
+                    Assert.Equal(before, Keys(judged));
+                },
+                iter: 300
+            );
 
     [Fact]
     public void A_change_of_one_wire_leaves_the_others_alone()
@@ -53,7 +56,14 @@ public sealed class JudgedJobTests
         var job = new Sketch().Panel("P").Landing("P", "X1", new BackStab(new())).Wire("1", "X1", null);
         var judged = job.Judged();
         Assert.Contains(judged.Findings, f => f.Finding.Check == "back-stab-by-house-rule");
-        judged.Apply([EntityChange.Put(judged.Job.Title with { Rules = HouseRules.Default with { BackStabHoles = BackStabHoles.FourteenSolidTo15A } })]);
+        judged.Apply([
+            EntityChange.Put(
+                judged.Job.Title with
+                {
+                    Rules = HouseRules.Default with { BackStabHoles = BackStabHoles.FourteenSolidTo15A },
+                }
+            ),
+        ]);
         Assert.DoesNotContain(judged.Findings, f => f.Finding.Check == "back-stab-by-house-rule");
     }
 
@@ -106,5 +116,9 @@ public sealed class JudgedJobTests
     }
 
     private static string[] Keys(JudgedJob judged) =>
-        [.. judged.Findings.Select(f => $"{f.About.Key} {f.Finding.Check} {f.Finding.Severity} {Ends.Read(f.Finding.Says)}")];
+        [
+            .. judged.Findings.Select(f =>
+                $"{f.About.Key} {f.Finding.Check} {f.Finding.Severity} {Ends.Read(f.Finding.Says)}"
+            ),
+        ];
 }

@@ -13,21 +13,43 @@ internal sealed class Sketch
     private readonly Dictionary<string, Guid> _ids = new(StringComparer.Ordinal);
     private int _next;
 
-    internal HouseRules Rules { get; init; } = HouseRules.Default with { ReceptacleWiring = ReceptacleWiring.HookOnScrew };
+    internal HouseRules Rules { get; init; } =
+        HouseRules.Default with
+        {
+            ReceptacleWiring = ReceptacleWiring.HookOnScrew,
+        };
 
     internal Sketch Panel(string name) => Add(name, id => new Enclosure(id, name, EnclosureForm.Panel));
 
     internal Sketch Box(string name, double? opening = null, Func<Enclosure, Enclosure>? with = null) =>
-        Add(name, id => (with ?? (e => e))(new Enclosure(id, name, EnclosureForm.Box) { Opening = opening is { } mm ? new Length(mm) : null }));
+        Add(name, id =>
+            (with ?? (e => e))(
+                new Enclosure(id, name, EnclosureForm.Box) { Opening = opening is { } mm ? new Length(mm) : null }
+            )
+        );
 
     internal Sketch Circuit(string name, double? ocpd = 15, Func<Circuit, Circuit>? with = null) =>
         Add("circuit " + name, id => (with ?? (c => c))(new Circuit(id, name) { OcpdAmps = ocpd }));
 
-    internal Sketch Shared(string name, string with) => Circuit(name, 15, c => c with { SharesNeutralWith = Id("circuit " + with) });
+    internal Sketch Shared(string name, string with) =>
+        Circuit(name, 15, c => c with { SharesNeutralWith = Id("circuit " + with) });
 
-    internal Sketch Landing(string enclosure, string name, Landing? landing = null, string? device = null, Func<JobLanding, JobLanding>? with = null) => Add(
-        name,
-        id => (with ?? (l => l))(new JobLanding(id, Id(enclosure), name) { Landing = landing ?? Ends.Block(), DeviceId = device is null ? null : Id(device) }));
+    internal Sketch Landing(
+        string enclosure,
+        string name,
+        Landing? landing = null,
+        string? device = null,
+        Func<JobLanding, JobLanding>? with = null
+    ) =>
+        Add(name, id =>
+            (with ?? (l => l))(
+                new JobLanding(id, Id(enclosure), name)
+                {
+                    Landing = landing ?? Ends.Block(),
+                    DeviceId = device is null ? null : Id(device),
+                }
+            )
+        );
 
     internal Sketch Device(string enclosure, string name, DeviceType type, Func<Device, Device>? with = null) =>
         Add(name, id => (with ?? (d => d))(new Device(id, Id(enclosure), name, type)));
@@ -37,11 +59,24 @@ internal sealed class Sketch
         Device(enclosure, name, DeviceType.Breaker).Landing(enclosure, name + ":1", Ends.Block(0.5, 16), name);
 
     /// <summary>A duplex receptacle: brass and silver above and below, and green.</summary>
-    internal Sketch Receptacle(string box, string name, double rating = 15, Landing? landing = null, Func<Device, Device>? with = null, DeviceType type = DeviceType.Receptacle)
+    internal Sketch Receptacle(
+        string box,
+        string name,
+        double rating = 15,
+        Landing? landing = null,
+        Func<Device, Device>? with = null,
+        DeviceType type = DeviceType.Receptacle
+    )
     {
         Device(box, name, type, d => (with ?? (x => x))(d with { RatingAmps = rating }));
         void Screw(string screw, TerminalIdentity identity, DeviceHalf half) =>
-            Landing(box, $"{name}.{screw}", landing ?? Ends.Screw(), name, l => l with { Identity = identity, Half = half });
+            Landing(box, $"{name}.{screw}", landing ?? Ends.Screw(), name, l =>
+                l with
+                {
+                    Identity = identity,
+                    Half = half,
+                }
+            );
         Screw("brass1", TerminalIdentity.Brass, DeviceHalf.Upper);
         Screw("brass2", TerminalIdentity.Brass, DeviceHalf.Lower);
         Screw("silver1", TerminalIdentity.Silver, DeviceHalf.Upper);
@@ -51,26 +86,51 @@ internal sealed class Sketch
     }
 
     internal Sketch Wire(
-        string name, string? from, string? to, WireFunction function = WireFunction.Line, string? circuit = null, Conductor? conductor = null, Func<JobWire, JobWire>? with = null) => Add(
-        "wire " + name + _next,
-        id => (with ?? (w => w))(new JobWire(id, name, End(from), End(to))
-        {
-            Function = function,
-            CircuitId = circuit is null ? null : Id("circuit " + circuit),
-            Conductor = conductor ?? Ends.Wire("14"),
-        }));
+        string name,
+        string? from,
+        string? to,
+        WireFunction function = WireFunction.Line,
+        string? circuit = null,
+        Conductor? conductor = null,
+        Func<JobWire, JobWire>? with = null
+    ) => Add("wire " + name + _next, id => (with ?? (w => w))(
+                new JobWire(id, name, End(from), End(to))
+                {
+                    Function = function,
+                    CircuitId = circuit is null ? null : Id("circuit " + circuit),
+                    Conductor = conductor ?? Ends.Wire("14"),
+                }
+            ));
 
-    internal Sketch Splice(string box, string name, bool bothMetals = false, Func<SpliceConnector, SpliceConnector>? of = null) =>
-        Landing(box, name, with: l => l with { Landing = null, Splice = (of ?? (c => c))(new SpliceConnector("connector", 2, 4, 0.75, 6, bothMetals)) });
+    internal Sketch Splice(
+        string box,
+        string name,
+        bool bothMetals = false,
+        Func<SpliceConnector, SpliceConnector>? of = null
+    ) =>
+        Landing(box, name, with: l =>
+            l with
+            {
+                Landing = null,
+                Splice = (of ?? (c => c))(new SpliceConnector("connector", 2, 4, 0.75, 6, bothMetals)),
+            }
+        );
 
-    internal Sketch Cord(string name, params CordCue[] seen) => Add("cord " + name, id => new JobCord(id, name, seen, MouldedToBeHad: true));
+    internal Sketch Cord(string name, params CordCue[] seen) =>
+        Add("cord " + name, id => new JobCord(id, name, seen, MouldedToBeHad: true));
 
     /// <summary>A cord that was looked at from plug to entry, with nothing wrong.</summary>
-    internal Sketch Sound(string name) => Add("cord " + name, id => new JobCord(id, name, [], MouldedToBeHad: true) { Sound = Enum.GetValues<CordPlace>() });
+    internal Sketch Sound(string name) =>
+        Add("cord " + name, id => new JobCord(id, name, [], MouldedToBeHad: true)
+        {
+            Sound = Enum.GetValues<CordPlace>(),
+        });
 
-    internal Sketch Map(string name, PinMap map) => Add("map " + name, id => new JobPinMap(id, map with { Name = name }));
+    internal Sketch Map(string name, PinMap map) =>
+        Add("map " + name, id => new JobPinMap(id, map with { Name = name }));
 
-    internal Guid Id(string name) => _ids.TryGetValue(name, out var id) ? id : throw new ArgumentException($"There is no {name}.", nameof(name));
+    internal Guid Id(string name) =>
+        _ids.TryGetValue(name, out var id) ? id : throw new ArgumentException($"There is no {name}.", nameof(name));
 
     internal Job Job() => new(new JobTitle(New(), "Sketch") { Rules = Rules }, _parts);
 
@@ -86,15 +146,17 @@ internal sealed class Sketch
         _ids.TryAdd(key, id);
         var part = make(id);
         var order = _parts.Count(p => p.Kind == part.Kind) + 1;
-        _parts.Add(part switch
-        {
-            Enclosure e => e with { Order = order },
-            Device d => d with { Order = order },
-            JobLanding l => l with { Order = order },
-            Circuit c => c with { Order = order },
-            JobWire w => w with { Order = order },
-            _ => part,
-        });
+        _parts.Add(
+            part switch
+            {
+                Enclosure e => e with { Order = order },
+                Device d => d with { Order = order },
+                JobLanding l => l with { Order = order },
+                Circuit c => c with { Order = order },
+                JobWire w => w with { Order = order },
+                _ => part,
+            }
+        );
         return this;
     }
 }

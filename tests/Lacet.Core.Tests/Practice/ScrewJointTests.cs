@@ -18,12 +18,14 @@ public sealed class ScrewJointTests
     }
 
     [Fact]
-    public void The_torque_never_falls_and_never_jumps_as_it_turns() => Gen.Double[0, 1500].Sample(degrees =>
-    {
-        var joint = new ScrewJoint(Target, 1);
-        var step = joint.At(degrees + 0.5).NewtonMetres - joint.At(degrees).NewtonMetres;
-        Assert.InRange(step, -1e-12, Target.NewtonMetres * 0.01);
-    });
+    public void The_torque_never_falls_and_never_jumps_as_it_turns() =>
+        Gen.Double[0, 1500]
+            .Sample(degrees =>
+            {
+                var joint = new ScrewJoint(Target, 1);
+                var step = joint.At(degrees + 0.5).NewtonMetres - joint.At(degrees).NewtonMetres;
+                Assert.InRange(step, -1e-12, Target.NewtonMetres * 0.01);
+            });
 
     [Fact]
     public void The_same_seed_feels_the_same()
@@ -35,19 +37,29 @@ public sealed class ScrewJointTests
     }
 
     [Fact]
-    public void The_noise_stays_within_one_percent() => Gen.Select(Gen.Int, Gen.Double[0, 600]).Sample((seed, degrees) =>
-    {
-        var joint = new ScrewJoint(Target, seed);
-        Assert.InRange(joint.Feel(degrees).NewtonMetres / joint.At(degrees).NewtonMetres, 0.99, 1.01);
-    });
+    public void The_noise_stays_within_one_percent() =>
+        Gen.Select(Gen.Int, Gen.Double[0, 600])
+            .Sample(
+                (seed, degrees) =>
+                {
+                    var joint = new ScrewJoint(Target, seed);
+                    Assert.InRange(joint.Feel(degrees).NewtonMetres / joint.At(degrees).NewtonMetres, 0.99, 1.01);
+                }
+            );
 
     [Fact]
     public void The_window_of_a_receptacle_is_open_long_enough_to_let_go_in()
     {
         // 14 to 18 lbf·in around 16: a quarter of the way from snug to target, at the pace of a hand.
         var joint = new ScrewJoint(Target, 1);
-        var inside = Enumerable.Range(0, 400).Select(i => TimeSpan.FromMilliseconds(i * 10))
-            .Count(t => joint.At(ScrewJoint.AngleAfter(t)) is var torque && torque >= Target * (14.0 / 16) && torque <= Target * (18.0 / 16));
+        var inside = Enumerable
+            .Range(0, 400)
+            .Select(i => TimeSpan.FromMilliseconds(i * 10))
+            .Count(t =>
+                joint.At(ScrewJoint.AngleAfter(t)) is var torque
+                && torque >= Target * (14.0 / 16)
+                && torque <= Target * (18.0 / 16)
+            );
         Assert.InRange(inside * 10, 300, 1500);
     }
 }

@@ -28,13 +28,18 @@ public sealed class ConversionTests
 
     [Fact]
     public void Two_hundred_and_fifty_kcmil() =>
-        Close(SecondOpinion.Convert("250000 circularmil", "mm^2"), ConductorSize.Parse("250 kcmil").Area.SquareMillimetres);
+        Close(
+            SecondOpinion.Convert("250000 circularmil", "mm^2"),
+            ConductorSize.Parse("250 kcmil").Area.SquareMillimetres
+        );
 
     [Fact]
-    public void Inch_pounds() => Close(SecondOpinion.Convert("14 lbf inch", "N m"), Torque.From(14, TorqueUnit.InchPound).NewtonMetres);
+    public void Inch_pounds() =>
+        Close(SecondOpinion.Convert("14 lbf inch", "N m"), Torque.From(14, TorqueUnit.InchPound).NewtonMetres);
 
     [Fact]
-    public void Foot_pounds() => Close(SecondOpinion.Convert("1 lbf ft", "N m"), Torque.From(1, TorqueUnit.FootPound).NewtonMetres);
+    public void Foot_pounds() =>
+        Close(SecondOpinion.Convert("1 lbf ft", "N m"), Torque.From(1, TorqueUnit.FootPound).NewtonMetres);
 
     [Fact]
     public void Inches() => Close(SecondOpinion.Convert("3|4 inch", "mm"), Length.FromInches(0.75).Millimetres);
@@ -57,5 +62,6 @@ public sealed class ConversionTests
         Assert.Equal(10.2, WireGauge.AreaOf(4).SquareMillimetres / WireGauge.AreaOf(14).SquareMillimetres, 0.1);
     }
 
-    private static void Close(double expected, double actual) => Assert.Equal(expected, actual, Math.Abs(expected) * Relative);
+    private static void Close(double expected, double actual) =>
+        Assert.Equal(expected, actual, Math.Abs(expected) * Relative);
 }

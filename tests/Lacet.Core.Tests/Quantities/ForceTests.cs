@@ -1,6 +1,8 @@
 namespace Lacet.Core.Tests.Quantities;
 
-/// <summary>Pulls, in newtons and pounds (1 lbf is 4.4482216 N, by definition of the pound and of standard gravity).</summary>
+/// <summary>
+/// Pulls, in newtons and pounds (1 lbf is 4.4482216 N, by definition of the pound and of standard gravity).
+/// </summary>
 public sealed class ForceTests
 {
     [Theory]
@@ -20,13 +22,16 @@ public sealed class ForceTests
 
     [Fact]
     [Trait("Advice", "3.6")]
-    public void What_is_said_is_never_more_than_what_is_meant() => Gen.Double[1, 2000].Sample(newtons =>
-    {
-        var read = new Force(newtons).Read();
-        double Number(string text) => double.Parse(text.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
-        Assert.True(Number(read.Metric) <= newtons + 1e-6);
-        Assert.True(Force.FromPounds(Number(read.Imperial)).Newtons <= newtons + 1e-6);
-    });
+    public void What_is_said_is_never_more_than_what_is_meant() =>
+        Gen.Double[1, 2000]
+            .Sample(newtons =>
+            {
+                var read = new Force(newtons).Read();
+                double Number(string text) =>
+                    double.Parse(text.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture);
+                Assert.True(Number(read.Metric) <= newtons + 1e-6);
+                Assert.True(Force.FromPounds(Number(read.Imperial)).Newtons <= newtons + 1e-6);
+            });
 
     [Fact]
     public void The_imperial_lead_says_pounds_first() =>

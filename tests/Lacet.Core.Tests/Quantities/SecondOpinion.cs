@@ -40,7 +40,13 @@ internal static class SecondOpinion
             return Recorded[(from, to)];
         }
 
-        using var process = Process.Start(new ProcessStartInfo(Program, ["-t", "-d", "8", from, to]) { RedirectStandardOutput = true, UseShellExecute = false })!;
+        using var process = Process.Start(
+            new ProcessStartInfo(Program, ["-t", "-d", "8", from, to])
+            {
+                RedirectStandardOutput = true,
+                UseShellExecute = false,
+            }
+        )!;
         var said = process.StandardOutput.ReadToEnd();
         process.WaitForExit();
         return double.Parse(said, CultureInfo.InvariantCulture);

@@ -15,13 +15,24 @@ public sealed class BindingScrewTests
         Assert.Equal(Trust.Marking, recipe.Torque!.Trust);
         // Only a house that pigtails to clamps first has something to say.
         Assert.Equal(["receptacle-by-house-rule"], recipe.Findings.Select(f => f.Check));
-        Assert.Empty(Ends.Recipe(Ends.Wire("14"), Ends.Screw(), HouseRules.Default with { ReceptacleWiring = ReceptacleWiring.HookOnScrew }).Findings);
+        Assert.Empty(
+            Ends.Recipe(
+                Ends.Wire("14"),
+                Ends.Screw(),
+                HouseRules.Default with
+                {
+                    ReceptacleWiring = ReceptacleWiring.HookOnScrew,
+                }
+            ).Findings
+        );
     }
 
     [Fact]
-    public void The_steps_follow_the_order_of_the_work() => Assert.Equal(
-        ["prove-dead", "strip", "bend-hook", "land-hook", "tighten", "witness-mark", "check", "dress"],
-        Ends.Recipe(Ends.Wire("12"), Ends.Screw()).Steps.Select(s => s.Id));
+    public void The_steps_follow_the_order_of_the_work() =>
+        Assert.Equal(
+            ["prove-dead", "strip", "bend-hook", "land-hook", "tighten", "witness-mark", "check", "dress"],
+            Ends.Recipe(Ends.Wire("12"), Ends.Screw()).Steps.Select(s => s.Id)
+        );
 
     [Fact]
     public void Every_step_has_a_hold_point() =>
@@ -31,7 +42,9 @@ public sealed class BindingScrewTests
     public void The_hook_lies_clockwise()
     {
         var recipe = Ends.Recipe(Ends.Wire("14"), Ends.Screw());
-        Assert.Contains(recipe.Steps, s => s.Id == "bend-hook" && Ends.Read(s.Text).Contains("clockwise", StringComparison.Ordinal));
+        Assert.Contains(recipe.Steps, s =>
+            s.Id == "bend-hook" && Ends.Read(s.Text).Contains("clockwise", StringComparison.Ordinal)
+        );
         Assert.Contains(recipe.Reasons, r => r.Rule == "hook-clockwise");
     }
 
@@ -42,7 +55,10 @@ public sealed class BindingScrewTests
         var recipe = Ends.Recipe(Ends.Wire("14"), Ends.UnmarkedScrew());
         Assert.Equal(Verdict.Read, recipe.Verdict);
         Assert.Equal(Trust.CommonPractice, recipe.Torque!.Trust);
-        Assert.Equal([new ReadOff(ReadingName.Tighten, "the torque", "on the strap, the box or the sheet")], recipe.ReadOff);
+        Assert.Equal(
+            [new ReadOff(ReadingName.Tighten, "the torque", "on the strap, the box or the sheet")],
+            recipe.ReadOff
+        );
     }
 
     [Fact]
@@ -57,13 +73,17 @@ public sealed class BindingScrewTests
     public void Stranded_wire_is_twisted_first_and_never_tinned()
     {
         var recipe = Ends.Recipe(Ends.Wire("14", Build.Stranded), Ends.Screw());
-        Assert.Contains(recipe.Steps, s => Ends.Read(s.Text).StartsWith("Twist the strands tight", StringComparison.Ordinal));
+        Assert.Contains(recipe.Steps, s =>
+            Ends.Read(s.Text).StartsWith("Twist the strands tight", StringComparison.Ordinal)
+        );
         Assert.Contains(recipe.Cautions, c => Ends.Read(c).Contains("never tin", StringComparison.Ordinal));
     }
 
     [Fact]
-    public void Two_wires_under_one_screw_are_warned_of() => Assert.Contains(
-        Ends.Recipe(Ends.Wire("14"), Ends.Screw()).Cautions, c => Ends.Read(c).Contains("110.14(A)", StringComparison.Ordinal));
+    public void Two_wires_under_one_screw_are_warned_of() =>
+        Assert.Contains(Ends.Recipe(Ends.Wire("14"), Ends.Screw()).Cautions, c =>
+            Ends.Read(c).Contains("110.14(A)", StringComparison.Ordinal)
+        );
 
     [Theory]
     [InlineData("8")]
@@ -79,7 +99,8 @@ public sealed class BindingScrewTests
     [Theory]
     [InlineData("10")]
     [InlineData("4 mm²")]
-    public void The_largest_that_goes(string size) => Assert.NotEqual(Verdict.Stop, Ends.Recipe(Ends.Wire(size), Ends.Screw("#10")).Verdict);
+    public void The_largest_that_goes(string size) =>
+        Assert.NotEqual(Verdict.Stop, Ends.Recipe(Ends.Wire(size), Ends.Screw("#10")).Verdict);
 
     [Fact]
     public void Changing_the_wire_changes_every_number()
@@ -92,7 +113,11 @@ public sealed class BindingScrewTests
     [Fact]
     [Trait("Advice", "4.5")]
     public void An_eye_is_offered_beside_the_hook() =>
-        Assert.Contains("eye", Ends.Read(Ends.Recipe(Ends.Wire("14"), Ends.Screw()).Alternatives[0].Text), StringComparison.Ordinal);
+        Assert.Contains(
+            "eye",
+            Ends.Read(Ends.Recipe(Ends.Wire("14"), Ends.Screw()).Alternatives[0].Text),
+            StringComparison.Ordinal
+        );
 
     [Fact]
     [Trait("Advice", "1.8")]
@@ -108,7 +133,9 @@ public sealed class BindingScrewTests
         Assert.NotEqual(Verdict.Stop, recipe.Verdict);
         Assert.Contains(recipe.Steps, s => s.Id == "brush-aluminium");
         Assert.DoesNotContain("opper hardens", Ends.Read(recipe.Undo!), StringComparison.Ordinal);
-        Assert.DoesNotContain(recipe.Alternatives, a => Ends.Read(a.Text).Contains("twist clockwise", StringComparison.Ordinal));
+        Assert.DoesNotContain(recipe.Alternatives, a =>
+            Ends.Read(a.Text).Contains("twist clockwise", StringComparison.Ordinal)
+        );
         Assert.NotEqual(Verdict.Stop, Ends.Recipe(wire, screw with { On = ScrewOn.ControlDevice }).Verdict);
     }
 

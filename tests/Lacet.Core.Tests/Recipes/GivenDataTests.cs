@@ -2,7 +2,9 @@ using Lacet.Core.Recipes;
 
 namespace Lacet.Core.Tests.Recipes;
 
-/// <summary>Numbers that are read off a landing: what cannot be is refused by field with a sentence, what is given rules.</summary>
+/// <summary>
+/// Numbers that are read off a landing: what cannot be is refused by field with a sentence, what is given rules.
+/// </summary>
 public sealed class GivenDataTests
 {
     private static readonly Dictionary<string, Func<double, Landing>> Fields = new(StringComparer.Ordinal)
@@ -16,8 +18,24 @@ public sealed class GivenDataTests
         ["landing.barrelDepthMm"] = v => new CrimpedLug(null, v, null),
         ["landing.boltDiameterIn"] = v => new CrimpedLug(v, null, null),
         ["landing.acrossFlatsIn"] = v => new SetScrewLug(LugDrive.HexSocket, v, null, null, null, null, null),
-        ["landing.slotWidthIn"] = v => new SetScrewLug(LugDrive.Slotted, null, new(v, 0.2, smallerThanNumber10: false), null, null, null, null),
-        ["landing.slotLengthIn"] = v => new SetScrewLug(LugDrive.Slotted, null, new(0.05, v, smallerThanNumber10: false), null, null, null, null),
+        ["landing.slotWidthIn"] = v => new SetScrewLug(
+            LugDrive.Slotted,
+            null,
+            new(v, 0.2, smallerThanNumber10: false),
+            null,
+            null,
+            null,
+            null
+        ),
+        ["landing.slotLengthIn"] = v => new SetScrewLug(
+            LugDrive.Slotted,
+            null,
+            new(0.05, v, smallerThanNumber10: false),
+            null,
+            null,
+            null,
+            null
+        ),
         ["landing.holeMm"] = v => new SolderLug(v),
     };
 
@@ -48,9 +66,18 @@ public sealed class GivenDataTests
     [Fact]
     public void A_range_the_wrong_way_round_is_refused()
     {
-        Assert.Equal("landing.leastMm2", Assert.Throws<ImpossibleInputException>(() => new PushInBlock(new(4, 2))).Field);
-        Assert.Equal("landing.leastMm2", Assert.Throws<ImpossibleInputException>(() => new SetScrewLug(null, null, null, 4, 2, null, null)).Field);
-        Assert.Equal("landing.insulationLeastMm", Assert.Throws<ImpossibleInputException>(() => new InsulationDisplacement(null, null, 3, 2)).Field);
+        Assert.Equal(
+            "landing.leastMm2",
+            Assert.Throws<ImpossibleInputException>(() => new PushInBlock(new(4, 2))).Field
+        );
+        Assert.Equal(
+            "landing.leastMm2",
+            Assert.Throws<ImpossibleInputException>(() => new SetScrewLug(null, null, null, 4, 2, null, null)).Field
+        );
+        Assert.Equal(
+            "landing.insulationLeastMm",
+            Assert.Throws<ImpossibleInputException>(() => new InsulationDisplacement(null, null, 3, 2)).Field
+        );
     }
 
     [Theory]
@@ -58,7 +85,12 @@ public sealed class GivenDataTests
     [InlineData(null, 0.1, 0.1, 0.1)]
     [InlineData(1.0, null, 1, 4)]
     [InlineData(null, 2.5, 0.25, 2.5)]
-    public void An_end_of_a_range_that_is_not_given_gives_way(double? least, double? most, double gotLeast, double gotMost)
+    public void An_end_of_a_range_that_is_not_given_gives_way(
+        double? least,
+        double? most,
+        double gotLeast,
+        double gotMost
+    )
     {
         var block = new PushInBlock(new(least, most));
         Assert.Equal((gotLeast, gotMost), (block.LeastMm2, block.MostMm2));
@@ -75,7 +107,9 @@ public sealed class GivenDataTests
         var recipe = Ends.Recipe(Ends.Wire("2.5 mm²"), block);
         Assert.Equal(verdict, recipe.Verdict);
         Assert.Equal(trust, recipe.Torque!.Trust);
-        Assert.Contains(recipe.Reasons, r => r.Rule == "strip-depth" && r.Trust == trust && r.Source.Contains(source, StringComparison.Ordinal));
+        Assert.Contains(recipe.Reasons, r =>
+            r.Rule == "strip-depth" && r.Trust == trust && r.Source.Contains(source, StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -91,25 +125,46 @@ public sealed class GivenDataTests
     [Fact]
     public void A_thicker_wire_s_lug_is_never_shallower()
     {
-        var sizes = ConductorSize.Stocked.Where(s => s.Area.SquareMillimetres is >= 2.1 and <= 127).OrderBy(s => s.Area.SquareMillimetres).ToList();
-        foreach (var landing in new Landing[] { new SetScrewLug(null, null, null, 2, 130, null, null), new CrimpedLug(null, null, null) })
+        var sizes = ConductorSize
+            .Stocked.Where(s => s.Area.SquareMillimetres is >= 2.1 and <= 127)
+            .OrderBy(s => s.Area.SquareMillimetres)
+            .ToList();
+        foreach (
+            var landing in new Landing[]
+            {
+                new SetScrewLug(null, null, null, 2, 130, null, null),
+                new CrimpedLug(null, null, null),
+            }
+        )
         {
-            var strips = sizes.Select(s => Ends.Recipe(Conductor.Of(s, Build.Stranded, Material.Copper), landing).Strip!.Value.Target.Millimetres).ToList();
+            var strips = sizes
+                .Select(s =>
+                    Ends.Recipe(
+                        Conductor.Of(s, Build.Stranded, Material.Copper),
+                        landing
+                    ).Strip!.Value.Target.Millimetres
+                )
+                .ToList();
             Assert.Equal(strips.Order(), strips);
         }
     }
 
     [Fact]
-    public void Every_sentence_reads_in_inches_first_too() => Generators.AtHand.Sample(
-        end =>
-        {
-            var recipe = RecipeBook.For(end);
-            var sentences = recipe.Steps.Select(s => s.Text).Concat(recipe.Steps.Select(s => s.HoldPoint).OfType<FormattableString>()).Append(recipe.Preparation.Detail);
-            foreach (var sentence in sentences.Select(s => s.ToString(UnitLead.Imperial)))
+    public void Every_sentence_reads_in_inches_first_too() =>
+        Generators.AtHand.Sample(
+            end =>
             {
-                Assert.DoesNotContain("System.", sentence, StringComparison.Ordinal);
-                Assert.DoesNotMatch(@"\{|\}|  ", sentence);
-            }
-        },
-        iter: 1500);
+                var recipe = RecipeBook.For(end);
+                var sentences = recipe
+                    .Steps.Select(s => s.Text)
+                    .Concat(recipe.Steps.Select(s => s.HoldPoint).OfType<FormattableString>())
+                    .Append(recipe.Preparation.Detail);
+                foreach (var sentence in sentences.Select(s => s.ToString(UnitLead.Imperial)))
+                {
+                    Assert.DoesNotContain("System.", sentence, StringComparison.Ordinal);
+                    Assert.DoesNotMatch(@"\{|\}|  ", sentence);
+                }
+            },
+            iter: 1500
+        );
 }

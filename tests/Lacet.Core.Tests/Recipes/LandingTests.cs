@@ -4,24 +4,48 @@ using Lacet.Core.Recipes;
 
 namespace Lacet.Core.Tests.Recipes;
 
-/// <summary>Every other kind of landing: what the trade does there. Lengths and torques are common practice, from memory, unless another source is named.</summary>
+/// <summary>
+/// Every other kind of landing: what the trade does there. Lengths and torques are common practice, from memory, unless
+/// another source is named.
+/// </summary>
 public sealed class LandingTests
 {
     private static readonly Landing[] Kinds =
     [
-        Ends.Screw(), new BackWireClamp(new(), null), new BackStab(new()), new LeverClamp(new()), Ends.Block(), new SpringCageBlock(new()),
-        new PushInBlock(new()), new DeepPushIn(new()), new InsulationDisplacement(null, null, null, null), new Stud(null, null, null, null),
-        new SetScrewLug(null, null, null, null, null, null, null), new CrimpedLug(null, null, null), new PlugScrew(null, null, null), new SolderLug(null),
+        Ends.Screw(),
+        new BackWireClamp(new(), null),
+        new BackStab(new()),
+        new LeverClamp(new()),
+        Ends.Block(),
+        new SpringCageBlock(new()),
+        new PushInBlock(new()),
+        new DeepPushIn(new()),
+        new InsulationDisplacement(null, null, null, null),
+        new Stud(null, null, null, null),
+        new SetScrewLug(null, null, null, null, null, null, null),
+        new CrimpedLug(null, null, null),
+        new PlugScrew(null, null, null),
+        new SolderLug(null),
     ];
 
-    private static Recipe Fine(string size, Landing landing, HouseRules? rules = null) => Ends.Recipe(Ends.Wire(size, Build.FineStranded), landing, rules);
+    private static Recipe Fine(string size, Landing landing, HouseRules? rules = null) =>
+        Ends.Recipe(Ends.Wire(size, Build.FineStranded), landing, rules);
 
     private static string Land(Recipe recipe) => Ends.Read(recipe.Steps.First(s => s.Operation == Operation.Land).Text);
 
     [Fact]
     public void There_are_fourteen_kinds_and_no_two_are_landed_or_undone_alike()
     {
-        var recipes = Kinds.Select(k => Ends.Recipe(k is BackStab ? Ends.Wire("14") : k is InsulationDisplacement ? Ends.Wire("1 mm²") : Ends.Wire("14", Build.Stranded), k)).ToList();
+        var recipes = Kinds
+            .Select(k =>
+                Ends.Recipe(
+                    k is BackStab ? Ends.Wire("14")
+                        : k is InsulationDisplacement ? Ends.Wire("1 mm²")
+                        : Ends.Wire("14", Build.Stranded),
+                    k
+                )
+            )
+            .ToList();
         Assert.Equal(14, Kinds.Select(k => k.Kind).Distinct().Count());
         Assert.All(recipes, r => Assert.NotEqual(Verdict.Stop, r.Verdict));
         Assert.Equal(14, recipes.Select(Land).Distinct().Count());
@@ -40,12 +64,17 @@ public sealed class LandingTests
         // Half a millimetre for the inch that people round to.
         Assert.Equal(Judgement.Pass, strip.Judge(new(least + 0.5)));
         Assert.Equal(Judgement.Pass, strip.Judge(new(most - 0.5)));
-        Assert.Contains(Ends.Recipe(Ends.Wire("2.5 mm²"), landing).Reasons, r => r is { Rule: "strip-depth", Trust: Trust.Generic });
+        Assert.Contains(Ends.Recipe(Ends.Wire("2.5 mm²"), landing).Reasons, r =>
+            r is { Rule: "strip-depth", Trust: Trust.Generic }
+        );
     }
 
     [Fact]
     public void A_printed_depth_rules() =>
-        Assert.Equal(new Window<Length>(new(9), new(8), new(10)), Ends.Recipe(Ends.Wire("2.5 mm²"), new SpringCageBlock(new(0.2, 4, new Length(9)))).Strip);
+        Assert.Equal(
+            new Window<Length>(new(9), new(8), new(10)),
+            Ends.Recipe(Ends.Wire("2.5 mm²"), new SpringCageBlock(new(0.2, 4, new Length(9)))).Strip
+        );
 
     [Theory]
     [InlineData("back-wire-clamp", 12, 18)]
@@ -55,7 +84,10 @@ public sealed class LandingTests
     {
         var landing = kind == "binding-screw" ? Ends.UnmarkedScrew() : Kinds.Single(k => k.Kind == kind);
         var torque = Ends.Torque(landing);
-        Assert.Equal((least, most), (Math.Round(torque.Window.Least.InchPounds, 6), Math.Round(torque.Window.Most.InchPounds, 6)));
+        Assert.Equal(
+            (least, most),
+            (Math.Round(torque.Window.Least.InchPounds, 6), Math.Round(torque.Window.Most.InchPounds, 6))
+        );
         Assert.Equal(Trust.CommonPractice, torque.Trust);
         // Said once, beside the reading that it is about.
         var recipe = Ends.Recipe(Ends.Wire("14", Build.Stranded), landing);
@@ -71,7 +103,10 @@ public sealed class LandingTests
     [InlineData("solder-lug", "Solder")]
     public void Where_nothing_is_tightened_the_third_reading_says_what_holds(string kind, string says)
     {
-        var recipe = Ends.Recipe(kind == "insulation-displacement" ? Ends.Wire("1 mm²") : Ends.Wire("14"), Kinds.Single(k => k.Kind == kind));
+        var recipe = Ends.Recipe(
+            kind == "insulation-displacement" ? Ends.Wire("1 mm²") : Ends.Wire("14"),
+            Kinds.Single(k => k.Kind == kind)
+        );
         Assert.Null(recipe.Torque);
         Assert.Equal(says, Ends.Read(recipe.Holding!.Headline));
     }
@@ -89,13 +124,19 @@ public sealed class LandingTests
     {
         var block = new PushInBlock(new());
         Assert.Contains("Push the pin in", Land(Fine("2.5 mm²", block)), StringComparison.Ordinal);
-        Assert.Contains("Press the release", Land(Fine("2.5 mm²", new PushInBlock(new(Ferrule: FerruleAcceptance.Unnecessary)))), StringComparison.Ordinal);
+        Assert.Contains(
+            "Press the release",
+            Land(Fine("2.5 mm²", new PushInBlock(new(Ferrule: FerruleAcceptance.Unnecessary)))),
+            StringComparison.Ordinal
+        );
         Assert.Contains("no tool", Land(Ends.Recipe(Ends.Wire("2.5 mm²"), block)), StringComparison.Ordinal);
     }
 
     [Fact]
-    public void Where_a_push_in_block_says_nothing_both_practices_are_named() => Assert.Contains(
-        Fine("2.5 mm²", new PushInBlock(new())).Cautions, c => Ends.Read(c).Contains("some forbid one", StringComparison.Ordinal));
+    public void Where_a_push_in_block_says_nothing_both_practices_are_named() =>
+        Assert.Contains(Fine("2.5 mm²", new PushInBlock(new())).Cautions, c =>
+            Ends.Read(c).Contains("some forbid one", StringComparison.Ordinal)
+        );
 
     [Theory]
     [InlineData(FerruleAcceptance.Required, PreparationKind.Ferrule)]
@@ -112,9 +153,20 @@ public sealed class LandingTests
         Assert.Null(recipe.Ferrule);
         Assert.Equal(PreparationKind.Twisted, recipe.Preparation.Kind);
         // Twisted by a step of its own, its depth marked before it is pushed.
-        Assert.Equal(["strip", "twist", "mark-depth", "look-in", "land-straight"], recipe.Steps.Select(s => s.Id).SkipWhile(s => s != "strip").Take(5));
-        Assert.Contains("insulation goes in too", Ends.Read(recipe.Steps.Single(s => s.Id == "mark-depth").Text), StringComparison.Ordinal);
-        Assert.DoesNotContain("lay", Ends.Read(recipe.Steps.Single(s => s.Id == "strip").Text), StringComparison.Ordinal);
+        Assert.Equal(
+            ["strip", "twist", "mark-depth", "look-in", "land-straight"],
+            recipe.Steps.Select(s => s.Id).SkipWhile(s => s != "strip").Take(5)
+        );
+        Assert.Contains(
+            "insulation goes in too",
+            Ends.Read(recipe.Steps.Single(s => s.Id == "mark-depth").Text),
+            StringComparison.Ordinal
+        );
+        Assert.DoesNotContain(
+            "lay",
+            Ends.Read(recipe.Steps.Single(s => s.Id == "strip").Text),
+            StringComparison.Ordinal
+        );
         Assert.Contains(recipe.Cautions, c => Ends.Read(c).Contains("locks in", StringComparison.Ordinal));
     }
 
@@ -151,12 +203,24 @@ public sealed class LandingTests
     [Theory]
     [InlineData("6", 13)]
     [InlineData("250 kcmil", 30)]
-    public void A_set_screw_lug_s_barrel_is_typical_for_the_wire(string size, double depth) => Assert.Equal(
-        depth, Ends.Recipe(Ends.Wire(size, Build.Stranded), new SetScrewLug(null, null, null, 2, 130, null, null)).Strip!.Value.Target.Millimetres);
+    public void A_set_screw_lug_s_barrel_is_typical_for_the_wire(string size, double depth) =>
+        Assert.Equal(
+            depth,
+            Ends.Recipe(
+                Ends.Wire(size, Build.Stranded),
+                new SetScrewLug(null, null, null, 2, 130, null, null)
+            ).Strip!.Value.Target.Millimetres
+        );
 
     [Fact]
-    public void A_crimped_lug_shows_2_mm_before_its_barrel() => Assert.Equal(
-        22, Ends.Recipe(Ends.Wire("1/0", Build.Stranded), new CrimpedLug(null, 20, null)).Strip!.Value.Target.Millimetres);
+    public void A_crimped_lug_shows_2_mm_before_its_barrel() =>
+        Assert.Equal(
+            22,
+            Ends.Recipe(
+                Ends.Wire("1/0", Build.Stranded),
+                new CrimpedLug(null, 20, null)
+            ).Strip!.Value.Target.Millimetres
+        );
 
     [Theory]
     [InlineData(Material.Copper, "once")]
@@ -164,18 +228,33 @@ public sealed class LandingTests
     public void Aluminium_takes_more_crimps_and_a_compound(Material material, string times)
     {
         var recipe = Ends.Recipe(
-            Ends.Wire("1/0", Build.Stranded, material: material), new CrimpedLug(null, null, null, new HashSet<Material> { Material.Copper, Material.Aluminium }));
+            Ends.Wire("1/0", Build.Stranded, material: material),
+            new CrimpedLug(null, null, null, new HashSet<Material> { Material.Copper, Material.Aluminium })
+        );
         Assert.Contains(times, Ends.Read(recipe.Preparation.Detail), StringComparison.Ordinal);
-        Assert.Equal(material == Material.Aluminium, recipe.Steps.Any(s => s.Id == "brush-aluminium" && Ends.Read(s.HoldPoint!).Contains("coated at once", StringComparison.Ordinal)));
+        Assert.Equal(
+            material == Material.Aluminium,
+            recipe.Steps.Any(s =>
+                s.Id == "brush-aluminium"
+                && Ends.Read(s.HoldPoint!).Contains("coated at once", StringComparison.Ordinal)
+            )
+        );
     }
 
     [Fact]
     [Trait("Advice", "3.7")]
     public void Lugs_lose_no_strands_and_other_landings_as_many_as_their_class_allows()
     {
-        var lug = Ends.Recipe(Ends.Wire("12", Build.Stranded), new SetScrewLug(null, null, null, null, null, null, null));
+        var lug = Ends.Recipe(
+            Ends.Wire("12", Build.Stranded),
+            new SetScrewLug(null, null, null, null, null, null, null)
+        );
         Assert.Contains("No strand", Strip(lug), StringComparison.Ordinal);
-        Assert.Contains("At most 1 of 7", Strip(Ends.Recipe(Ends.Wire("12", Build.Stranded), Ends.Block())), StringComparison.Ordinal);
+        Assert.Contains(
+            "At most 1 of 7",
+            Strip(Ends.Recipe(Ends.Wire("12", Build.Stranded), Ends.Block())),
+            StringComparison.Ordinal
+        );
 
         static string Strip(Recipe recipe) => Ends.Read(recipe.Steps.Single(s => s.Id == "strip").HoldPoint!);
     }
@@ -184,47 +263,82 @@ public sealed class LandingTests
     public void In_a_plug_the_jacket_comes_first_and_the_earth_is_left_longest()
     {
         var recipe = Fine("16", new PlugScrew(null, null, null));
-        Assert.Equal(["prove-dead", "slide-on-first", "strip-jacket", "strip", "twist"], recipe.Steps.Take(5).Select(s => s.Id));
+        Assert.Equal(
+            ["prove-dead", "slide-on-first", "strip-jacket", "strip", "twist"],
+            recipe.Steps.Take(5).Select(s => s.Id)
+        );
         Assert.Contains("Unplug", Ends.Read(recipe.Steps[0].Text), StringComparison.Ordinal);
         Assert.Equal("strip-jacket", recipe.Steps.First(s => s.Operation == Operation.Strip).Id);
-        Assert.Contains(recipe.Cautions, c => Ends.Read(c).Contains("earth conductor is left longest", StringComparison.Ordinal));
+        Assert.Contains(recipe.Cautions, c =>
+            Ends.Read(c).Contains("earth conductor is left longest", StringComparison.Ordinal)
+        );
         Assert.Equal(PreparationKind.Hook, recipe.Preparation.Kind);
         Assert.Equal(PreparationKind.Twisted, Fine("16", new PlugScrew(null, PlugGrip.Clamp, null)).Preparation.Kind);
     }
 
     [Fact]
-    public void Solder_is_the_only_landing_that_takes_tinned_strands() => Assert.Equal(
-        ["solder-lug"],
-        Kinds.Where(k => k is not BackStab and not InsulationDisplacement)
-            .Where(k => RecipeBook.For(new EndAtHand(Ends.Wire("14", Build.Stranded), k, HouseRules.Default) { Condition = EndCondition.Tinned }).Verdict != Verdict.Stop)
-            .Select(k => k.Kind));
+    public void Solder_is_the_only_landing_that_takes_tinned_strands() =>
+        Assert.Equal(
+            ["solder-lug"],
+            Kinds
+                .Where(k => k is not BackStab and not InsulationDisplacement)
+                .Where(k =>
+                    RecipeBook
+                        .For(
+                            new EndAtHand(Ends.Wire("14", Build.Stranded), k, HouseRules.Default)
+                            {
+                                Condition = EndCondition.Tinned,
+                            }
+                        )
+                        .Verdict != Verdict.Stop
+                )
+                .Select(k => k.Kind)
+        );
 
     [Fact]
     public void Two_fine_wires_get_one_twin()
     {
         var end = new EndAtHand(
-            Ends.Wire("1 mm²", Build.FineStranded), new ScrewClampBlock(new(0.5, 4, new Length(10), FerruleAcceptance.Allowed), null) { TakesTwo = true }, HouseRules.Default)
+            Ends.Wire("1 mm²", Build.FineStranded),
+            new ScrewClampBlock(new(0.5, 4, new Length(10), FerruleAcceptance.Allowed), null) { TakesTwo = true },
+            HouseRules.Default
+        )
         {
             Second = Ends.Wire("1 mm²", Build.FineStranded),
         };
         var ferrule = RecipeBook.For(end).Ferrule!;
-        Assert.Equal((true, 1, 10, 13), (ferrule.Twin, ferrule.Size.SquareMillimetres, ferrule.Pin.Millimetres, ferrule.Strip.Target.Millimetres));
+        Assert.Equal(
+            (true, 1, 10, 13),
+            (ferrule.Twin, ferrule.Size.SquareMillimetres, ferrule.Pin.Millimetres, ferrule.Strip.Target.Millimetres)
+        );
     }
 
     [Fact]
     public void The_kit_s_own_label_overrides_the_area()
     {
-        var end = new EndAtHand(Ends.Wire("22", Build.FineStranded), Ends.Block(0.2), HouseRules.Default) { FerruleLabelMm2 = 0.5 };
+        var end = new EndAtHand(Ends.Wire("22", Build.FineStranded), Ends.Block(0.2), HouseRules.Default)
+        {
+            FerruleLabelMm2 = 0.5,
+        };
         var recipe = RecipeBook.For(end);
         Assert.Equal(0.5, recipe.Ferrule!.Size.SquareMillimetres);
         Assert.Contains(recipe.Reasons, r => r is { Rule: "ferrule-size", Trust: Trust.Maker });
         Assert.Throws<ImpossibleInputException>(() => RecipeBook.For(end with { FerruleLabelMm2 = 0.6 }));
-        Assert.Throws<ImpossibleInputException>(() => RecipeBook.For(end with { Conductor = Ends.Wire("12", Build.Stranded), Landing = Ends.Block(ferrule: FerruleAcceptance.Required) }));
+        Assert.Throws<ImpossibleInputException>(() =>
+            RecipeBook.For(
+                end with
+                {
+                    Conductor = Ends.Wire("12", Build.Stranded),
+                    Landing = Ends.Block(ferrule: FerruleAcceptance.Required),
+                }
+            )
+        );
     }
 
     /// <summary>
-    /// NEC 310.16 and 110.14(C), 240.4(B) and (D), 240.6(A), from memory: 12 AWG 20 A at 60 °C, 25 A at 75 °C, breaker 20 A in
-    /// both; an ampacity that is no standard rating has the next one, but not where receptacles for plugged loads are fed.
+    /// NEC 310.16 and 110.14(C), 240.4(B) and (D), 240.6(A), from memory: 12 AWG 20 A at 60 °C, 25 A at 75 °C, breaker
+    /// 20 A in both; an ampacity that is no standard rating has the next one, but not where receptacles for plugged
+    /// loads are fed.
     /// </summary>
     [Theory]
     [InlineData("12", null, 20, false, true)]
@@ -241,14 +355,26 @@ public sealed class LandingTests
     [InlineData("250 kcmil", 75, 300, false, true)]
     [InlineData("1/0", null, 150, false, true)]
     [InlineData("1/0", null, 175, false, false)]
-    public void A_terminal_s_temperature_limits_the_circuit(string size, int? temperature, double amps, bool receptacles, bool passes)
+    public void A_terminal_s_temperature_limits_the_circuit(
+        string size,
+        int? temperature,
+        double amps,
+        bool receptacles,
+        bool passes
+    )
     {
         var lug = new SetScrewLug(LugDrive.Hex, null, null, 2, 130, 13, null) { TemperatureC = temperature };
-        var end = new EndAtHand(Ends.Wire(size, Build.Stranded), lug, HouseRules.Default) { CircuitAmps = amps, FeedsReceptacles = receptacles };
+        var end = new EndAtHand(Ends.Wire(size, Build.Stranded), lug, HouseRules.Default)
+        {
+            CircuitAmps = amps,
+            FeedsReceptacles = receptacles,
+        };
         Assert.Equal(passes, RecipeBook.For(end).Verdict != Verdict.Stop);
     }
 
-    /// <summary>The same of aluminium: 4 AWG on 60 A, 1/0 on 125, 2/0 on 150 (NEC 310.16, 240.4(B), from memory).</summary>
+    /// <summary>
+    /// The same of aluminium: 4 AWG on 60 A, 1/0 on 125, 2/0 on 150 (NEC 310.16, 240.4(B), from memory).
+    /// </summary>
     [Theory]
     [Trait("Advice", "2.2")]
     [InlineData("4", null, 60)]
@@ -256,19 +382,59 @@ public sealed class LandingTests
     [InlineData("2/0", 75, 150)]
     public void The_next_standard_breaker_protects_aluminium_too(string size, int? temperature, double amps)
     {
-        var lug = new SetScrewLug(LugDrive.Hex, null, null, 2, 130, 13, null, new HashSet<Material> { Material.Copper, Material.Aluminium }) { TemperatureC = temperature };
-        Assert.NotEqual(Verdict.Stop, RecipeBook.For(new(Ends.Wire(size, Build.Stranded, material: Material.Aluminium), lug, HouseRules.Default) { CircuitAmps = amps }).Verdict);
+        var lug = new SetScrewLug(
+            LugDrive.Hex,
+            null,
+            null,
+            2,
+            130,
+            13,
+            null,
+            new HashSet<Material> { Material.Copper, Material.Aluminium }
+        )
+        {
+            TemperatureC = temperature,
+        };
+        Assert.NotEqual(
+            Verdict.Stop,
+            RecipeBook
+                .For(
+                    new(Ends.Wire(size, Build.Stranded, material: Material.Aluminium), lug, HouseRules.Default)
+                    {
+                        CircuitAmps = amps,
+                    }
+                )
+                .Verdict
+        );
     }
 
     [Fact]
-    public void A_size_without_a_table_is_said_to_be_not_judged() => Assert.Contains(
-        RecipeBook.For(new EndAtHand(Ends.Wire("22", Build.Stranded), Ends.Block(0.2), HouseRules.Default) { CircuitAmps = 3 }).Findings,
-        f => Ends.Read(f.Says).StartsWith("Not judged", StringComparison.Ordinal));
+    public void A_size_without_a_table_is_said_to_be_not_judged() =>
+        Assert.Contains(
+            RecipeBook
+                .For(
+                    new EndAtHand(Ends.Wire("22", Build.Stranded), Ends.Block(0.2), HouseRules.Default)
+                    {
+                        CircuitAmps = 3,
+                    }
+                )
+                .Findings,
+            f => Ends.Read(f.Says).StartsWith("Not judged", StringComparison.Ordinal)
+        );
 
     [Theory]
     [InlineData(CrimpShape.Hexagonal, Severity.Note)]
     [InlineData(CrimpShape.AlternatingFlats, Severity.Fix)]
-    public void A_crimp_s_shape_is_held_against_the_opening(CrimpShape shape, Severity severity) => Assert.Contains(
-        EndChecks.Judge(new EndPlan(new EndAtHand(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block(), HouseRules.Default) { CrimpShape = shape })),
-        f => f.Check == "weak-crimp-shape" && f.Severity == severity);
+    public void A_crimp_s_shape_is_held_against_the_opening(CrimpShape shape, Severity severity) =>
+        Assert.Contains(
+            EndChecks.Judge(
+                new EndPlan(
+                    new EndAtHand(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block(), HouseRules.Default)
+                    {
+                        CrimpShape = shape,
+                    }
+                )
+            ),
+            f => f.Check == "weak-crimp-shape" && f.Severity == severity
+        );
 }

@@ -14,8 +14,21 @@ public sealed class ScrewClampBlockTests
         Assert.Equal((2.5, 8), (recipe.Ferrule!.Size.SquareMillimetres, recipe.Ferrule.Pin.Millimetres));
         Assert.Equal(10, recipe.Strip!.Value.Target.Millimetres);
         Assert.Equal(
-            ["prove-dead", "slide-on-first", "strip", "slide-ferrule", "crimp-ferrule", "look-in", "land-straight", "tighten", "witness-mark", "check", "dress"],
-            recipe.Steps.Select(s => s.Id));
+            [
+                "prove-dead",
+                "slide-on-first",
+                "strip",
+                "slide-ferrule",
+                "crimp-ferrule",
+                "look-in",
+                "land-straight",
+                "tighten",
+                "witness-mark",
+                "check",
+                "dress",
+            ],
+            recipe.Steps.Select(s => s.Id)
+        );
     }
 
     [Fact]
@@ -41,9 +54,15 @@ public sealed class ScrewClampBlockTests
     public void Both_ways_are_said_where_the_block_leaves_it_open()
     {
         var ferruled = Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block());
-        Assert.Equal((PreparationKind.Straight, 9), (ferruled.Alternatives.Single().Kind, ferruled.Alternatives[0].Strip.Target.Millimetres));
+        Assert.Equal(
+            (PreparationKind.Straight, 9),
+            (ferruled.Alternatives.Single().Kind, ferruled.Alternatives[0].Strip.Target.Millimetres)
+        );
         var bare = Ends.Recipe(Ends.Wire("2.5 mm²", Build.Stranded), Ends.Block());
-        Assert.Equal((PreparationKind.Ferrule, 10), (bare.Alternatives.Single().Kind, bare.Alternatives[0].Strip.Target.Millimetres));
+        Assert.Equal(
+            (PreparationKind.Ferrule, 10),
+            (bare.Alternatives.Single().Kind, bare.Alternatives[0].Strip.Target.Millimetres)
+        );
     }
 
     [Theory]
@@ -53,8 +72,11 @@ public sealed class ScrewClampBlockTests
     [InlineData(Build.FineStranded, FerruleAcceptance.Allowed, PreparationKind.Ferrule)]
     [InlineData(Build.Stranded, FerruleAcceptance.Allowed, PreparationKind.Straight)]
     [InlineData(Build.FineStranded, FerruleAcceptance.Forbidden, PreparationKind.Straight)]
-    public void The_block_decides_and_where_it_does_not_the_house_rule(Build build, FerruleAcceptance ferrule, PreparationKind kind) =>
-        Assert.Equal(kind, Ends.Recipe(Ends.Wire("2.5 mm²", build), Ends.Block(ferrule: ferrule)).Preparation.Kind);
+    public void The_block_decides_and_where_it_does_not_the_house_rule(
+        Build build,
+        FerruleAcceptance ferrule,
+        PreparationKind kind
+    ) => Assert.Equal(kind, Ends.Recipe(Ends.Wire("2.5 mm²", build), Ends.Block(ferrule: ferrule)).Preparation.Kind);
 
     [Fact]
     public void The_other_house_rule_lands_fine_strands_bare_and_says_what_that_asks()
@@ -65,16 +87,30 @@ public sealed class ScrewClampBlockTests
         Assert.Contains(recipe.Findings, f => f is { Check: "fine-strands-unsupported", Severity: Severity.Note });
         Assert.Equal(
             PreparationKind.Ferrule,
-            Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block(ferrule: FerruleAcceptance.Required), rules).Preparation.Kind);
+            Ends.Recipe(
+                Ends.Wire("2.5 mm²", Build.FineStranded),
+                Ends.Block(ferrule: FerruleAcceptance.Required),
+                rules
+            ).Preparation.Kind
+        );
     }
 
     [Theory]
     [Trait("Advice", "1.1")]
-    [InlineData("6 mm²", "printed for 6 mm². Or a pigtail of 4 mm² or less, only where the circuit’s breaker allows one that small.")]
-    [InlineData("10", "printed for 10 AWG. Or a pigtail of 12 AWG or less, only where the circuit’s breaker allows one that small.")]
+    [InlineData(
+        "6 mm²",
+        "printed for 6 mm². Or a pigtail of 4 mm² or less, only where the circuit’s breaker allows one that small."
+    )]
+    [InlineData(
+        "10",
+        "printed for 10 AWG. Or a pigtail of 12 AWG or less, only where the circuit’s breaker allows one that small."
+    )]
     [InlineData("0.34 mm²", "printed for 0.34 mm². Or splice on a pigtail of 0.5 mm² or more.")]
     [InlineData("28", "printed for 28 AWG. Or splice on a pigtail of 20 AWG or more.")]
-    public void A_wire_out_of_range_stops_and_a_smaller_one_is_never_offered_without_its_breaker(string size, string says)
+    public void A_wire_out_of_range_stops_and_a_smaller_one_is_never_offered_without_its_breaker(
+        string size,
+        string says
+    )
     {
         var recipe = Ends.Recipe(Ends.Wire(size), Ends.Block());
         Assert.Equal(Verdict.Stop, recipe.Verdict);
@@ -86,7 +122,8 @@ public sealed class ScrewClampBlockTests
     [InlineData("12")]
     [InlineData("0.5 mm²")]
     [InlineData("4 mm²")]
-    public void The_ends_of_the_range_go_in(string size) => Assert.NotEqual(Verdict.Stop, Ends.Recipe(Ends.Wire(size), Ends.Block()).Verdict);
+    public void The_ends_of_the_range_go_in(string size) =>
+        Assert.NotEqual(Verdict.Stop, Ends.Recipe(Ends.Wire(size), Ends.Block()).Verdict);
 
     [Fact]
     public void What_the_block_does_not_say_is_typical_and_marked_so()
@@ -104,19 +141,23 @@ public sealed class ScrewClampBlockTests
     public void A_colour_never_stands_without_its_size_and_series()
     {
         var recipe = Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded), Ends.Block());
-        Assert.Contains(recipe.Cautions, c => Ends.Read(c) is var said
-            && said.Contains("blue means 2.5 mm² in DIN 46228-4 only", StringComparison.Ordinal));
+        Assert.Contains(recipe.Cautions, c =>
+            Ends.Read(c) is var said
+            && said.Contains("blue means 2.5 mm² in DIN 46228-4 only", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
-    public void A_thick_insulation_asks_for_the_large_collar() => Assert.Contains(
-        Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded, od: 4.6), Ends.Block()).Reasons,
-        r => r.Rule == "ferrule-collar" && Ends.Read(r.Text).Contains("large-collar", StringComparison.Ordinal));
+    public void A_thick_insulation_asks_for_the_large_collar() =>
+        Assert.Contains(Ends.Recipe(Ends.Wire("2.5 mm²", Build.FineStranded, od: 4.6), Ends.Block()).Reasons, r =>
+            r.Rule == "ferrule-collar" && Ends.Read(r.Text).Contains("large-collar", StringComparison.Ordinal)
+        );
 
     [Fact]
-    public void A_knife_comes_with_its_caution() => Assert.Contains(
-        Ends.Recipe(Ends.Wire("35 mm²", Build.Stranded), Ends.Block(6, 35, 18)).Cautions,
-        c => Ends.Read(c).Contains("away from the body", StringComparison.Ordinal));
+    public void A_knife_comes_with_its_caution() =>
+        Assert.Contains(Ends.Recipe(Ends.Wire("35 mm²", Build.Stranded), Ends.Block(6, 35, 18)).Cautions, c =>
+            Ends.Read(c).Contains("away from the body", StringComparison.Ordinal)
+        );
 
     [Theory]
     [InlineData(-1.0, 4.0, 9.0, "landing.leastMm2")]

@@ -12,7 +12,9 @@ public sealed class SealTests
         var previous = Seal.Origin;
         for (var sequence = 1; sequence <= length; sequence++)
         {
-            var bytes = Encoding.UTF8.GetBytes($$"""{"sequence":{{sequence}},"previous":"{{previous}}","what":"event {{sequence}}"}""");
+            var bytes = Encoding.UTF8.GetBytes(
+                $$"""{"sequence":{{sequence}},"previous":"{{previous}}","what":"event {{sequence}}"}"""
+            );
             chain.Add(new SealedEvent(sequence, bytes, Seal.Of(bytes)));
             previous = chain[^1].Hash;
         }
@@ -35,14 +37,18 @@ public sealed class SealTests
     }
 
     [Fact]
-    public void Changing_any_byte_of_any_event_is_noticed() => Gen.Select(Gen.Int[0, 8], Gen.Int[0, 200], Gen.Byte[1, 255]).Sample((at, offset, flip) =>
-    {
-        var chain = Chain(9);
-        var bytes = chain[at].Bytes.ToArray();
-        bytes[offset % bytes.Length] ^= flip;
-        chain[at] = chain[at] with { Bytes = bytes };
-        Assert.Equal(at + 1, Seal.Verify(chain).BrokenAt);
-    });
+    public void Changing_any_byte_of_any_event_is_noticed() =>
+        Gen.Select(Gen.Int[0, 8], Gen.Int[0, 200], Gen.Byte[1, 255])
+            .Sample(
+                (at, offset, flip) =>
+                {
+                    var chain = Chain(9);
+                    var bytes = chain[at].Bytes.ToArray();
+                    bytes[offset % bytes.Length] ^= flip;
+                    chain[at] = chain[at] with { Bytes = bytes };
+                    Assert.Equal(at + 1, Seal.Verify(chain).BrokenAt);
+                }
+            );
 
     [Fact]
     public void A_change_with_its_hash_made_anew_breaks_the_next_link()
@@ -71,8 +77,11 @@ public sealed class SealTests
 
     /// <summary>RFC 4231 test case 2: HMAC-SHA-256 under the key "Jefe".</summary>
     [Fact]
-    public void A_digest_is_HMAC_SHA_256() => Assert.Equal(
-        "5bdcc146bf60754e6a042426089575c75a003f089d2739839dec58b964ec3843", Seal.Digest("Jefe"u8, "what do ya want for nothing?"));
+    public void A_digest_is_HMAC_SHA_256() =>
+        Assert.Equal(
+            "5bdcc146bf60754e6a042426089575c75a003f089d2739839dec58b964ec3843",
+            Seal.Digest("Jefe"u8, "what do ya want for nothing?")
+        );
 
     [Fact]
     public void The_same_name_under_another_salt_has_another_digest() =>

@@ -5,7 +5,9 @@ using Xunit.Sdk;
 
 namespace Lacet.Core.Tests.Reference;
 
-/// <summary>Every table against the same table typed again; and, once for every cell of every row, that changing it is noticed.</summary>
+/// <summary>
+/// Every table against the same table typed again; and, once for every cell of every row, that changing it is noticed.
+/// </summary>
 public sealed class TableTests
 {
     /// <summary>Where a row's number is from is prose, and prose may be improved.</summary>
@@ -43,7 +45,10 @@ public sealed class TableTests
                 changed[row][column] = Changed(changed[row][column]);
                 var text = Write(head, columns, changed);
                 var noticed = Record.Exception(() => TableGuards.All[table](text));
-                Assert.True(noticed is XunitException or CsvHelperException or FormatException, $"{table}: {columns[column]} of row {row + 1} can be changed unseen.");
+                Assert.True(
+                    noticed is XunitException or CsvHelperException or FormatException,
+                    $"{table}: {columns[column]} of row {row + 1} can be changed unseen."
+                );
                 tried++;
             }
         }
@@ -72,9 +77,10 @@ public sealed class TableTests
         Assert.Contains("from memory", text, StringComparison.OrdinalIgnoreCase);
     }
 
-    private static string Changed(string cell) => double.TryParse(cell, CultureInfo.InvariantCulture, out var number)
-        ? (number + (number == Math.Floor(number) ? 1 : 0.01)).ToString(CultureInfo.InvariantCulture)
-        : cell + "1";
+    private static string Changed(string cell) =>
+        double.TryParse(cell, CultureInfo.InvariantCulture, out var number)
+            ? (number + (number == Math.Floor(number) ? 1 : 0.01)).ToString(CultureInfo.InvariantCulture)
+            : cell + "1";
 
     private static (string Head, string[] Columns, List<string[]> Rows) Read(string table)
     {

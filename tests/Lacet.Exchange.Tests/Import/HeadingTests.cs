@@ -30,8 +30,8 @@ public sealed class HeadingTests
     }
 
     [Fact]
-    public void A_meaning_is_given_to_the_heading_that_fits_it_best() => Assert.Equal(
-        [ColumnMeaning.Note, ColumnMeaning.From], Headings.Read(["Fom", "From"]).Select(c => c.Meaning));
+    public void A_meaning_is_given_to_the_heading_that_fits_it_best() =>
+        Assert.Equal([ColumnMeaning.Note, ColumnMeaning.From], Headings.Read(["Fom", "From"]).Select(c => c.Meaning));
 
     [Theory]
     [InlineData("from panel", ColumnMeaning.FromEnclosure)]
@@ -72,21 +72,56 @@ public sealed class HeadingTests
     [Fact]
     public void The_row_of_headings_is_found_below_titles()
     {
-        var sheet = new Sheet("s", [["Workshop"], ["Drawn by", "A. B."], [], ["No.", "From", "To", "Colur"], ["1", "X1:1", "X2:1", "black"]]);
+        var sheet = new Sheet(
+            "s",
+            [
+                ["Workshop"],
+                ["Drawn by", "A. B."],
+                [],
+                ["No.", "From", "To", "Colur"],
+                ["1", "X1:1", "X2:1", "black"],
+            ]
+        );
         var (row, columns) = Headings.Find(sheet)!.Value;
         Assert.Equal(3, row);
-        Assert.Equal([ColumnMeaning.Wire, ColumnMeaning.From, ColumnMeaning.To, ColumnMeaning.Colour], columns.Select(c => c.Meaning));
+        Assert.Equal(
+            [ColumnMeaning.Wire, ColumnMeaning.From, ColumnMeaning.To, ColumnMeaning.Colour],
+            columns.Select(c => c.Meaning)
+        );
         Assert.Equal([true, true, true, false], columns.Select(c => c.Sure));
     }
 
     [Fact]
     public void A_sheet_without_headings_has_none()
     {
-        Assert.Null(Headings.Find(new Sheet("s", [["1", "X1:1", "X2:1"], ["2", "X1:2", "X2:2"]])));
+        Assert.Null(
+            Headings.Find(
+                new Sheet(
+                    "s",
+                    [
+                        ["1", "X1:1", "X2:1"],
+                        ["2", "X1:2", "X2:2"],
+                    ]
+                )
+            )
+        );
         // One column that happens to be known makes no list.
-        Assert.Null(Headings.Find(new Sheet("s", [["Length", "apples", "pears"]])));
+        Assert.Null(
+            Headings.Find(
+                new Sheet(
+                    "s",
+                    [
+                        ["Length", "apples", "pears"],
+                    ]
+                )
+            )
+        );
         // Titles do not stand above a list for so long.
-        Assert.Null(Headings.Find(new Sheet("s", [.. Enumerable.Repeat<IReadOnlyList<string>>(["", "x"], 45), ["Wire", "From", "To"]])));
+        Assert.Null(
+            Headings.Find(
+                new Sheet("s", [.. Enumerable.Repeat<IReadOnlyList<string>>(["", "x"], 45), ["Wire", "From", "To"]])
+            )
+        );
     }
 
     private static IEnumerable<string> Swapped(string word, int slips)

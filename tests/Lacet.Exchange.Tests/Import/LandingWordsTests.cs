@@ -35,8 +35,15 @@ public sealed class LandingWordsTests
     [Fact]
     public void A_receptacle_s_words_tell_its_side_rating_and_half()
     {
-        var end = LandingWords.Describe(new(null, "R1", "R1"), "GFCI receptacle 20A, lower silver clamp plate, load side", _ => null)!;
-        Assert.Equal((DeviceType.GroundFaultReceptacle, 20.0, DeviceHalf.Lower, TerminalIdentity.Silver, DeviceSide.Load), (end.Type, end.RatingAmps, end.Half, end.Identity, end.Side));
+        var end = LandingWords.Describe(
+            new(null, "R1", "R1"),
+            "GFCI receptacle 20A, lower silver clamp plate, load side",
+            _ => null
+        )!;
+        Assert.Equal(
+            (DeviceType.GroundFaultReceptacle, 20.0, DeviceHalf.Lower, TerminalIdentity.Silver, DeviceSide.Load),
+            (end.Type, end.RatingAmps, end.Half, end.Identity, end.Side)
+        );
     }
 
     [Fact]
@@ -81,10 +88,12 @@ public sealed class LandingWordsTests
     [InlineData("plug, 3 blade", "plug-screw")]
     [InlineData("solder tag", "solder-lug")]
     [InlineData("SIDE SCREW", "binding-screw")]
-    public void Every_kind_of_landing_has_words(string words, string kind) => Assert.Equal(kind, Described(words).Landing!.Read().Kind);
+    public void Every_kind_of_landing_has_words(string words, string kind) =>
+        Assert.Equal(kind, Described(words).Landing!.Read().Kind);
 
     [Fact]
-    public void Data_that_only_words_told_of_is_generic() => Assert.Equal(DataTrust.Generic, Described("push-in").Landing!.Trust);
+    public void Data_that_only_words_told_of_is_generic() =>
+        Assert.Equal(DataTrust.Generic, Described("push-in").Landing!.Trust);
 
     [Theory]
     [InlineData("duplex receptacle", DeviceType.Receptacle, 2)]
@@ -107,17 +116,20 @@ public sealed class LandingWordsTests
     [InlineData("breaker load side", DeviceSide.Load)]
     [InlineData("binding screw, line", DeviceSide.None)]
     [InlineData("heater load, screw clamp", DeviceSide.None)]
-    public void A_side_is_claimed_only_where_the_words_mean_one(string words, DeviceSide side) => Assert.Equal(side, Described(words).Side);
+    public void A_side_is_claimed_only_where_the_words_mean_one(string words, DeviceSide side) =>
+        Assert.Equal(side, Described(words).Side);
 
     [Fact]
-    public void The_side_of_a_breaker_is_no_load_of_its_own() => Assert.Equal(DeviceType.Breaker, Described("breaker, load side").Type);
+    public void The_side_of_a_breaker_is_no_load_of_its_own() =>
+        Assert.Equal(DeviceType.Breaker, Described("breaker, load side").Type);
 
     [Theory]
     [InlineData("green screw", TerminalIdentity.Green)]
     [InlineData("hot side screw", TerminalIdentity.Brass)]
     [InlineData("Silver screws", TerminalIdentity.Silver)]
     [InlineData("evergreen screw", TerminalIdentity.None)]
-    public void Screws_are_told_by_their_metal(string words, TerminalIdentity identity) => Assert.Equal(identity, Described(words).Identity);
+    public void Screws_are_told_by_their_metal(string words, TerminalIdentity identity) =>
+        Assert.Equal(identity, Described(words).Identity);
 
     [Theory]
     [InlineData("twist-on")]
@@ -134,20 +146,23 @@ public sealed class LandingWordsTests
     [InlineData("screw clamp for two", true)]
     [InlineData("screw clamp, two conductors", true)]
     [InlineData("screw clamp", false)]
-    public void Whether_it_takes_two_is_read_where_it_is_said(string words, bool two) => Assert.Equal(two, Described(words).Landing!.TakesTwo ?? false);
+    public void Whether_it_takes_two_is_read_where_it_is_said(string words, bool two) =>
+        Assert.Equal(two, Described(words).Landing!.TakesTwo ?? false);
 
     [Theory]
     [InlineData("receptacle 20 A", 20.0)]
     [InlineData("receptacle 15A", 15.0)]
     [InlineData("breaker 2,5 A", 2.5)]
     [InlineData("receptacle A20", null)]
-    public void A_rating_is_read_beside_its_unit(string words, double? amps) => Assert.Equal(amps, Described(words).RatingAmps);
+    public void A_rating_is_read_beside_its_unit(string words, double? amps) =>
+        Assert.Equal(amps, Described(words).RatingAmps);
 
     [Theory]
     [InlineData("flange")]
     [InlineData("blue")]
     [InlineData("17")]
-    public void Words_that_say_nothing_known_are_not_guessed_at(string words) => Assert.Null(LandingWords.Describe(new(null, null, "X"), words, _ => null));
+    public void Words_that_say_nothing_known_are_not_guessed_at(string words) =>
+        Assert.Null(LandingWords.Describe(new(null, null, "X"), words, _ => null));
 
     [Fact]
     public void No_words_leave_an_end_as_it_is()
@@ -160,7 +175,12 @@ public sealed class LandingWordsTests
     public void A_code_of_the_shelf_goes_before_words()
     {
         var mine = new LeverDocument { LeastMm2 = 0.5, MostMm2 = 6 };
-        Assert.Same(mine, LandingWords.Describe(new(null, null, "X"), "screw clamp MY-6", code => code == "MY-6" ? mine : null)!.Landing);
+        Assert.Same(
+            mine,
+            LandingWords
+                .Describe(new(null, null, "X"), "screw clamp MY-6", code => code == "MY-6" ? mine : null)!
+                .Landing
+        );
     }
 
     private static ListedEnd Described(string words) => LandingWords.Describe(new(null, null, "X"), words, _ => null)!;

@@ -9,16 +9,59 @@ namespace Lacet.Exchange.Tests.Import;
 /// <summary>What a list would do to a job: added, changed, taken out, and all the rest left as it is.</summary>
 public sealed class ListPlanTests
 {
-    private static readonly string[] Columns = ["Wire", "From", "From type", "To", "Size", "Type", "Colour", "Function", "Circuit", "Breaker", "Volts", "Load", "Length", "Run", "Ferrule"];
+    private static readonly string[] Columns =
+    [
+        "Wire",
+        "From",
+        "From type",
+        "To",
+        "Size",
+        "Type",
+        "Colour",
+        "Function",
+        "Circuit",
+        "Breaker",
+        "Volts",
+        "Load",
+        "Length",
+        "Run",
+        "Ferrule",
+    ];
 
     [Fact]
     public void A_list_brings_its_enclosures_devices_landings_and_circuits_each_once()
     {
         var parts = Start(
-            ["1", "LP/Q1:1", "breaker 16 A", "X1:1", "2.5", "fine", "black", "line", "C1", "16", "230", "10", "3 m", "W4", ""],
-            ["2", "LP/Q1:2", "", "x1:1", "2.5", "fine", "blue", "neutral", "c1", "16", "", "", "3 m", "W4", ""]);
-        Assert.Equal(["LP", "Panel"], parts.OfType<EnclosureDocument>().Select(e => e.Name).Order(StringComparer.Ordinal));
-        Assert.Equal(["LP/Q1", "Panel/X1"], parts.OfType<DeviceDocument>().Select(d => $"{Enclosure(parts, d.EnclosureId)}/{d.Name}").Order(StringComparer.Ordinal));
+            [
+                "1",
+                "LP/Q1:1",
+                "breaker 16 A",
+                "X1:1",
+                "2.5",
+                "fine",
+                "black",
+                "line",
+                "C1",
+                "16",
+                "230",
+                "10",
+                "3 m",
+                "W4",
+                "",
+            ],
+            ["2", "LP/Q1:2", "", "x1:1", "2.5", "fine", "blue", "neutral", "c1", "16", "", "", "3 m", "W4", ""]
+        );
+        Assert.Equal(
+            ["LP", "Panel"],
+            parts.OfType<EnclosureDocument>().Select(e => e.Name).Order(StringComparer.Ordinal)
+        );
+        Assert.Equal(
+            ["LP/Q1", "Panel/X1"],
+            parts
+                .OfType<DeviceDocument>()
+                .Select(d => $"{Enclosure(parts, d.EnclosureId)}/{d.Name}")
+                .Order(StringComparer.Ordinal)
+        );
         Assert.Equal(3, parts.OfType<JobLandingDocument>().Count());
         var circuit = Assert.Single(parts.OfType<CircuitDocument>());
         Assert.Equal((16.0, 230.0, 10.0), (circuit.OcpdAmps, circuit.Volts, circuit.LoadAmps));
@@ -41,20 +84,38 @@ public sealed class ListPlanTests
             seen.Add(part.Id);
         }
 
-        static IEnumerable<Guid> Named(JobPartDocument part) => part switch
-        {
-            DeviceDocument d => [d.EnclosureId],
-            JobLandingDocument { DeviceId: { } device } l => [l.EnclosureId, device],
-            JobLandingDocument l => [l.EnclosureId],
-            WireDocument w => new[] { w.A.LandingId, w.B.LandingId, w.CircuitId }.OfType<Guid>(),
-            _ => [],
-        };
+        static IEnumerable<Guid> Named(JobPartDocument part) =>
+            part switch
+            {
+                DeviceDocument d => [d.EnclosureId],
+                JobLandingDocument { DeviceId: { } device } l => [l.EnclosureId, device],
+                JobLandingDocument l => [l.EnclosureId],
+                WireDocument w => new[] { w.A.LandingId, w.B.LandingId, w.CircuitId }.OfType<Guid>(),
+                _ => [],
+            };
     }
 
     [Fact]
     public void The_same_list_again_changes_nothing_at_all()
     {
-        string[] row = ["1", "LP/Q1:1", "breaker 16 A", "X1:1", "2.5", "fine", "black", "line", "C1", "16", "230", "10", "3 m", "W4", "2.5/8"];
+        string[] row =
+        [
+            "1",
+            "LP/Q1:1",
+            "breaker 16 A",
+            "X1:1",
+            "2.5",
+            "fine",
+            "black",
+            "line",
+            "C1",
+            "16",
+            "230",
+            "10",
+            "3 m",
+            "W4",
+            "2.5/8",
+        ];
         var again = Plan(Start(row), row);
         Assert.Equal(RowDoes.Nothing, Assert.Single(again.Effects).Does);
         Assert.Empty(again.Put);
@@ -64,9 +125,27 @@ public sealed class ListPlanTests
     [Fact]
     public void What_a_revised_list_does_not_say_stays()
     {
-        var parts = Start(["1", "X1:1", "push-in", "X2:1", "2.5", "fine", "black", "line", "C1", "16", "", "", "3 m", "W4", "2.5/8"]);
+        var parts = Start([
+            "1",
+            "X1:1",
+            "push-in",
+            "X2:1",
+            "2.5",
+            "fine",
+            "black",
+            "line",
+            "C1",
+            "16",
+            "",
+            "",
+            "3 m",
+            "W4",
+            "2.5/8",
+        ]);
         var before = parts.OfType<WireDocument>().Single();
-        var after = (WireDocument)Plan(parts, ["1", "X1:1", "", "X2:9", "", "", "", "", "", "", "", "", "", "", ""]).Put.Single(p => p is WireDocument);
+        var after = (WireDocument)
+            Plan(parts, ["1", "X1:1", "", "X2:9", "", "", "", "", "", "", "", "", "", "", ""])
+                .Put.Single(p => p is WireDocument);
         Assert.Equal(before with { B = before.B with { LandingId = after.B.LandingId } }, after);
         Assert.NotEqual(before.B.LandingId, after.B.LandingId);
         // The end itself is the same: records keep its id.
@@ -76,27 +155,54 @@ public sealed class ListPlanTests
     [Fact]
     public void Each_change_is_told_with_what_was_and_what_is()
     {
-        var parts = Start(["1", "X1:1", "", "X2:1", "2.5", "fine", "black", "line", "C1", "16", "", "", "3 m", "W4", "2.5"]);
-        var effect = Assert.Single(Plan(parts, ["1", "X1:2", "", "X2:1", "4", "fine", "red", "switched", "C2", "", "", "", "3.5 m", "W5", "none"]).Effects);
+        var parts = Start([
+            "1",
+            "X1:1",
+            "",
+            "X2:1",
+            "2.5",
+            "fine",
+            "black",
+            "line",
+            "C1",
+            "16",
+            "",
+            "",
+            "3 m",
+            "W4",
+            "2.5",
+        ]);
+        var effect = Assert.Single(
+            Plan(
+                parts,
+                ["1", "X1:2", "", "X2:1", "4", "fine", "red", "switched", "C2", "", "", "", "3.5 m", "W5", "none"]
+            ).Effects
+        );
         Assert.Equal(RowDoes.Change, effect.Does);
         Assert.Equal(
-        [
-            "From: X1:1 → X1:2",
-            "Size: 2.5 mm² fine-stranded copper → 4 AWG fine-stranded copper",
-            "Colour: black → red",
-            "Function: line → switched line",
-            "Circuit: C1 → C2",
-            "Length: 3 m → 3.5 m",
-            "Run: W4 → W5",
-            "Ferrule: 2.5 mm² → none",
-        ], effect.Changes.Select(c => $"{c.Column}: {c.Was} → {c.Is}"));
+            [
+                "From: X1:1 → X1:2",
+                "Size: 2.5 mm² fine-stranded copper → 4 AWG fine-stranded copper",
+                "Colour: black → red",
+                "Function: line → switched line",
+                "Circuit: C1 → C2",
+                "Length: 3 m → 3.5 m",
+                "Run: W4 → W5",
+                "Ferrule: 2.5 mm² → none",
+            ],
+            effect.Changes.Select(c => $"{c.Column}: {c.Was} → {c.Is}")
+        );
     }
 
     [Fact]
     public void A_landing_that_somebody_described_is_not_overwritten_by_what_a_list_calls_it()
     {
         var parts = Start(["1", "X1:1", "push-in", "", "14", "", "", "", "", "", "", "", "", "", ""]);
-        var mine = parts.OfType<JobLandingDocument>().Single() with { Landing = new ScrewClampBlockDocument { LeastMm2 = 0.5, MostMm2 = 4 }, Identity = TerminalIdentity.Brass };
+        var mine = parts.OfType<JobLandingDocument>().Single() with
+        {
+            Landing = new ScrewClampBlockDocument { LeastMm2 = 0.5, MostMm2 = 4 },
+            Identity = TerminalIdentity.Brass,
+        };
         parts = [.. parts.Where(p => p.Id != mine.Id), mine];
         var plan = Plan(parts, ["1", "X1:1", "spring cage, silver", "", "12", "", "", "", "", "", "", "", "", "", ""]);
         Assert.DoesNotContain(plan.Put, p => p is JobLandingDocument);
@@ -132,13 +238,20 @@ public sealed class ListPlanTests
             ["1", "LP/X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""],
             ["2", "LP/X1:2", "", "", "14", "", "", "", "", "", "", "", "", "", ""],
             ["3", "DCP/X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""],
-            ["4", "", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
+            ["4", "", "", "", "14", "", "", "", "", "", "", "", "", "", ""]
+        );
         string[] row = ["1", "LP/X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""];
         Assert.Equal(["2"], Plan(parts, new ListPlanOptions { Replaces = true }, row).Removed.Select(w => w.Name));
         Assert.Empty(Plan(parts, row).Removed);
         // What is retired is out of the list already.
         var retired = parts.OfType<WireDocument>().Single(w => w.Name == "2") with { Retired = true };
-        Assert.Empty(Plan([.. parts.Where(p => p.Id != retired.Id), retired], new ListPlanOptions { Replaces = true }, row).Removed);
+        Assert.Empty(
+            Plan(
+                [.. parts.Where(p => p.Id != retired.Id), retired],
+                new ListPlanOptions { Replaces = true },
+                row
+            ).Removed
+        );
     }
 
     [Fact]
@@ -146,7 +259,10 @@ public sealed class ListPlanTests
     {
         var parts = Start(["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
         var retired = parts.OfType<WireDocument>().Single() with { Retired = true };
-        var plan = Plan([.. parts.Where(p => p.Id != retired.Id), retired], ["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
+        var plan = Plan(
+            [.. parts.Where(p => p.Id != retired.Id), retired],
+            ["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]
+        );
         Assert.Equal(RowDoes.Add, Assert.Single(plan.Effects).Does);
         Assert.NotEqual(retired.Id, plan.Put.OfType<WireDocument>().Single().Id);
     }
@@ -165,10 +281,19 @@ public sealed class ListPlanTests
     {
         var parts = Start(
             ["1", "LP/X1:1", "", "DCP/X1:1", "14", "", "", "", "", "", "", "", "", "", ""],
-            ["2", "Other/X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
-        var plan = Plan(parts, new ListPlanOptions { Drawing = " DR-7 ", Revision = "D" }, ["1", "LP/X1:1", "", "DCP/X1:1", "14", "", "", "", "", "", "", "", "", "", ""]);
+            ["2", "Other/X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]
+        );
+        var plan = Plan(
+            parts,
+            new ListPlanOptions { Drawing = " DR-7 ", Revision = "D" },
+            ["1", "LP/X1:1", "", "DCP/X1:1", "14", "", "", "", "", "", "", "", "", "", ""]
+        );
         Assert.Equal(
-            ["DCP DR-7 D", "LP DR-7 D"], plan.Put.OfType<EnclosureDocument>().Select(e => $"{e.Name} {e.Drawing} {e.Revision}").Order(StringComparer.Ordinal));
+            ["DCP DR-7 D", "LP DR-7 D"],
+            plan.Put.OfType<EnclosureDocument>()
+                .Select(e => $"{e.Name} {e.Drawing} {e.Revision}")
+                .Order(StringComparer.Ordinal)
+        );
         // A list that says neither leaves them.
         parts = [.. parts.Where(p => plan.Put.All(q => q.Id != p.Id)), .. plan.Put];
         Assert.Empty(Plan(parts, ["1", "LP/X1:1", "", "DCP/X1:1", "14", "", "", "", "", "", "", "", "", "", ""]).Put);
@@ -179,14 +304,24 @@ public sealed class ListPlanTests
     [InlineData("   ")]
     public void Ends_that_name_no_enclosure_need_one(string enclosure)
     {
-        var refused = Assert.Throws<ImpossibleInputException>(() => Plan([], new ListPlanOptions(enclosure), ["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]));
+        var refused = Assert.Throws<ImpossibleInputException>(() =>
+            Plan(
+                [],
+                new ListPlanOptions(enclosure),
+                ["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]
+            )
+        );
         Assert.Equal("enclosure", refused.Field);
     }
 
     [Fact]
     public void A_row_that_is_wrong_takes_no_part()
     {
-        var plan = Plan([], ["1", "X1:1", "", "", "fat", "", "", "", "", "", "", "", "", "", ""], ["2", "X1:2", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
+        var plan = Plan(
+            [],
+            ["1", "X1:1", "", "", "fat", "", "", "", "", "", "", "", "", "", ""],
+            ["2", "X1:2", "", "", "14", "", "", "", "", "", "", "", "", "", ""]
+        );
         Assert.Equal([RowDoes.Wrong, RowDoes.Add], plan.Effects.Select(e => e.Does));
         Assert.Equal(["2"], plan.Put.OfType<WireDocument>().Select(w => w.Name));
         Assert.DoesNotContain(plan.Put.OfType<JobLandingDocument>(), l => l.Name == "X1:1");
@@ -198,39 +333,50 @@ public sealed class ListPlanTests
         var parts = Start(["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
         var plan = Plan(parts, ["2", "X1:2", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
         Assert.True(plan.Put.OfType<WireDocument>().Single().Order > parts.OfType<WireDocument>().Single().Order);
-        Assert.True(plan.Put.OfType<JobLandingDocument>().Single().Order > parts.OfType<JobLandingDocument>().Single().Order);
+        Assert.True(
+            plan.Put.OfType<JobLandingDocument>().Single().Order > parts.OfType<JobLandingDocument>().Single().Order
+        );
     }
 
     [Fact]
-    public void Whatever_a_list_says_the_job_takes_it_and_the_list_again_does_nothing() => Lists.Sample(
-        rows =>
-        {
-            var plan = Plan([], rows);
-            var job = new Job(new JobTitle(Guid.NewGuid(), "J"), plan.Put.Select(p => p.Read()));
-            Assert.Equal(plan.Put.Count, job.Parts.Count());
-            Assert.All(Plan([.. plan.Put], rows).Effects, e => Assert.NotEqual(RowDoes.Change, e.Does));
-        },
-        iter: 200);
+    public void Whatever_a_list_says_the_job_takes_it_and_the_list_again_does_nothing() =>
+        Lists.Sample(
+            rows =>
+            {
+                var plan = Plan([], rows);
+                var job = new Job(new JobTitle(Guid.NewGuid(), "J"), plan.Put.Select(p => p.Read()));
+                Assert.Equal(plan.Put.Count, job.Parts.Count());
+                Assert.All(Plan([.. plan.Put], rows).Effects, e => Assert.NotEqual(RowDoes.Change, e.Does));
+            },
+            iter: 200
+        );
 
     private static Gen<string[][]> Lists { get; } =
-        (from name in Picks.Pick("1", "2", "3", "x")
-         from device in Picks.Pick("X1", "LP/X1", "LP/Q1", "+DCP-K1")
-         from terminal in Gen.Int[1, 4]
-         from type in Picks.Pick("", "push-in", "screw clamp for two", "receptacle 15 A, brass", "twist-on")
-         from size in Picks.Pick("14", "2.5", "1/0", "2x0.75", "")
-         from circuit in Picks.Pick("", "C1", "C2")
-         select new[] { name, $"{device}:{terminal}", type, "", size, "", "", "", circuit, "", "", "", "", "", "" }).Array[1, 12];
+        (
+            from name in Picks.Pick("1", "2", "3", "x")
+            from device in Picks.Pick("X1", "LP/X1", "LP/Q1", "+DCP-K1")
+            from terminal in Gen.Int[1, 4]
+            from type in Picks.Pick("", "push-in", "screw clamp for two", "receptacle 15 A, brass", "twist-on")
+            from size in Picks.Pick("14", "2.5", "1/0", "2x0.75", "")
+            from circuit in Picks.Pick("", "C1", "C2")
+            select new[] { name, $"{device}:{terminal}", type, "", size, "", "", "", circuit, "", "", "", "", "", "" }
+        ).Array[1, 12];
 
-    private static string Enclosure(IReadOnlyList<JobPartDocument> parts, Guid id) => parts.OfType<EnclosureDocument>().Single(e => e.Id == id).Name;
+    private static string Enclosure(IReadOnlyList<JobPartDocument> parts, Guid id) =>
+        parts.OfType<EnclosureDocument>().Single(e => e.Id == id).Name;
 
     private static IReadOnlyList<JobPartDocument> Start(params string[][] rows) => Plan([], rows).Put;
 
-    private static ListPlan Plan(IReadOnlyList<JobPartDocument> parts, params string[][] rows) => Plan(parts, new(), rows);
+    private static ListPlan Plan(IReadOnlyList<JobPartDocument> parts, params string[][] rows) =>
+        Plan(parts, new(), rows);
 
     private static ListPlan Plan(IReadOnlyList<JobPartDocument> parts, ListPlanOptions options, params string[][] rows)
     {
-        var list = new WireListReader(Headings.Read(Columns), new Dictionary<string, string>(StringComparer.Ordinal), _ => null)
-            .Read(new Sheet("s", [Columns, .. rows]), 0, new Dictionary<(int, ColumnMeaning), string>(), null, default);
+        var list = new WireListReader(
+            Headings.Read(Columns),
+            new Dictionary<string, string>(StringComparer.Ordinal),
+            _ => null
+        ).Read(new Sheet("s", [Columns, .. rows]), 0, new Dictionary<(int, ColumnMeaning), string>(), null, default);
         return ListPlan.Of(parts, list, options, Guid.NewGuid);
     }
 }

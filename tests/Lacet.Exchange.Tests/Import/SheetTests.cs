@@ -15,28 +15,52 @@ public sealed class SheetTests
     [InlineData("\t")]
     public void Any_usual_separator_is_found(string separator)
     {
-        var sheet = Assert.Single(SheetReader.Read(Encoding.UTF8.GetBytes($"Wire{separator}From\r\n1{separator}X1:1\r\n"), null, default));
+        var sheet = Assert.Single(
+            SheetReader.Read(Encoding.UTF8.GetBytes($"Wire{separator}From\r\n1{separator}X1:1\r\n"), null, default)
+        );
         Assert.Equal(["1", "X1:1"], sheet.Rows[1]);
     }
 
     [Fact]
     public void A_spreadsheet_s_unicode_text_is_read() =>
-        Assert.Equal(["2", "2.5 mm²"], SheetReader.Read([0xFF, 0xFE, .. Encoding.Unicode.GetBytes("Wire\tSize\r\n2\t2.5 mm²\r\n")], null, default)[0].Rows[1]);
+        Assert.Equal(
+            ["2", "2.5 mm²"],
+            SheetReader
+                .Read([0xFF, 0xFE, .. Encoding.Unicode.GetBytes("Wire\tSize\r\n2\t2.5 mm²\r\n")], null, default)[0]
+                .Rows[1]
+        );
 
-    public static TheoryData<string, byte[], string> BadFiles => new()
-    {
-        { "empty", [], "empty" },
-        { "wrong encoding", Encoding.Latin1.GetBytes("Wire;Size\r\n1;2.5mm²\r\n"), "UTF-8" },
-        { "zero bytes", Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\0\r\n"), "zero bytes" },
-        { "no table", Encoding.UTF8.GetBytes("once upon a time"), "no table" },
-        { "no workbook", [(byte)'P', (byte)'K', 3, 4, 0, 0], "cannot be opened" },
-        { "another archive", Zip(("readme.txt", "hello")), "cannot be opened" },
-        { "bomb", Zip(("xl/worksheets/sheet1.xml", new string('0', 320_000_000))), "unpacks to far more" },
-        { "wide workbook", Zip(("xl/worksheets/sheet1.xml", "<worksheet><dimension ref=\"A1:XFD9\"/></worksheet>")), "columns" },
-        { "doctype", Zip(("xl/worksheets/sheet1.xml", "<!DOCTYPE x [<!ENTITY a 'b'>]><worksheet>&a;</worksheet>")), "cannot be opened" },
-        { "a million columns", Encoding.UTF8.GetBytes(string.Join(';', Enumerable.Repeat("x", 1_000_000)) + "\r\n"), "columns" },
-        { "endless list", Encoding.UTF8.GetBytes("Wire;Size\r\n" + string.Concat(Enumerable.Repeat("1;2\r\n", 50_001))), "rows" },
-    };
+    public static TheoryData<string, byte[], string> BadFiles =>
+        new()
+        {
+            { "empty", [], "empty" },
+            { "wrong encoding", Encoding.Latin1.GetBytes("Wire;Size\r\n1;2.5mm²\r\n"), "UTF-8" },
+            { "zero bytes", Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\0\r\n"), "zero bytes" },
+            { "no table", Encoding.UTF8.GetBytes("once upon a time"), "no table" },
+            { "no workbook", [(byte)'P', (byte)'K', 3, 4, 0, 0], "cannot be opened" },
+            { "another archive", Zip(("readme.txt", "hello")), "cannot be opened" },
+            { "bomb", Zip(("xl/worksheets/sheet1.xml", new string('0', 320_000_000))), "unpacks to far more" },
+            {
+                "wide workbook",
+                Zip(("xl/worksheets/sheet1.xml", "<worksheet><dimension ref=\"A1:XFD9\"/></worksheet>")),
+                "columns"
+            },
+            {
+                "doctype",
+                Zip(("xl/worksheets/sheet1.xml", "<!DOCTYPE x [<!ENTITY a 'b'>]><worksheet>&a;</worksheet>")),
+                "cannot be opened"
+            },
+            {
+                "a million columns",
+                Encoding.UTF8.GetBytes(string.Join(';', Enumerable.Repeat("x", 1_000_000)) + "\r\n"),
+                "columns"
+            },
+            {
+                "endless list",
+                Encoding.UTF8.GetBytes("Wire;Size\r\n" + string.Concat(Enumerable.Repeat("1;2\r\n", 50_001))),
+                "rows"
+            },
+        };
 
     [Theory]
     [MemberData(nameof(BadFiles))]
@@ -53,18 +77,31 @@ public sealed class SheetTests
     {
         using var stop = new CancellationTokenSource();
         stop.Cancel();
-        Assert.Throws<OperationCanceledException>(() => SheetReader.Read(Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\r\n"), null, stop.Token));
+        Assert.Throws<OperationCanceledException>(() =>
+            SheetReader.Read(Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\r\n"), null, stop.Token)
+        );
     }
 
     [Fact]
     public void A_workbook_s_sheets_are_read_in_order_and_empty_ones_left_out()
     {
         using var stream = new MemoryStream();
-        stream.SaveAs(new Dictionary<string, object>(StringComparer.Ordinal)
-        {
-            ["Cover"] = new[] { new Dictionary<string, object>(StringComparer.Ordinal) { ["Workshop"] = "rev C" } },
-            ["Wires"] = new[] { new Dictionary<string, object>(StringComparer.Ordinal) { ["Wire"] = "1", ["Size"] = 2.5, ["Sure"] = true, ["Day"] = new DateTime(2026, 3, 1) } },
-        });
+        stream.SaveAs(
+            new Dictionary<string, object>(StringComparer.Ordinal)
+            {
+                ["Cover"] = new[] { new Dictionary<string, object>(StringComparer.Ordinal) { ["Workshop"] = "rev C" } },
+                ["Wires"] = new[]
+                {
+                    new Dictionary<string, object>(StringComparer.Ordinal)
+                    {
+                        ["Wire"] = "1",
+                        ["Size"] = 2.5,
+                        ["Sure"] = true,
+                        ["Day"] = new DateTime(2026, 3, 1),
+                    },
+                },
+            }
+        );
         var sheets = SheetReader.Read(stream.ToArray(), null, default);
         Assert.Equal(["Cover", "Wires"], sheets.Select(s => s.Name));
         // A number stays a number however the reader's country writes it; a date is a day.
@@ -75,14 +112,22 @@ public sealed class SheetTests
     [InlineData("Wire;From\n\n1;X1:1\n", 3)] // a blank line keeps its number, so that errors name the right row
     [InlineData("Wire;From;;;\r\n1;X1:1;;;\r\n", 2)]
     [InlineData("\"Wire\";\"From\"\n\"1\";\"X1;\"\"1\"\"\"", 2)]
-    public void Rows_are_counted_as_a_spreadsheet_counts_them(string text, int rows) => Assert.Equal(rows, SheetReader.ReadText(text, null, default).Rows.Count);
+    public void Rows_are_counted_as_a_spreadsheet_counts_them(string text, int rows) =>
+        Assert.Equal(rows, SheetReader.ReadText(text, null, default).Rows.Count);
 
     [Fact]
     public void Quotes_and_line_breaks_inside_a_cell_are_part_of_it() =>
-        Assert.Equal(["1", "two\nlines; and \"quotes\""], SheetReader.ReadText("Wire;Note\n1;\"two\nlines; and \"\"quotes\"\"\"\n", null, default).Rows[1].Select(c => c.ReplaceLineEndings("\n")));
+        Assert.Equal(
+            ["1", "two\nlines; and \"quotes\""],
+            SheetReader
+                .ReadText("Wire;Note\n1;\"two\nlines; and \"\"quotes\"\"\"\n", null, default)
+                .Rows[1]
+                .Select(c => c.ReplaceLineEndings("\n"))
+        );
 
     [Fact]
-    public void Cells_past_the_last_that_is_written_are_left_out() => Assert.Equal(2, SheetReader.ReadText("Wire;From;;;;\n1;X1:1; ; ;;\n", null, default).Rows[1].Count);
+    public void Cells_past_the_last_that_is_written_are_left_out() =>
+        Assert.Equal(2, SheetReader.ReadText("Wire;From;;;;\n1;X1:1; ; ;;\n", null, default).Rows[1].Count);
 
     [Fact]
     public void Empty_rows_far_below_the_list_are_no_rows_of_it()
@@ -95,7 +140,11 @@ public sealed class SheetTests
     public void Progress_is_told_while_a_long_file_is_read()
     {
         var told = new List<int>();
-        SheetReader.ReadText("Wire;Size\r\n" + string.Concat(Enumerable.Repeat("1;2\r\n", 5_000)), new Told(told), default);
+        SheetReader.ReadText(
+            "Wire;Size\r\n" + string.Concat(Enumerable.Repeat("1;2\r\n", 5_000)),
+            new Told(told),
+            default
+        );
         Assert.NotEmpty(told);
         Assert.Equal(told.Order(), told);
         Assert.InRange(told[^1], 4_000, 5_001);

@@ -23,18 +23,43 @@ public sealed class WireListTests
     [Fact]
     public void A_list_of_120_rows_gives_exactly_the_findings_that_were_written_down_beforehand()
     {
-        var sheets = SheetReader.Read(File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Fixtures", "workshop-wires.xlsx")), null, default);
+        var sheets = SheetReader.Read(
+            File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Fixtures", "workshop-wires.xlsx")),
+            null,
+            default
+        );
         var (heading, columns) = Headings.Find(sheets[0])!.Value;
-        var list = new WireListReader(columns, NoAnswers, _ => null).Read(sheets[0], heading, new Dictionary<(int, ColumnMeaning), string>(), null, default);
+        var list = new WireListReader(columns, NoAnswers, _ => null).Read(
+            sheets[0],
+            heading,
+            new Dictionary<(int, ColumnMeaning), string>(),
+            null,
+            default
+        );
         Assert.Equal(120, list.Rows.Count);
         Assert.All(list.Rows, r => Assert.Empty(r.Problems));
-        Assert.Equal(["One row is a title between the others and was left out.", "One row adds up and was left out."], list.Notices);
+        Assert.Equal(
+            ["One row is a title between the others and was left out.", "One row adds up and was left out."],
+            list.Notices
+        );
 
         var plan = ListPlan.Of([], list, new ListPlanOptions(), Guid.NewGuid);
         var judged = new JudgedJob(new Job(new JobTitle(Guid.NewGuid(), "Workshop"), plan.Put.Select(p => p.Read())));
-        using var csv = new CsvReader(new StreamReader(Path.Combine(AppContext.BaseDirectory, "Fixtures", "workshop-findings.csv")), CultureInfo.InvariantCulture);
-        var expected = csv.GetRecords<Expected>().Select(e => $"{e.check} {e.severity} {e.about}").Order(StringComparer.Ordinal);
-        Assert.Equal(expected, judged.Findings.Select(f => $"{f.Finding.Check} {f.Finding.Severity.ToString().ToLowerInvariant()} {Name(judged.Job, f.About)}").Order(StringComparer.Ordinal));
+        using var csv = new CsvReader(
+            new StreamReader(Path.Combine(AppContext.BaseDirectory, "Fixtures", "workshop-findings.csv")),
+            CultureInfo.InvariantCulture
+        );
+        var expected = csv.GetRecords<Expected>()
+            .Select(e => $"{e.check} {e.severity} {e.about}")
+            .Order(StringComparer.Ordinal);
+        Assert.Equal(
+            expected,
+            judged
+                .Findings.Select(f =>
+                    $"{f.Finding.Check} {f.Finding.Severity.ToString().ToLowerInvariant()} {Name(judged.Job, f.About)}"
+                )
+                .Order(StringComparer.Ordinal)
+        );
     }
 
     [Theory]
@@ -47,7 +72,8 @@ public sealed class WireListTests
     [InlineData("2x0.75", "0.75 mm²")]
     [InlineData("3G1,5", "1.5 mm²")]
     [InlineData("250 kcmil", "250 kcmil")]
-    public void A_size_is_read_as_it_is_written(string cell, string size) => Assert.Equal(size, One(("Wire", "1"), ("From", "X1:1"), ("Size", cell)).Wire!.Conductor!.Size);
+    public void A_size_is_read_as_it_is_written(string cell, string size) =>
+        Assert.Equal(size, One(("Wire", "1"), ("From", "X1:1"), ("Size", cell)).Wire!.Conductor!.Size);
 
     [Theory]
     [InlineData("AWG", "4", "4 AWG")]
@@ -65,7 +91,11 @@ public sealed class WireListTests
         var asked = Read(NoAnswers, ["Wire", "From", "Size"], [.. sizes.Select((s, i) => new[] { $"{i}", "X1:1", s })]);
         Assert.Equal("10 AWG", asked.Rows[2].Wire!.Conductor!.Size);
         Assert.Equal(1, Assert.Single(asked.Questions, q => q.Id == "size-system").Rows);
-        var answered = Read(new(StringComparer.Ordinal) { ["size-system"] = "mm2" }, ["Wire", "From", "Size"], [.. sizes.Select((s, i) => new[] { $"{i}", "X1:1", s })]);
+        var answered = Read(
+            new(StringComparer.Ordinal) { ["size-system"] = "mm2" },
+            ["Wire", "From", "Size"],
+            [.. sizes.Select((s, i) => new[] { $"{i}", "X1:1", s })]
+        );
         Assert.Equal("10 mm²", answered.Rows[2].Wire!.Conductor!.Size);
     }
 
@@ -76,7 +106,20 @@ public sealed class WireListTests
     [InlineData("14", null, false)] // no metric size is called so
     public void A_bare_number_is_asked_about_where_nothing_tells_what_it_is(string size, string? beside, bool asked)
     {
-        var list = Read(NoAnswers, ["Wire", "From", "Size"], beside is null ? [["1", "X1:1", size]] : [["1", "X1:1", size], ["2", "X1:2", beside]]);
+        var list = Read(
+            NoAnswers,
+            ["Wire", "From", "Size"],
+            beside is null
+                ?
+                [
+                    ["1", "X1:1", size],
+                ]
+                :
+                [
+                    ["1", "X1:1", size],
+                    ["2", "X1:2", beside],
+                ]
+        );
         Assert.Equal(asked, list.Questions.Any(q => q.Id == "size-system"));
     }
 
@@ -122,23 +165,47 @@ public sealed class WireListTests
     [Fact]
     public void A_row_that_counts_conductors_can_be_as_many_wires()
     {
-        var list = Read(new(StringComparer.Ordinal) { ["several"] = "each" }, ["Wire", "From", "Size"], [["7", "X1:1", "2x0.75"]]);
+        var list = Read(
+            new(StringComparer.Ordinal) { ["several"] = "each" },
+            ["Wire", "From", "Size"],
+            [
+                ["7", "X1:1", "2x0.75"],
+            ]
+        );
         Assert.Equal(["7.1", "7.2"], list.Rows.Select(r => r.Wire!.Name));
     }
 
     [Fact]
     public void A_correction_stands_for_what_is_written()
     {
-        var sheet = new Sheet("s", [["Wire", "From", "Colour"], ["1", "X1:1", "mauve"]]);
-        var list = new WireListReader(Headings.Read(sheet.Rows[0]), NoAnswers, _ => null)
-            .Read(sheet, 0, new Dictionary<(int, ColumnMeaning), string> { [(2, ColumnMeaning.Colour)] = "violet" }, null, default);
+        var sheet = new Sheet(
+            "s",
+            [
+                ["Wire", "From", "Colour"],
+                ["1", "X1:1", "mauve"],
+            ]
+        );
+        var list = new WireListReader(Headings.Read(sheet.Rows[0]), NoAnswers, _ => null).Read(
+            sheet,
+            0,
+            new Dictionary<(int, ColumnMeaning), string> { [(2, ColumnMeaning.Colour)] = "violet" },
+            null,
+            default
+        );
         Assert.Equal("violet", list.Rows[0].Wire!.Colour);
     }
 
     [Fact]
     public void One_circuit_has_one_breaker()
     {
-        var list = Read(NoAnswers, ["Wire", "From", "Circuit", "Breaker"], [["1", "X1:1", "5", "20"], ["2", "X1:2", "5", "15"]]);
+        var list = Read(
+            NoAnswers,
+            ["Wire", "From", "Circuit", "Breaker"],
+            [
+                ["1", "X1:1", "5", "20"],
+                ["2", "X1:2", "5", "15"],
+            ]
+        );
         var effects = ListPlan.Of([], list, new ListPlanOptions(), Guid.NewGuid).Effects;
         Assert.Equal((RowDoes.Add, RowDoes.Wrong), (effects[0].Does, effects[1].Does));
         Assert.Contains("20 A in row 2", effects[1].Problems[0].Says, StringComparison.Ordinal);
@@ -147,8 +214,13 @@ public sealed class WireListTests
     [Fact]
     public void An_export_holds_no_formula_and_is_read_again_as_it_was()
     {
-        var list = Read(NoAnswers, ["Wire", "From", "To", "Size", "Type", "Colour", "Function", "Circuit", "Breaker", "Length", "Run"],
-            [["=1+1", "@A/-X1:1", "+B/X2:1", "14 AWG", "solid", "black", "line", "5", "15", "3.2 m", "+cmd"]]);
+        var list = Read(
+            NoAnswers,
+            ["Wire", "From", "To", "Size", "Type", "Colour", "Function", "Circuit", "Breaker", "Length", "Run"],
+            [
+                ["=1+1", "@A/-X1:1", "+B/X2:1", "14 AWG", "solid", "black", "line", "5", "15", "3.2 m", "+cmd"],
+            ]
+        );
         var title = new TitleDocument { Id = Guid.NewGuid(), Name = "T" };
         var job = JobDocument.Of(title, ListPlan.Of([], list, new ListPlanOptions(), Guid.NewGuid).Put);
         var csv = WireListFile.Csv(job);
@@ -157,9 +229,30 @@ public sealed class WireListTests
         {
             var sheet = SheetReader.Read(file, null, default)[0];
             var (heading, columns) = Headings.Find(sheet)!.Value;
-            var again = new WireListReader(columns, NoAnswers, _ => null).Read(sheet, heading, new Dictionary<(int, ColumnMeaning), string>(), null, default);
-            Assert.Equal(list.Rows[0].Wire! with { Row = 0, From = null, To = null }, again.Rows[0].Wire! with { Row = 0, From = null, To = null });
-            Assert.All(ListPlan.Of([.. job.Parts()], again, new ListPlanOptions(), Guid.NewGuid).Effects, e => Assert.Equal(RowDoes.Nothing, e.Does));
+            var again = new WireListReader(columns, NoAnswers, _ => null).Read(
+                sheet,
+                heading,
+                new Dictionary<(int, ColumnMeaning), string>(),
+                null,
+                default
+            );
+            Assert.Equal(
+                list.Rows[0].Wire! with
+                {
+                    Row = 0,
+                    From = null,
+                    To = null,
+                },
+                again.Rows[0].Wire! with
+                {
+                    Row = 0,
+                    From = null,
+                    To = null,
+                }
+            );
+            Assert.All(ListPlan.Of([.. job.Parts()], again, new ListPlanOptions(), Guid.NewGuid).Effects, e =>
+                Assert.Equal(RowDoes.Nothing, e.Does)
+            );
         }
     }
 
@@ -172,17 +265,31 @@ public sealed class WireListTests
     }
 
     [Fact]
-    public void The_published_schema_is_the_one_that_is_written() => Assert.Equal(
-        JobDocument.Schema().ToJsonString(new JsonSerializerOptions(Exchange.Json.Options) { WriteIndented = true }),
-        File.ReadAllText(Repository.Of("docs", "formats", "job.schema.json")).TrimEnd());
+    public void The_published_schema_is_the_one_that_is_written() =>
+        Assert.Equal(
+            JobDocument
+                .Schema()
+                .ToJsonString(new JsonSerializerOptions(Exchange.Json.Options) { WriteIndented = true }),
+            File.ReadAllText(Repository.Of("docs", "formats", "job.schema.json")).TrimEnd()
+        );
 
     [Theory]
     [InlineData("{}", "format")]
     [InlineData("[1,2", "JSON")]
-    [InlineData("{\"format\":\"lacet-job/9\",\"job\":{\"id\":\"0198f000-0000-7000-8000-000000000001\",\"name\":\"x\"},\"enclosures\":[],\"devices\":[],\"landings\":[],\"circuits\":[],\"wires\":[],\"acceptances\":[]}", "lacet-job/1")]
-    [InlineData("{\"format\":\"lacet-job/1\",\"job\":{\"id\":\"0198f000-0000-7000-8000-000000000001\",\"name\":\"x\",\"secret\":1},\"enclosures\":[],\"devices\":[],\"landings\":[],\"circuits\":[],\"wires\":[],\"acceptances\":[]}", "wrong form")]
-    public void What_is_no_job_is_refused(string text, string says) => Assert.Contains(
-        says, Assert.Throws<ImpossibleInputException>(() => JobDocument.Read(Encoding.UTF8.GetBytes(text))).Message, StringComparison.OrdinalIgnoreCase);
+    [InlineData(
+        "{\"format\":\"lacet-job/9\",\"job\":{\"id\":\"0198f000-0000-7000-8000-000000000001\",\"name\":\"x\"},\"enclosures\":[],\"devices\":[],\"landings\":[],\"circuits\":[],\"wires\":[],\"acceptances\":[]}",
+        "lacet-job/1"
+    )]
+    [InlineData(
+        "{\"format\":\"lacet-job/1\",\"job\":{\"id\":\"0198f000-0000-7000-8000-000000000001\",\"name\":\"x\",\"secret\":1},\"enclosures\":[],\"devices\":[],\"landings\":[],\"circuits\":[],\"wires\":[],\"acceptances\":[]}",
+        "wrong form"
+    )]
+    public void What_is_no_job_is_refused(string text, string says) =>
+        Assert.Contains(
+            says,
+            Assert.Throws<ImpossibleInputException>(() => JobDocument.Read(Encoding.UTF8.GetBytes(text))).Message,
+            StringComparison.OrdinalIgnoreCase
+        );
 
     [Theory]
     [InlineData("hot", WireFunction.Line)]
@@ -200,8 +307,8 @@ public sealed class WireListTests
         Assert.Equal(function, One(("Wire", "1"), ("From", "X1:1"), ("Function", cell)).Wire!.Function);
 
     [Fact]
-    public void Every_function_that_is_shown_is_read_again() => Assert.All(
-        Enum.GetValues<WireFunction>(), f => Assert.Equal(f, WireListReader.ReadFunction(f.Say())));
+    public void Every_function_that_is_shown_is_read_again() =>
+        Assert.All(Enum.GetValues<WireFunction>(), f => Assert.Equal(f, WireListReader.ReadFunction(f.Say())));
 
     [Theory]
     [InlineData("120", 120)]
@@ -216,7 +323,11 @@ public sealed class WireListTests
     [InlineData("Volts", "mains")]
     [InlineData("Load", "0 A")]
     public void Nothing_is_no_current_and_no_voltage(string heading, string cell) =>
-        Assert.Contains("is no number of", Assert.Single(One(("Wire", "1"), ("From", "X1:1"), (heading, cell)).Problems).Says, StringComparison.Ordinal);
+        Assert.Contains(
+            "is no number of",
+            Assert.Single(One(("Wire", "1"), ("From", "X1:1"), (heading, cell)).Problems).Says,
+            StringComparison.Ordinal
+        );
 
     [Theory]
     [InlineData("2.5", 2.5, null, false)]
@@ -246,7 +357,15 @@ public sealed class WireListTests
     [Fact]
     public void A_wire_without_a_number_is_named_after_its_row_and_said()
     {
-        var list = Read(NoAnswers, ["Wire", "From", "Size"], [["", "X1:1", "14"], ["2", "X1:2", "14"], ["", "X1:3", "14"]]);
+        var list = Read(
+            NoAnswers,
+            ["Wire", "From", "Size"],
+            [
+                ["", "X1:1", "14"],
+                ["2", "X1:2", "14"],
+                ["", "X1:3", "14"],
+            ]
+        );
         Assert.Equal(["W2", "2", "W4"], list.Rows.Select(r => r.Wire!.Name));
         Assert.Contains("2 wires have no number and are named after their rows.", list.Notices);
     }
@@ -254,7 +373,14 @@ public sealed class WireListTests
     [Fact]
     public void A_function_that_is_not_known_is_left_open_and_said()
     {
-        var list = Read(NoAnswers, ["Wire", "From", "Function"], [["1", "X1:1", "wibble {0}"], ["2", "X1:2", "wobble"]]);
+        var list = Read(
+            NoAnswers,
+            ["Wire", "From", "Function"],
+            [
+                ["1", "X1:1", "wibble {0}"],
+                ["2", "X1:2", "wobble"],
+            ]
+        );
         Assert.All(list.Rows, r => Assert.Null(r.Wire!.Function));
         Assert.Contains("2 functions are not known (such as “wibble {0}”) and are left open.", list.Notices);
     }
@@ -262,11 +388,28 @@ public sealed class WireListTests
     [Fact]
     public void Rows_that_are_no_wires_are_left_out_and_said()
     {
-        var list = Read(NoAnswers, ["Wire", "From", "Size", "Length"],
-            [["1", "X1:1", "14", "2 m"], ["", "", "", ""], ["Lower rail"], ["Wire", "From", "Size", "Length"], ["2", "X1:2", "14", "3 m"], ["Total", "", "", "5 m"], ["sub-total", "", "", "5 m"]]);
+        var list = Read(
+            NoAnswers,
+            ["Wire", "From", "Size", "Length"],
+            [
+                ["1", "X1:1", "14", "2 m"],
+                ["", "", "", ""],
+                ["Lower rail"],
+                ["Wire", "From", "Size", "Length"],
+                ["2", "X1:2", "14", "3 m"],
+                ["Total", "", "", "5 m"],
+                ["sub-total", "", "", "5 m"],
+            ]
+        );
         Assert.Equal(["1", "2"], list.Rows.Select(r => r.Wire!.Name));
         Assert.Equal(
-            ["One row is a title between the others and was left out.", "One row repeats the headings and was left out.", "2 rows add up and were left out."], list.Notices);
+            [
+                "One row is a title between the others and was left out.",
+                "One row repeats the headings and was left out.",
+                "2 rows add up and were left out.",
+            ],
+            list.Notices
+        );
     }
 
     [Theory]
@@ -276,11 +419,25 @@ public sealed class WireListTests
     [InlineData("fine", "14", "fine-stranded")]
     public void A_build_that_nobody_said_is_asked_about(string answer, string size, string build)
     {
-        var list = Read(new(StringComparer.Ordinal) { ["build"] = answer }, ["Wire", "From", "Size"], [["1", "X1:1", size]]);
+        var list = Read(
+            new(StringComparer.Ordinal) { ["build"] = answer },
+            ["Wire", "From", "Size"],
+            [
+                ["1", "X1:1", size],
+            ]
+        );
         Assert.Equal(answer, Assert.Single(list.Questions).Answer);
         Assert.Contains(build, list.Rows[0].Wire!.Conductor!.Read().ToString(), StringComparison.Ordinal);
         // Said once, it is not asked.
-        Assert.Empty(Read(NoAnswers, ["Wire", "From", "Size", "Type"], [["1", "X1:1", size, "solid"]]).Questions);
+        Assert.Empty(
+            Read(
+                NoAnswers,
+                ["Wire", "From", "Size", "Type"],
+                [
+                    ["1", "X1:1", size, "solid"],
+                ]
+            ).Questions
+        );
     }
 
     [Theory]
@@ -289,7 +446,13 @@ public sealed class WireListTests
     [InlineData("mm", 12)]
     public void A_length_without_a_unit_is_asked_about(string answer, double mm)
     {
-        var list = Read(new(StringComparer.Ordinal) { ["length-unit"] = answer }, ["Wire", "From", "Length"], [["1", "X1:1", "12"]]);
+        var list = Read(
+            new(StringComparer.Ordinal) { ["length-unit"] = answer },
+            ["Wire", "From", "Length"],
+            [
+                ["1", "X1:1", "12"],
+            ]
+        );
         Assert.Equal(1, Assert.Single(list.Questions).Rows);
         Assert.Equal(mm, list.Rows[0].Wire!.LengthMm!.Value, 3);
     }
@@ -300,13 +463,19 @@ public sealed class WireListTests
     [InlineData("solid, copper", Core.Conductors.Build.Solid)]
     [InlineData("H07V-K", Core.Conductors.Build.Stranded)] // says no build that is known, so what is usual for AWG
     public void A_type_is_read_for_its_build(string type, Core.Conductors.Build build) =>
-        Assert.Equal(build, One(("Wire", "1"), ("From", "X1:1"), ("Size", "14"), ("Type", type)).Wire!.Conductor!.Read().Build);
+        Assert.Equal(
+            build,
+            One(("Wire", "1"), ("From", "X1:1"), ("Size", "14"), ("Type", type)).Wire!.Conductor!.Read().Build
+        );
 
     [Fact]
     public void Every_wrong_cell_of_a_row_is_told_at_once()
     {
         var row = One(("Wire", "1"), ("From", "X1:1"), ("Size", "fat"), ("Colour", "mauve"), ("Length", "far"));
-        Assert.Equal([ColumnMeaning.Size, ColumnMeaning.Colour, ColumnMeaning.Length], row.Problems.Select(p => p.Column!.Value));
+        Assert.Equal(
+            [ColumnMeaning.Size, ColumnMeaning.Colour, ColumnMeaning.Length],
+            row.Problems.Select(p => p.Column!.Value)
+        );
     }
 
     [Fact]
@@ -314,30 +483,50 @@ public sealed class WireListTests
     {
         var says = Assert.Single(One(("Wire", "1"), ("From", "X1:1"), ("Colour", new string('q', 400))).Problems).Says;
         Assert.True(says.Length < 120, says);
-        Assert.Contains("at most 200", Assert.Single(One(("Wire", "1"), ("From", new string('q', 201))).Problems).Says, StringComparison.Ordinal);
+        Assert.Contains(
+            "at most 200",
+            Assert.Single(One(("Wire", "1"), ("From", new string('q', 201))).Problems).Says,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
-    public void A_cell_that_our_own_export_made_harmless_is_read_as_it_was() => Assert.Equal("-24V", One(("Wire", "'-24V"), ("From", "X1:1")).Wire!.Name);
+    public void A_cell_that_our_own_export_made_harmless_is_read_as_it_was() =>
+        Assert.Equal("-24V", One(("Wire", "'-24V"), ("From", "X1:1")).Wire!.Name);
 
     private static WireList Read(Dictionary<string, string> answers, string[] headings, string[][] rows)
     {
         var sheet = new Sheet("s", [headings, .. rows]);
-        return new WireListReader(Headings.Read(headings), answers, _ => null).Read(sheet, 0, new Dictionary<(int, ColumnMeaning), string>(), null, default);
+        return new WireListReader(Headings.Read(headings), answers, _ => null).Read(
+            sheet,
+            0,
+            new Dictionary<(int, ColumnMeaning), string>(),
+            null,
+            default
+        );
     }
 
     private static ListRow One(params (string Heading, string Cell)[] cells) =>
-        Read(NoAnswers, [.. cells.Select(c => c.Heading)], [[.. cells.Select(c => c.Cell)]]).Rows[0];
+        Read(
+            NoAnswers,
+            [.. cells.Select(c => c.Heading)],
+            [
+                [.. cells.Select(c => c.Cell)],
+            ]
+        ).Rows[0];
 
     private static string Name(Job job, Subject about)
     {
-        string Place(Guid landing) => $"{job.Enclosures[job.Landings[landing].EnclosureId].Name}/{job.Landings[landing].Name}";
+        string Place(Guid landing) =>
+            $"{job.Enclosures[job.Landings[landing].EnclosureId].Name}/{job.Landings[landing].Name}";
         return about.Scope switch
         {
-            CheckScope.End => $"wire {job.Wires[about.Id].Name} at {Place(job.Wires[about.Id][about.Side].LandingId!.Value)}",
+            CheckScope.End =>
+                $"wire {job.Wires[about.Id].Name} at {Place(job.Wires[about.Id][about.Side].LandingId!.Value)}",
             CheckScope.Wire => $"wire {job.Wires[about.Id].Name}",
             CheckScope.Landing => Place(about.Id),
-            CheckScope.Device => $"{job.Enclosures[job.Devices[about.Id].EnclosureId].Name}/{job.Devices[about.Id].Name}",
+            CheckScope.Device =>
+                $"{job.Enclosures[job.Devices[about.Id].EnclosureId].Name}/{job.Devices[about.Id].Name}",
             CheckScope.Circuit => $"circuit {job.Circuits[about.Id].Name}",
             _ => $"run {about.Run}",
         };

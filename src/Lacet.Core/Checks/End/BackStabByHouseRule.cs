@@ -24,13 +24,15 @@ public sealed class BackStabByHouseRule : IEndCheck
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Landing is not BackStab || plan.Rules.BackStabHoles != BackStabHoles.Never
-        ? null
-        : new Finding(
-            Id,
-            Severity.Fix,
-            $"House rule: back-stab holes are not used. They are lawful for 14 AWG solid copper to 15 A, and they work loose with heat and vibration.",
-            $"Use the back-wire clamp or the binding screw of the same device.",
-            "house rule; common practice",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.Landing is not BackStab || plan.Rules.BackStabHoles != BackStabHoles.Never
+            ? null
+            : new Finding(
+                Id,
+                Severity.Fix,
+                $"House rule: back-stab holes are not used. They are lawful for 14 AWG solid copper to 15 A, and they work loose with heat and vibration.",
+                $"Use the back-wire clamp or the binding screw of the same device.",
+                "house rule; common practice",
+                RestsOn
+            );
 }

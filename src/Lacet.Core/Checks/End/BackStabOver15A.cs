@@ -21,13 +21,15 @@ public sealed class BackStabOver15A : IEndCheck
     public CheckScope Scope => CheckScope.Device;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Landing is not BackStab || plan.AtHand.CircuitAmps is not > 15
-        ? null
-        : new Finding(
-            Id,
-            Severity.Stop,
-            $"A back-stab hole is for circuits to 15 A; this one is {plan.AtHand.CircuitAmps:0.#} A.",
-            $"Use the binding screw or the back-wire clamp.",
-            "UL 498 (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.Landing is not BackStab || plan.AtHand.CircuitAmps is not > 15
+            ? null
+            : new Finding(
+                Id,
+                Severity.Stop,
+                $"A back-stab hole is for circuits to 15 A; this one is {plan.AtHand.CircuitAmps:0.#} A.",
+                $"Use the binding screw or the back-wire clamp.",
+                "UL 498 (from memory)",
+                RestsOn
+            );
 }

@@ -15,13 +15,15 @@ public sealed class BareMetalShows : IMadeCheck
     public Harm Harm => Harm.Shock;
 
     /// <inheritdoc/>
-    public Finding? Judge(MadeEnd end) => end.Made.BareShowing is not { Millimetres: > 2 } bare
-        ? null
-        : new Finding(
-            Id,
-            Severity.Fix,
-            $"{bare:mm} of bare metal shows; more than 2 mm is an arc and shock hazard.",
-            $"Cut back and strip to the length.",
-            "common practice (from memory)",
-            RestsOn);
+    public Finding? Judge(MadeEnd end) =>
+        end.Made.BareShowing is not { Millimetres: > 2 } bare
+            ? null
+            : new Finding(
+                Id,
+                Severity.Fix,
+                $"{bare:mm} of bare metal shows; more than 2 mm is an arc and shock hazard.",
+                $"Cut back and strip to the length.",
+                "common practice (from memory)",
+                RestsOn
+            );
 }

@@ -22,7 +22,9 @@ public sealed record EndAtHand(Conductor Conductor, Landing Landing, HouseRules 
         init;
     }
 
-    /// <summary>Whether it goes under a device's green screw, which is a screw however the rest of the device is wired.</summary>
+    /// <summary>
+    /// Whether it goes under a device's green screw, which is a screw however the rest of the device is wired.
+    /// </summary>
     public bool AtGreenScrew { get; init; }
 
     /// <summary>How the end is found.</summary>
@@ -58,7 +60,10 @@ public sealed record EndAtHand(Conductor Conductor, Landing Landing, HouseRules 
     /// <summary>Whether an apprentice makes it.</summary>
     public bool ByApprentice { get; init; }
 
-    /// <summary>Whether the circuit feeds several receptacles for plugged loads: then no next larger breaker is allowed (NEC 240.4(B)).</summary>
+    /// <summary>
+    /// Whether the circuit feeds several receptacles for plugged loads: then no next larger breaker is allowed (NEC
+    /// 240.4(B)).
+    /// </summary>
     public bool FeedsReceptacles { get; init; }
 
     /// <summary>The circuit's breaker or load, A; null where nobody said.</summary>

@@ -17,7 +17,11 @@ public sealed record EndPlan
         AtHand = atHand;
         Lug = LugRow.For(Conductor);
         Torque = TorqueChoice.For(Landing, Conductor, (Lug.Socket, Lug.Bolt), Rules);
-        Ampacity = Ampacity.For(Conductor, atHand.ColumnLimitC is { } limit && !(Landing.TemperatureC <= limit) ? limit : Landing.TemperatureC, atHand.FeedsReceptacles);
+        Ampacity = Ampacity.For(
+            Conductor,
+            atHand.ColumnLimitC is { } limit && !(Landing.TemperatureC <= limit) ? limit : Landing.TemperatureC,
+            atHand.FeedsReceptacles
+        );
         switch (Landing)
         {
             // A hook of a wire that is far too thick has no geometry.
@@ -42,9 +46,7 @@ public sealed record EndPlan
 
     /// <summary>Works out one conductor in one landing.</summary>
     public EndPlan(Conductor conductor, Landing landing, HouseRules rules)
-        : this(new EndAtHand(conductor, landing, rules))
-    {
-    }
+        : this(new EndAtHand(conductor, landing, rules)) { }
 
     /// <summary>What is in the hand.</summary>
     public EndAtHand AtHand { get; }
@@ -80,16 +82,20 @@ public sealed record EndPlan
     public Ampacity? Ampacity { get; }
 
     /// <summary>
-    /// Whether a landing, or the house rules where the landing leaves it open, ask for a ferrule: the house rule speaks of
-    /// screw clamps and push-in blocks only. Two stranded conductors in one opening get a twin wherever ferrules are taken.
+    /// Whether a landing, or the house rules where the landing leaves it open, ask for a ferrule: the house rule speaks
+    /// of screw clamps and push-in blocks only. Two stranded conductors in one opening get a twin wherever ferrules are
+    /// taken.
     /// </summary>
-    public bool WantsFerrule(PrintedLanding landing) => Conductor.Build != Build.Solid && landing.Ferrule switch
-    {
-        FerruleAcceptance.Required => true,
-        FerruleAcceptance.Forbidden => false,
-        _ when AtHand.Second is not null => true,
-        FerruleAcceptance.Unnecessary => false,
-        _ => landing is ScrewClampBlock or PushInBlock
-            && Conductor.Build == Build.FineStranded && Rules.FerrulesOnFineStrands == FerrulesOnFineStrands.Required,
-    };
+    public bool WantsFerrule(PrintedLanding landing) =>
+        Conductor.Build != Build.Solid
+        && landing.Ferrule switch
+        {
+            FerruleAcceptance.Required => true,
+            FerruleAcceptance.Forbidden => false,
+            _ when AtHand.Second is not null => true,
+            FerruleAcceptance.Unnecessary => false,
+            _ => landing is ScrewClampBlock or PushInBlock
+                && Conductor.Build == Build.FineStranded
+                && Rules.FerrulesOnFineStrands == FerrulesOnFineStrands.Required,
+        };
 }

@@ -15,16 +15,22 @@ public sealed class FerruleCollarTooSmall : IEndCheck
     public Harm Harm => Harm.Fit;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan is not { AtHand.GivenFerrule.Collar: Collar.Standard, PossibleFerrule: { Collar: Collar.Large, CollarBore: { } bore } }
-        ? null
-        : new Finding(
-            Id,
-            Severity.Fix,
-            $"Insulation of {plan.Conductor.InsulationOuterDiameter:mm} does not go into a standard collar of {bore:mm}: bare strands stay behind it.",
-            $"Take the large-collar type of the same size.",
-            FerruleChoice.Source,
-            RestsOn)
-        {
-            Trust = plan.Conductor.InsulationIsGiven ? Trust.Standard : Trust.CommonPractice,
-        };
+    public Finding? Judge(EndPlan plan) =>
+        plan
+            is not {
+                AtHand.GivenFerrule.Collar: Collar.Standard,
+                PossibleFerrule: { Collar: Collar.Large, CollarBore: { } bore }
+            }
+            ? null
+            : new Finding(
+                Id,
+                Severity.Fix,
+                $"Insulation of {plan.Conductor.InsulationOuterDiameter:mm} does not go into a standard collar of {bore:mm}: bare strands stay behind it.",
+                $"Take the large-collar type of the same size.",
+                FerruleChoice.Source,
+                RestsOn
+            )
+            {
+                Trust = plan.Conductor.InsulationIsGiven ? Trust.Standard : Trust.CommonPractice,
+            };
 }

@@ -17,13 +17,17 @@ public sealed class FerruleNoneFits : IEndCheck
 
     /// <inheritdoc/>
     public Finding? Judge(EndPlan plan) =>
-        plan.AtHand.Second is not null || plan.Landing is not PrintedLanding block || !plan.WantsFerrule(block) || plan.Ferrule is not null
-        ? null
-        : new Finding(
-            Id,
-            block.Ferrule == FerruleAcceptance.Required ? Severity.Stop : Severity.Fix,
-            $"No ferrule in the table fits {plan.Conductor.Size.Name}: its strands stay loose in the smallest pin, or do not enter the largest.",
-            $"Take a ferrule whose printed range includes {plan.Conductor.Size.Name}, or a landing that takes this wire bare.",
-            FerruleChoice.Source,
-            RestsOn);
+        plan.AtHand.Second is not null
+        || plan.Landing is not PrintedLanding block
+        || !plan.WantsFerrule(block)
+        || plan.Ferrule is not null
+            ? null
+            : new Finding(
+                Id,
+                block.Ferrule == FerruleAcceptance.Required ? Severity.Stop : Severity.Fix,
+                $"No ferrule in the table fits {plan.Conductor.Size.Name}: its strands stay loose in the smallest pin, or do not enter the largest.",
+                $"Take a ferrule whose printed range includes {plan.Conductor.Size.Name}, or a landing that takes this wire bare.",
+                FerruleChoice.Source,
+                RestsOn
+            );
 }

@@ -18,14 +18,19 @@ public sealed class FerrulePinTooShort : IEndCheck
     public Harm Harm => Harm.Fit;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Landing is not PrintedLanding block || plan.AtHand.GivenFerrule?.Pin is not { } pin
-            || plan.PossibleFerrule is not { PinFits: true } longest || pin >= longest.Pin || pin >= block.StripDepth - Allowed
-        ? null
-        : new Finding(
-            Id,
-            Severity.Fix,
-            $"The pin is {pin:mm} and the landing is {block.StripDepth:mm} deep: the clamp grips its end, or the collar stands off.",
-            $"Take the same size with a pin of {longest.Pin:mm}.",
-            "common practice; DIN 46228-4 pin lengths (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.Landing is not PrintedLanding block
+        || plan.AtHand.GivenFerrule?.Pin is not { } pin
+        || plan.PossibleFerrule is not { PinFits: true } longest
+        || pin >= longest.Pin
+        || pin >= block.StripDepth - Allowed
+            ? null
+            : new Finding(
+                Id,
+                Severity.Fix,
+                $"The pin is {pin:mm} and the landing is {block.StripDepth:mm} deep: the clamp grips its end, or the collar stands off.",
+                $"Take the same size with a pin of {longest.Pin:mm}.",
+                "common practice; DIN 46228-4 pin lengths (from memory)",
+                RestsOn
+            );
 }

@@ -18,8 +18,12 @@ public sealed class FerruleWrongSize : IEndCheck
     /// <inheritdoc/>
     public Finding? Judge(EndPlan plan)
     {
-        if (plan.AtHand.GivenFerrule?.SizeMm2 is not { } size || plan.Conductor.Build == Build.Solid || plan.AtHand.Second is not null
-            || FerruleChoice.Holds(size, plan.Conductor))
+        if (
+            plan.AtHand.GivenFerrule?.SizeMm2 is not { } size
+            || plan.Conductor.Build == Build.Solid
+            || plan.AtHand.Second is not null
+            || FerruleChoice.Holds(size, plan.Conductor)
+        )
         {
             return null;
         }
@@ -29,12 +33,15 @@ public sealed class FerruleWrongSize : IEndCheck
             Id,
             Severity.Fix,
             small
-                ? (FormattableString)$"A ferrule of {size:0.##} mm² is too small for {plan.Conductor.Size.NameInBoth}: strands stay out or are cut off."
+                ? (FormattableString)
+                    $"A ferrule of {size:0.##} mm² is too small for {plan.Conductor.Size.NameInBoth}: strands stay out or are cut off."
                 : $"A ferrule of {size:0.##} mm² is too large for {plan.Conductor.Size.NameInBoth}: the strands stay loose in the crimp.",
             plan.PossibleFerrule is { Twin: false } right
-                ? (FormattableString)$"Take {right.SaySize()}. The size is printed; the colour means another size in another series."
+                ? (FormattableString)
+                    $"Take {right.SaySize()}. The size is printed; the colour means another size in another series."
                 : $"Take the size that is printed for {plan.Conductor.Size.Name}.",
             FerruleChoice.Source,
-            RestsOn);
+            RestsOn
+        );
     }
 }

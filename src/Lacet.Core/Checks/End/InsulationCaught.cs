@@ -15,13 +15,15 @@ public sealed class InsulationCaught : IMadeCheck
     public Harm Harm => Harm.Fit;
 
     /// <inheritdoc/>
-    public Finding? Judge(MadeEnd end) => !end.Made.InsulationCaught
-        ? null
-        : new Finding(
-            Id,
-            Severity.Fix,
-            $"Insulation is caught in the clamp: it holds plastic, which gives way.",
-            $"Take it out, strip to the length, and land it again.",
-            "common practice (from memory)",
-            RestsOn);
+    public Finding? Judge(MadeEnd end) =>
+        !end.Made.InsulationCaught
+            ? null
+            : new Finding(
+                Id,
+                Severity.Fix,
+                $"Insulation is caught in the clamp: it holds plastic, which gives way.",
+                $"Take it out, strip to the length, and land it again.",
+                "common practice (from memory)",
+                RestsOn
+            );
 }

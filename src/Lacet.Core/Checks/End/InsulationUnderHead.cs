@@ -14,13 +14,15 @@ public sealed class InsulationUnderHead : IEndCheck
     public Harm Harm => Harm.Shock;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Hook is not { InsulationClears: false, HeadCoversWire: true }
-        ? null
-        : new Finding(
-            Id,
-            Severity.Fix,
-            $"Insulation {plan.Conductor.InsulationOuterDiameter:mm} over all is thick for this screw: kept clear of the head, it leaves more than 2 mm of bare metal showing.",
-            $"Take a larger screw or a back-wire clamp; never clamp the insulation to hide the metal.",
-            "geometry; common practice",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.Hook is not { InsulationClears: false, HeadCoversWire: true }
+            ? null
+            : new Finding(
+                Id,
+                Severity.Fix,
+                $"Insulation {plan.Conductor.InsulationOuterDiameter:mm} over all is thick for this screw: kept clear of the head, it leaves more than 2 mm of bare metal showing.",
+                $"Take a larger screw or a back-wire clamp; never clamp the insulation to hide the metal.",
+                "geometry; common practice",
+                RestsOn
+            );
 }

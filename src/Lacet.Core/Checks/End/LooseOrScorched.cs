@@ -15,22 +15,25 @@ public sealed class LooseOrScorched : IMadeCheck
     public Harm Harm => Harm.Fire;
 
     /// <inheritdoc/>
-    public Finding? Judge(MadeEnd end) => end.Made switch
-    {
-        { Scorched: true } => new Finding(
-            Id,
-            Severity.Stop,
-            $"It shows heat: the joint was poor, and metal and plastic there are no longer what they were.",
-            $"Replace the device, cut the conductor back to bright metal, and find out what it carried.",
-            "common practice (from memory)",
-            RestsOn),
-        { Loose: true } => new Finding(
-            Id,
-            Severity.Stop,
-            $"It moves when it is tugged: a loose joint heats.",
-            $"Cut back, strip anew, and tighten to the value; a screw that does not hold means a new device.",
-            "NEC 110.14 (from memory)",
-            RestsOn),
-        _ => null,
-    };
+    public Finding? Judge(MadeEnd end) =>
+        end.Made switch
+        {
+            { Scorched: true } => new Finding(
+                Id,
+                Severity.Stop,
+                $"It shows heat: the joint was poor, and metal and plastic there are no longer what they were.",
+                $"Replace the device, cut the conductor back to bright metal, and find out what it carried.",
+                "common practice (from memory)",
+                RestsOn
+            ),
+            { Loose: true } => new Finding(
+                Id,
+                Severity.Stop,
+                $"It moves when it is tugged: a loose joint heats.",
+                $"Cut back, strip anew, and tighten to the value; a screw that does not hold means a new device.",
+                "NEC 110.14 (from memory)",
+                RestsOn
+            ),
+            _ => null,
+        };
 }

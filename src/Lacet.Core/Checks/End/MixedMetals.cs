@@ -20,13 +20,15 @@ public sealed class MixedMetals : IEndCheck
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.AtHand.Second is not { } second || second.Material == plan.Conductor.Material
-        ? null
-        : new Finding(
-            Id,
-            Severity.Stop,
-            $"Copper and aluminium in one {plan.Landing.SaidAs}: where they touch, the aluminium corrodes and the joint heats.",
-            $"Join them in a connector listed for copper with aluminium, and land one pigtail.",
-            "NEC 110.14 (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.AtHand.Second is not { } second || second.Material == plan.Conductor.Material
+            ? null
+            : new Finding(
+                Id,
+                Severity.Stop,
+                $"Copper and aluminium in one {plan.Landing.SaidAs}: where they touch, the aluminium corrodes and the joint heats.",
+                $"Join them in a connector listed for copper with aluminium, and land one pigtail.",
+                "NEC 110.14 (from memory)",
+                RestsOn
+            );
 }

@@ -21,13 +21,18 @@ public sealed class NoTwinFits : IEndCheck
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.AtHand.Second is null || plan.Landing is not PrintedLanding landing || !plan.WantsFerrule(landing) || plan.Ferrule is not null
-        ? null
-        : new Finding(
-            Id,
-            Severity.Stop,
-            $"No twin ferrule is made for two of {plan.Conductor.Size.Name}, and two single ferrules side by side do not seat in one opening.",
-            $"Give each conductor its own landing and bridge them. Twins go from 2 × 0.5 to 2 × 16 mm².",
-            "common practice (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.AtHand.Second is null
+        || plan.Landing is not PrintedLanding landing
+        || !plan.WantsFerrule(landing)
+        || plan.Ferrule is not null
+            ? null
+            : new Finding(
+                Id,
+                Severity.Stop,
+                $"No twin ferrule is made for two of {plan.Conductor.Size.Name}, and two single ferrules side by side do not seat in one opening.",
+                $"Give each conductor its own landing and bridge them. Twins go from 2 × 0.5 to 2 × 16 mm².",
+                "common practice (from memory)",
+                RestsOn
+            );
 }

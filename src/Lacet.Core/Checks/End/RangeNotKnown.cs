@@ -3,7 +3,9 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.End;
 
-/// <summary>A size outside of what is usual for a landing whose range nobody read: a guess refuses nothing, and asks.</summary>
+/// <summary>
+/// A size outside of what is usual for a landing whose range nobody read: a guess refuses nothing, and asks.
+/// </summary>
 public sealed class RangeNotKnown : IEndCheck
 {
     private static readonly string[] RestsOn = ["conductor.size", "landing.leastMm2", "landing.mostMm2"];
@@ -23,16 +25,20 @@ public sealed class RangeNotKnown : IEndCheck
             return null;
         }
 
-        var socket = landing is SetScrewLug { Drive: LugDrive.HexSocket, AcrossFlatsIn: { } inches } ? LugSocket.For(inches) : null;
+        var socket = landing is SetScrewLug { Drive: LugDrive.HexSocket, AcrossFlatsIn: { } inches }
+            ? LugSocket.For(inches)
+            : null;
         return new Finding(
             Id,
             Severity.Fix,
             socket is null
-                ? (FormattableString)$"No range is given; {landing.OneSaidAs} usually takes {ConductorOutOfRange.Range(landing, size)}, and {size.Name} is outside of that."
+                ? (FormattableString)
+                    $"No range is given; {landing.OneSaidAs} usually takes {ConductorOutOfRange.Range(landing, size)}, and {size.Name} is outside of that."
                 : $"No range is given; lugs with a {socket.Socket} socket usually take {socket.Sizes}, and {size.Name} is outside of that.",
             $"Read the range {landing.RangeIsPrinted} and set it here: {size.Name} must be in it.",
             "typical (from memory)",
-            RestsOn)
+            RestsOn
+        )
         {
             Trust = Trust.Generic,
         };

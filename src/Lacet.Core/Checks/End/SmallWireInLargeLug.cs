@@ -15,13 +15,15 @@ public sealed class SmallWireInLargeLug : IEndCheck
     public Harm Harm => Harm.Fire;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Torque is not { Reason.Rule: TorqueChoice.SmallConductor }
-        ? null
-        : new Finding(
-            Id,
-            Severity.Fix,
-            $"{plan.Conductor.Size.Name} is small for this lug: the full torque of its socket would shear the wire.",
-            $"Small conductors have a line of their own on the label: read the torque for {plan.Conductor.Size.Name} there, and set it here.",
-            "labels of listed lugs, common practice (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.Torque is not { Reason.Rule: TorqueChoice.SmallConductor }
+            ? null
+            : new Finding(
+                Id,
+                Severity.Fix,
+                $"{plan.Conductor.Size.Name} is small for this lug: the full torque of its socket would shear the wire.",
+                $"Small conductors have a line of their own on the label: read the torque for {plan.Conductor.Size.Name} there, and set it here.",
+                "labels of listed lugs, common practice (from memory)",
+                RestsOn
+            );
 }

@@ -16,7 +16,10 @@ public sealed class StripOutOfWindow : IMadeCheck
     /// <inheritdoc/>
     public Finding? Judge(MadeEnd end)
     {
-        if (end is not { Strip: { } window, Made.MeasuredStrip: { } measured } || window.Judge(measured) is Judgement.Pass)
+        if (
+            end is not { Strip: { } window, Made.MeasuredStrip: { } measured }
+            || window.Judge(measured) is Judgement.Pass
+        )
         {
             return null;
         }
@@ -26,17 +29,21 @@ public sealed class StripOutOfWindow : IMadeCheck
             ? new Finding(
                 Id,
                 Severity.Fix,
-                under ? (FormattableString)$"Stripped {measured}, short of {window:least}: insulation comes under the head."
+                under
+                    ? (FormattableString)
+                        $"Stripped {measured}, short of {window:least}: insulation comes under the head."
                     : $"Stripped {measured}, short of {window:least}: the clamp may bite insulation, or reach too little metal.",
                 $"Strip again to {window:target}.",
                 "field practice for the landing",
-                RestsOn)
+                RestsOn
+            )
             : new Finding(
                 Id,
                 Severity.Fix,
                 $"Stripped {measured}, over {window:most}: bare metal shows outside, where it can arc or be touched.",
                 $"Cut back to {window:target}.",
                 "field practice for the landing",
-                RestsOn);
+                RestsOn
+            );
     }
 }

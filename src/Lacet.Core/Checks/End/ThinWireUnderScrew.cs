@@ -16,13 +16,17 @@ public sealed class ThinWireUnderScrew : IEndCheck
 
     /// <inheritdoc/>
     /// <remarks>14 AWG is the smallest branch-circuit conductor (NEC 210.19).</remarks>
-    public Finding? Judge(EndPlan plan) => plan.Hook is null || plan.Landing is not BindingScrew { On: null or ScrewOn.Receptacle or ScrewOn.Switch } || plan.Conductor.Size.PairedArea >= 1.5
-        ? null
-        : new Finding(
-            Id,
-            Severity.Note,
-            $"{plan.Conductor.Size.Name} is smaller than the wires that receptacle screws are made for.",
-            $"For control wiring, a ring or fork holds a thin wire better than a hook.",
-            "UL 498, NEC 210.19 (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.Hook is null
+        || plan.Landing is not BindingScrew { On: null or ScrewOn.Receptacle or ScrewOn.Switch }
+        || plan.Conductor.Size.PairedArea >= 1.5
+            ? null
+            : new Finding(
+                Id,
+                Severity.Note,
+                $"{plan.Conductor.Size.Name} is smaller than the wires that receptacle screws are made for.",
+                $"For control wiring, a ring or fork holds a thin wire better than a hook.",
+                "UL 498, NEC 210.19 (from memory)",
+                RestsOn
+            );
 }

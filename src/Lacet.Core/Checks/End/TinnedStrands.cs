@@ -16,13 +16,15 @@ public sealed class TinnedStrands : IEndCheck
     public Harm Harm => Harm.Fire;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.AtHand.Condition != EndCondition.Tinned || plan.Conductor.Build == Build.Solid || plan.Landing is SolderLug
-        ? null
-        : new Finding(
-            Id,
-            Severity.Stop,
-            $"Tinned strands do not go under a screw, a spring or a crimp: solder creeps under pressure, and the joint goes loose and hot.",
-            $"Cut the tinned part off and strip again; use a ferrule where the landing allows one.",
-            "common practice (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.AtHand.Condition != EndCondition.Tinned || plan.Conductor.Build == Build.Solid || plan.Landing is SolderLug
+            ? null
+            : new Finding(
+                Id,
+                Severity.Stop,
+                $"Tinned strands do not go under a screw, a spring or a crimp: solder creeps under pressure, and the joint goes loose and hot.",
+                $"Cut the tinned part off and strip again; use a ferrule where the landing allows one.",
+                "common practice (from memory)",
+                RestsOn
+            );
 }

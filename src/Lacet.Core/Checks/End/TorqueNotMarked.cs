@@ -23,13 +23,15 @@ public sealed class TorqueNotMarked : IEndCheck
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.Torque is not { Trust: Trust.CommonPractice }
-        ? null
-        : new Finding(
-            Id,
-            Severity.Note,
-            $"The torque is only what is usual, not what this device asks for.",
-            $"Find the marking: on the device, in its box, or on the maker’s sheet, and set it here.",
-            "NEC 110.14(D) (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.Torque is not { Trust: Trust.CommonPractice }
+            ? null
+            : new Finding(
+                Id,
+                Severity.Note,
+                $"The torque is only what is usual, not what this device asks for.",
+                $"Find the marking: on the device, in its box, or on the maker’s sheet, and set it here.",
+                "NEC 110.14(D) (from memory)",
+                RestsOn
+            );
 }

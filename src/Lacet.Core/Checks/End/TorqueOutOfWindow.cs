@@ -30,22 +30,25 @@ public sealed class TorqueOutOfWindow : IMadeCheck
         };
     }
 
-    private Finding? Judge(Window<Torque> window, Torque torque, string what) => window.Judge(torque) switch
-    {
-        Judgement.Short => new Finding(
-            Id,
-            Severity.Fix,
-            $"{what} {torque}, short of {window:least}: a loose joint heats.",
-            $"Tighten on to {window:target}, once and smoothly.",
-            "NEC 110.14(D) (from memory)",
-            RestsOn),
-        Judgement.Long => new Finding(
-            Id,
-            Severity.Fix,
-            $"{what} {torque}, over {window:most}: thread, clamp or strands may have yielded.",
-            $"Open it, look at thread and strands, cut back and land again.",
-            "NEC 110.14(D) (from memory)",
-            RestsOn),
-        _ => null,
-    };
+    private Finding? Judge(Window<Torque> window, Torque torque, string what) =>
+        window.Judge(torque) switch
+        {
+            Judgement.Short => new Finding(
+                Id,
+                Severity.Fix,
+                $"{what} {torque}, short of {window:least}: a loose joint heats.",
+                $"Tighten on to {window:target}, once and smoothly.",
+                "NEC 110.14(D) (from memory)",
+                RestsOn
+            ),
+            Judgement.Long => new Finding(
+                Id,
+                Severity.Fix,
+                $"{what} {torque}, over {window:most}: thread, clamp or strands may have yielded.",
+                $"Open it, look at thread and strands, cut back and land again.",
+                "NEC 110.14(D) (from memory)",
+                RestsOn
+            ),
+            _ => null,
+        };
 }

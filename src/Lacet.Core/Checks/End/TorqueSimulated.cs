@@ -15,13 +15,15 @@ public sealed class TorqueSimulated : IMadeCheck
     public Harm Harm => Harm.Craft;
 
     /// <inheritdoc/>
-    public Finding? Judge(MadeEnd end) => end.Made.Tightening is not Tightening.Reading { Simulated: true }
-        ? null
-        : new Finding(
-            Id,
-            Severity.Note,
-            $"The reading is simulated: a stand-in made it, no screw was turned.",
-            $"Use it to learn and to try Lacet out, never as proof.",
-            "Lacet",
-            RestsOn);
+    public Finding? Judge(MadeEnd end) =>
+        end.Made.Tightening is not Tightening.Reading { Simulated: true }
+            ? null
+            : new Finding(
+                Id,
+                Severity.Note,
+                $"The reading is simulated: a stand-in made it, no screw was turned.",
+                $"Use it to learn and to try Lacet out, never as proof.",
+                "Lacet",
+                RestsOn
+            );
 }

@@ -21,15 +21,18 @@ public sealed class TwoSizesTogether : IEndCheck
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>
-    public Finding? Judge(EndPlan plan) => plan.AtHand.Second is not { } second || plan.Landing is BackWireClamp
-            || second.Material != plan.Conductor.Material
-            || (second.Size.Equals(plan.Conductor.Size) && second.Build == plan.Conductor.Build)
-        ? null
-        : new Finding(
-            Id,
-            Severity.Stop,
-            $"{plan.Conductor.ToString()} and {second.ToString()} do not share one clamp: the thicker holds the thinner loose.",
-            $"Give each its own landing and bridge them, or splice them to one pigtail.",
-            "makers’ combinations are of one size; common practice (from memory)",
-            RestsOn);
+    public Finding? Judge(EndPlan plan) =>
+        plan.AtHand.Second is not { } second
+        || plan.Landing is BackWireClamp
+        || second.Material != plan.Conductor.Material
+        || (second.Size.Equals(plan.Conductor.Size) && second.Build == plan.Conductor.Build)
+            ? null
+            : new Finding(
+                Id,
+                Severity.Stop,
+                $"{plan.Conductor.ToString()} and {second.ToString()} do not share one clamp: the thicker holds the thinner loose.",
+                $"Give each its own landing and bridge them, or splice them to one pigtail.",
+                "makers’ combinations are of one size; common practice (from memory)",
+                RestsOn
+            );
 }

@@ -7,7 +7,12 @@ namespace Lacet.Core.Checks.End;
 /// <summary>A collar, or the insulation itself, that is wider than the landings stand apart.</summary>
 public sealed class WiderThanPitch : IEndCheck
 {
-    private static readonly string[] RestsOn = ["conductor.insulationOuterDiameterMm", "landing.pitchMm", "end.ferrule"];
+    private static readonly string[] RestsOn =
+    [
+        "conductor.insulationOuterDiameterMm",
+        "landing.pitchMm",
+        "end.ferrule",
+    ];
 
     /// <inheritdoc/>
     public string Id => "wider-than-pitch";
@@ -29,16 +34,22 @@ public sealed class WiderThanPitch : IEndCheck
             return Found(
                 $"The insulation is {insulation:mm} over all, and the terminals stand {pitch:mm} apart: two such wires side by side wedge.",
                 $"Leave the place beside it free, or take a landing with more room; a thinner wire only where the circuit’s breaker allows it.",
-                plan.Conductor.InsulationIsGiven ? Trust.Marking : Trust.CommonPractice);
+                plan.Conductor.InsulationIsGiven ? Trust.Marking : Trust.CommonPractice
+            );
         }
 
-        return plan.Ferrule is { } ferrule && CrimpedPin.Of(ferrule, plan.Conductor, plan.AtHand.CrimpShape) is { Collar: { } collar } && collar > pitch
+        return
+            plan.Ferrule is { } ferrule
+            && CrimpedPin.Of(ferrule, plan.Conductor, plan.AtHand.CrimpShape) is { Collar: { } collar }
+            && collar > pitch
             ? Found(
                 $"The collar is about {collar:mm} over all, and the terminals stand {pitch:mm} apart: two side by side wedge, and one does not seat.",
                 $"Take ferrules without a collar here, or leave the place beside it free.",
-                Trust.CommonPractice)
+                Trust.CommonPractice
+            )
             : null;
     }
 
-    private Finding Found(FormattableString says, FormattableString what, Trust trust) => new(Id, Severity.Fix, says, what, CrimpedPin.Source, RestsOn) { Trust = trust };
+    private Finding Found(FormattableString says, FormattableString what, Trust trust) =>
+        new(Id, Severity.Fix, says, what, CrimpedPin.Source, RestsOn) { Trust = trust };
 }

@@ -27,7 +27,9 @@ public sealed class BreakerNotFed : IJobCheck<Device>
         }
 
         var line = job.LandingsOf(subject.Id).Where(l => l.Side == DeviceSide.Line).ToList();
-        var goesOn = job.LandingsOf(subject.Id).Where(l => l.Side == DeviceSide.Load).Any(l => job.EndsAt(l.Id).Count > 0);
+        var goesOn = job.LandingsOf(subject.Id)
+            .Where(l => l.Side == DeviceSide.Load)
+            .Any(l => job.EndsAt(l.Id).Count > 0);
         return line.Count > 0 && goesOn && line.TrueForAll(l => job.EndsAt(l.Id).Count == 0)
             ? new Finding(
                 Id,
@@ -35,7 +37,8 @@ public sealed class BreakerNotFed : IJobCheck<Device>
                 $"Nothing feeds {subject.Name}: its LINE side is empty, and its LOAD side goes on.",
                 $"Look for the supply that is missing; where another conductor feeds what it should, take that off.",
                 "common practice",
-                RestsOn)
+                RestsOn
+            )
             : null;
     }
 }

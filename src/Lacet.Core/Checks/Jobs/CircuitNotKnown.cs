@@ -18,13 +18,15 @@ public sealed class CircuitNotKnown : IJobCheck<JobWire>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>
-    public Finding? Judge(Job job, JobWire subject) => subject is not { CircuitId: null } || !subject.Function.IsHot()
-        ? null
-        : new Finding(
-            Id,
-            Severity.Note,
-            $"Not judged: wire {subject.Name} is {subject.Function.Say()} and of no circuit, so neither breaker nor load is passed or refused.",
-            $"Say which circuit it is of.",
-            "no value",
-            RestsOn);
+    public Finding? Judge(Job job, JobWire subject) =>
+        subject is not { CircuitId: null } || !subject.Function.IsHot()
+            ? null
+            : new Finding(
+                Id,
+                Severity.Note,
+                $"Not judged: wire {subject.Name} is {subject.Function.Say()} and of no circuit, so neither breaker nor load is passed or refused.",
+                $"Say which circuit it is of.",
+                "no value",
+                RestsOn
+            );
 }

@@ -21,7 +21,9 @@ internal sealed class CircuitPaths
                 continue;
             }
 
-            var ohms = wire is { Conductor: { } conductor, Length: { } length } ? VoltageDrop.Ohms(conductor, length) : null;
+            var ohms = wire is { Conductor: { } conductor, Length: { } length }
+                ? VoltageDrop.Ohms(conductor, length)
+                : null;
             Add(a, b, ohms);
             Add(b, a, ohms);
             Source(job, a);
@@ -33,7 +35,11 @@ internal sealed class CircuitPaths
 
     /// <summary>The point that an end lands on.</summary>
     internal static Guid? Point(Job job, JobEnd end) =>
-        end.LandingId is { } landing ? job.Landings[landing].DeviceId is { } device ? device : landing : null;
+        end.LandingId is { } landing
+            ? job.Landings[landing].DeviceId is { } device
+                ? device
+                : landing
+            : null;
 
     /// <summary>Whether a point can be reached from the breaker without going through another.</summary>
     internal bool Reaches(Guid point, Guid without)
@@ -59,7 +65,10 @@ internal sealed class CircuitPaths
         return false;
     }
 
-    /// <summary>Resistance from the breaker to the farthest point, one way, Ω; null where nothing leads from a breaker. A wire of unknown resistance counts as none.</summary>
+    /// <summary>
+    /// Resistance from the breaker to the farthest point, one way, Ω; null where nothing leads from a breaker. A wire
+    /// of unknown resistance counts as none.
+    /// </summary>
     internal double? FarthestOhms()
     {
         if (!HasSource)

@@ -3,13 +3,24 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
 
-/// <summary>On a breaker, switch or receptacle all conductors belong to circuits of one voltage, and control to control.</summary>
+/// <summary>
+/// On a breaker, switch or receptacle all conductors belong to circuits of one voltage, and control to control.
+/// </summary>
 public sealed class CircuitsMixed : IJobCheck<Device>
 {
-    /// <summary>Two voltages that are the two names of one supply: 110 to 127 V, 208 to 250 V (common practice).</summary>
+    /// <summary>
+    /// Two voltages that are the two names of one supply: 110 to 127 V, 208 to 250 V (common practice).
+    /// </summary>
     private const double SameSupply = 1.2;
 
-    private static readonly string[] RestsOn = ["device.type", "landing.ends", "wire.circuitId", "wire.function", "circuit.volts"];
+    private static readonly string[] RestsOn =
+    [
+        "device.type",
+        "landing.ends",
+        "wire.circuitId",
+        "wire.function",
+        "circuit.volts",
+    ];
 
     /// <inheritdoc/>
     public string Id => "circuits-mixed";
@@ -23,28 +34,71 @@ public sealed class CircuitsMixed : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (subject.Type is not (DeviceType.Breaker or DeviceType.Switch or DeviceType.Receptacle or DeviceType.GroundFaultReceptacle))
+        if (
+            subject.Type
+            is not (
+                DeviceType.Breaker
+                or DeviceType.Switch
+                or DeviceType.Receptacle
+                or DeviceType.GroundFaultReceptacle
+            )
+        )
         {
             return null;
         }
 
-        var wires = job.LandingsOf(subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire).Where(w => w.Function is not (WireFunction.Earth or WireFunction.Shield)).DistinctBy(w => w.Id).ToList();
-        var voltages = wires.Where(w => w.CircuitId is { } id && job.Circuits[id].Volts is not null).Select(w => (Wire: w, Volts: job.Circuits[w.CircuitId!.Value].Volts!.Value)).OrderBy(v => v.Volts).ToList();
-        if (voltages is [var low, .., var high] && high.Volts > low.Volts * SameSupply && !AreLegs(job, low.Wire, high.Wire))
+        var wires = job.LandingsOf(subject.Id)
+            .SelectMany(l => job.EndsAt(l.Id))
+            .Select(e => e.Wire)
+            .Where(w => w.Function is not (WireFunction.Earth or WireFunction.Shield))
+            .DistinctBy(w => w.Id)
+            .ToList();
+        var voltages = wires
+            .Where(w => w.CircuitId is { } id && job.Circuits[id].Volts is not null)
+            .Select(w => (Wire: w, Volts: job.Circuits[w.CircuitId!.Value].Volts!.Value))
+            .OrderBy(v => v.Volts)
+            .ToList();
+        if (
+            voltages is [var low, .., var high]
+            && high.Volts > low.Volts * SameSupply
+            && !AreLegs(job, low.Wire, high.Wire)
+        )
         {
-            return Found($"{subject.Name} has wire {low.Wire.Name} of {low.Volts:0.#} V and wire {high.Wire.Name} of {high.Volts:0.#} V: one feeds the other.");
+            return Found(
+                $"{subject.Name} has wire {low.Wire.Name} of {low.Volts:0.#} V and wire {high.Wire.Name} of {high.Volts:0.#} V: one feeds the other."
+            );
         }
 
-        var control = wires.Find(w => w.Function is WireFunction.ControlPlus or WireFunction.ControlMinus or WireFunction.ControlAc or WireFunction.Signal);
+        var control = wires.Find(w =>
+            w.Function
+                is WireFunction.ControlPlus
+                    or WireFunction.ControlMinus
+                    or WireFunction.ControlAc
+                    or WireFunction.Signal
+        );
         var power = wires.Find(w => w.Function.IsHot() || w.Function == WireFunction.Neutral);
         return control is not null && power is not null
-            ? Found($"{subject.Name} has wire {control.Name} ({control.Function.Say()}) beside wire {power.Name} ({power.Function.Say()}): control and power do not share it.")
+            ? Found(
+                $"{subject.Name} has wire {control.Name} ({control.Function.Say()}) beside wire {power.Name} ({power.Function.Say()}): control and power do not share it."
+            )
             : null;
     }
 
-    /// <summary>A leg of a split supply, 120 V to its neutral, stands beside one of 240 V on a two-pole breaker.</summary>
-    private static bool AreLegs(Job job, JobWire a, JobWire b) => a.CircuitId is { } one && b.CircuitId is { } two && (job.Circuits[one].SharesNeutralWith == two || job.Circuits[two].SharesNeutralWith == one);
+    /// <summary>
+    /// A leg of a split supply, 120 V to its neutral, stands beside one of 240 V on a two-pole breaker.
+    /// </summary>
+    private static bool AreLegs(Job job, JobWire a, JobWire b) =>
+        a.CircuitId is { } one
+        && b.CircuitId is { } two
+        && (job.Circuits[one].SharesNeutralWith == two || job.Circuits[two].SharesNeutralWith == one);
 
-    private Finding Found(FormattableString says) => new(
-        Id, Severity.Stop, says, $"Trace both wires, and land each on a device of its own circuit; prove with a meter which is which.", "NEC 300.3(C), 725.136 (from memory); common practice", RestsOn);
+    private Finding Found(FormattableString says) =>
+        new(
+            Id,
+            Severity.Stop,
+            says,
+            $"Trace both wires, and land each on a device of its own circuit; prove with a meter which is which.",
+            "NEC 300.3(C), 725.136 (from memory); common practice",
+            RestsOn
+        );
 }

@@ -18,13 +18,15 @@ public sealed class ConductorNotKnown : IJobCheck<JobWire>
     public CheckScope Scope => CheckScope.Wire;
 
     /// <inheritdoc/>
-    public Finding? Judge(Job job, JobWire subject) => subject.Conductor is not null
-        ? null
-        : new Finding(
-            Id,
-            Severity.Note,
-            $"Not judged: the size of wire {subject.Name} is not known, so neither fit nor breaker is passed or refused.",
-            $"Read the print on the insulation, or measure the strands, and set the size.",
-            "no value",
-            RestsOn);
+    public Finding? Judge(Job job, JobWire subject) =>
+        subject.Conductor is not null
+            ? null
+            : new Finding(
+                Id,
+                Severity.Note,
+                $"Not judged: the size of wire {subject.Name} is not known, so neither fit nor breaker is passed or refused.",
+                $"Read the print on the insulation, or measure the strands, and set the size.",
+                "no value",
+                RestsOn
+            );
 }

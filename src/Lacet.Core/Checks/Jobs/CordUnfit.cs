@@ -21,7 +21,13 @@ public sealed class CordUnfit : IJobCheck<JobCord>
     /// <inheritdoc/>
     public Finding? Judge(Job job, JobCord subject)
     {
-        var triage = CordTriage.Of([.. subject.Seen], [.. subject.Sound], job.Title.Rules.DamagedCord, subject.MouldedToBeHad, new CordPrices());
+        var triage = CordTriage.Of(
+            [.. subject.Seen],
+            [.. subject.Sound],
+            job.Title.Rules.DamagedCord,
+            subject.MouldedToBeHad,
+            new CordPrices()
+        );
         if (triage.Verdict == CordVerdict.LookFirst)
         {
             return new Finding(
@@ -30,7 +36,8 @@ public sealed class CordUnfit : IJobCheck<JobCord>
                 $"Not judged: nobody looked at {string.Join(", ", triage.NotLookedAt.Select(CordSign.Say))}.",
                 $"Look at each place from plug to entry, and say that it is sound or what is wrong there.",
                 CordSign.Source,
-                RestsOn);
+                RestsOn
+            );
         }
 
         if (triage is not { Verdict: not CordVerdict.Keep, Signs: [var worst, ..] })
@@ -51,6 +58,7 @@ public sealed class CordUnfit : IJobCheck<JobCord>
             $"{worst.Looks}: {worst.Says}",
             $"{what}. {worst.Do}",
             CordSign.Source,
-            RestsOn);
+            RestsOn
+        );
     }
 }

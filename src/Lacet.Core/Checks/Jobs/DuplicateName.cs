@@ -30,7 +30,8 @@ public sealed class DuplicateName : IJobCheck<JobWire>
                 $"There is another wire called {subject.Name}: what is written on the sleeves no longer tells which is which.",
                 $"Give one of them another name.",
                 "common practice",
-                RestsOn);
+                RestsOn
+            );
     }
 
     private static bool IsBefore(JobWire a, JobWire b) => (a.Order, a.Id).CompareTo((b.Order, b.Id)) < 0;

@@ -6,27 +6,44 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
 
-/// <summary>One end in its job: what the crafts planned for it, and what all checks of an end found, whatever each is about.</summary>
+/// <summary>
+/// One end in its job: what the crafts planned for it, and what all checks of an end found, whatever each is about.
+/// </summary>
 internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Scope, Finding Finding)> Found)
 {
     /// <summary>Stands in where only the landing is asked about.</summary>
-    private static readonly Conductor AnyWire = Conductor.Of(ConductorSize.Parse("14 AWG"), Build.Solid, Material.Copper);
+    private static readonly Conductor AnyWire = Conductor.Of(
+        ConductorSize.Parse("14 AWG"),
+        Build.Solid,
+        Material.Copper
+    );
 
     /// <summary>What is in the hand at an end; null where the wire or the landing is not known.</summary>
     internal static EndAtHand? AtHand(Job job, EndOfWire end)
     {
-        if (end.Wire.Conductor is not { } conductor || end.End.LandingId is not { } id || job.Landings[id].Landing is not { } landing)
+        if (
+            end.Wire.Conductor is not { } conductor
+            || end.End.LandingId is not { } id
+            || job.Landings[id].Landing is not { } landing
+        )
         {
             return null;
         }
 
         // A cord is protected by what its appliance is listed for (NEC 240.5(B), from memory), not by these tables.
-        var circuit = end.Wire is { CircuitId: { } of, InCord: false } && end.Wire.Function.CarriesLoad() ? job.Circuits[of] : null;
+        var circuit =
+            end.Wire is { CircuitId: { } of, InCord: false } && end.Wire.Function.CarriesLoad()
+                ? job.Circuits[of]
+                : null;
         var others = job.EndsAt(id);
         return new EndAtHand(conductor, landing, job.Title.Rules)
         {
             IsDoubled = others.Count > 1,
-            Second = others.Count < 2 ? null : others.FirstOrDefault(o => o.Wire.Id != end.Wire.Id || o.Side != end.Side) is { Wire: { } other } ? other.Conductor : null,
+            Second =
+                others.Count < 2 ? null
+                : others.FirstOrDefault(o => o.Wire.Id != end.Wire.Id || o.Side != end.Side) is { Wire: { } other }
+                    ? other.Conductor
+                : null,
             AtGreenScrew = job.Landings[id].Identity == TerminalIdentity.Green,
             Condition = end.End.Condition,
             CrimpShape = end.End.CrimpShape,
@@ -41,7 +58,8 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
     }
 
     /// <summary>A cord is unplugged, and a machine's stored energy is waited for.</summary>
-    private static Isolation? IsolationOf(Job job, EndOfWire end, Guid landing) => end.Wire.InCord ? Isolation.Cord
+    private static Isolation? IsolationOf(Job job, EndOfWire end, Guid landing) =>
+        end.Wire.InCord ? Isolation.Cord
         : job.Enclosures[job.Landings[landing].EnclosureId].Form == EnclosureForm.Machine ? Isolation.Machine
         : null;
 
@@ -63,7 +81,10 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
                 Keep(check.Scope, EndChecks.Judge(check, plan));
             }
         }
-        else if (end.Wire.Conductor is null && AtHand(job, end with { Wire = end.Wire with { Conductor = AnyWire } }) is { } unknown)
+        else if (
+            end.Wire.Conductor is null
+            && AtHand(job, end with { Wire = end.Wire with { Conductor = AnyWire } }) is { } unknown
+        )
         {
             // What does not read the wire is found although nobody knows it.
             var standIn = new EndPlan(unknown);
@@ -75,7 +96,15 @@ internal sealed record EndJudgement(EndPlan? Plan, IReadOnlyList<(CheckScope Sco
 
         if (!isRedone && end.End is { Found: { } made, LandingId: { } id } && job.Landings[id].Landing is { } landing)
         {
-            foreach (var finding in EndChecks.Judge(new MadeEnd(landing.Kind, made, null, plan?.Torque?.Window) { Conductor = end.Wire.Conductor, Class = job.Title.Rules.StrandLoss }))
+            foreach (
+                var finding in EndChecks.Judge(
+                    new MadeEnd(landing.Kind, made, null, plan?.Torque?.Window)
+                    {
+                        Conductor = end.Wire.Conductor,
+                        Class = job.Title.Rules.StrandLoss,
+                    }
+                )
+            )
             {
                 Keep(CheckScope.End, finding);
             }

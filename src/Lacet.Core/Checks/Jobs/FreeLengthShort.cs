@@ -7,7 +7,14 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>Wire enough to work on, and to work on again.</summary>
 public sealed class FreeLengthShort : IJobCheck<EndOfWire>
 {
-    private static readonly string[] RestsOn = ["end.freeLengthMm", "end.pastOpeningMm", "enclosure.openingMm", "enclosure.form", "landing.splice"];
+    private static readonly string[] RestsOn =
+    [
+        "end.freeLengthMm",
+        "end.pastOpeningMm",
+        "enclosure.openingMm",
+        "enclosure.form",
+        "landing.splice",
+    ];
 
     /// <inheritdoc/>
     public string Id => "free-length-short";
@@ -21,7 +28,11 @@ public sealed class FreeLengthShort : IJobCheck<EndOfWire>
     /// <inheritdoc/>
     public Finding? Judge(Job job, EndOfWire subject)
     {
-        if (subject.End is not { LandingId: { } id } end || job.Enclosures[job.Landings[id].EnclosureId] is not { Form: EnclosureForm.Box or EnclosureForm.DevicePlate } box)
+        if (
+            subject.End is not { LandingId: { } id } end
+            || job.Enclosures[job.Landings[id].EnclosureId]
+                is not { Form: EnclosureForm.Box or EnclosureForm.DevicePlate } box
+        )
         {
             return null;
         }
@@ -33,13 +44,30 @@ public sealed class FreeLengthShort : IJobCheck<EndOfWire>
         }
 
         return end.FreeLength < FreeLength.Least
-            ? Short($"Wire {subject.Wire.Name} has {end.FreeLength} free in {box.Name}; {FreeLength.Least} is the least.")
-            : Short($"Wire {subject.Wire.Name} reaches {end.PastOpening} past the opening of {box.Name}; {FreeLength.LeastPastOpening} is the least where the opening is under {FreeLength.SmallOpening}.");
+            ? Short(
+                $"Wire {subject.Wire.Name} has {end.FreeLength} free in {box.Name}; {FreeLength.Least} is the least."
+            )
+            : Short(
+                $"Wire {subject.Wire.Name} reaches {end.PastOpening} past the opening of {box.Name}; {FreeLength.LeastPastOpening} is the least where the opening is under {FreeLength.SmallOpening}."
+            );
     }
 
-    private static bool HasPigtail(Job job, Guid landing) => job.Landings[landing] is { Splice: not null, EnclosureId: var here }
-        && job.EndsAt(landing).Any(e => e.Wire.Length >= FreeLength.Least && (e.Side == EndSide.A ? e.Wire.B : e.Wire.A).LandingId is { } other && job.Landings[other].EnclosureId == here);
+    private static bool HasPigtail(Job job, Guid landing) =>
+        job.Landings[landing] is { Splice: not null, EnclosureId: var here }
+        && job.EndsAt(landing)
+            .Any(e =>
+                e.Wire.Length >= FreeLength.Least
+                && (e.Side == EndSide.A ? e.Wire.B : e.Wire.A).LandingId is { } other
+                && job.Landings[other].EnclosureId == here
+            );
 
     private Finding Short(FormattableString says) =>
-        new(Id, Severity.Fix, says, $"Splice on a pigtail that leaves enough, or bring in more wire.", FreeLength.Source, RestsOn);
+        new(
+            Id,
+            Severity.Fix,
+            says,
+            $"Splice on a pigtail that leaves enough, or bring in more wire.",
+            FreeLength.Source,
+            RestsOn
+        );
 }

@@ -10,20 +10,47 @@ public static class JobChecks
 
     /// <summary>Checks of a wire.</summary>
     public static IReadOnlyList<IJobCheck<JobWire>> Wires { get; } =
-        [new EarthForAnother(), new LandsNowhere(), new DuplicateName(), new ColourAgainstFunction(), new ConductorNotKnown(), new CircuitNotKnown()];
+    [
+        new EarthForAnother(),
+        new LandsNowhere(),
+        new DuplicateName(),
+        new ColourAgainstFunction(),
+        new ConductorNotKnown(),
+        new CircuitNotKnown(),
+    ];
 
     /// <summary>Checks of a landing.</summary>
     public static IReadOnlyList<IJobCheck<JobLanding>> Landings { get; } =
     [
-        new MoreThanTwo(), new BareTwist(), new SpliceInCord(), new SpliceOverfilled(), new SpliceUnderfilled(), new SpliceNotListed(), new SpliceNotSealed(),
-        new MixedMetalsInSplice(), new EarthBySolder(), new SpliceNotForStrands(), new LandingNotKnown(), new LandingWithNothing(),
+        new MoreThanTwo(),
+        new BareTwist(),
+        new SpliceInCord(),
+        new SpliceOverfilled(),
+        new SpliceUnderfilled(),
+        new SpliceNotListed(),
+        new SpliceNotSealed(),
+        new MixedMetalsInSplice(),
+        new EarthBySolder(),
+        new SpliceNotForStrands(),
+        new LandingNotKnown(),
+        new LandingWithNothing(),
     ];
 
     /// <summary>Checks of a device.</summary>
     public static IReadOnlyList<IJobCheck<Device>> Devices { get; } =
     [
-        new BootlegEarth(), new EarthMissing(), new NeutralThroughDevice(), new LineLoadSwapped(), new BreakOffTabCheck(),
-        new ReceptacleRating(), new SingleReceptacleRating(), new PluggedLoad(), new CircuitsMixed(), new LegsFromSeveralBreakers(), new LineAndNeutralApart(), new BreakerNotFed(),
+        new BootlegEarth(),
+        new EarthMissing(),
+        new NeutralThroughDevice(),
+        new LineLoadSwapped(),
+        new BreakOffTabCheck(),
+        new ReceptacleRating(),
+        new SingleReceptacleRating(),
+        new PluggedLoad(),
+        new CircuitsMixed(),
+        new LegsFromSeveralBreakers(),
+        new LineAndNeutralApart(),
+        new BreakerNotFed(),
     ];
 
     /// <summary>Checks of a circuit.</summary>

@@ -6,8 +6,8 @@ using Lacet.Core.Quantities;
 namespace Lacet.Core.Checks.Jobs;
 
 /// <summary>
-/// A job with every end planned and everything judged. A change judges anew only what it can reach. Not safe for several
-/// threads at once.
+/// A job with every end planned and everything judged. A change judges anew only what it can reach. Not safe for
+/// several threads at once.
 /// </summary>
 public sealed class JudgedJob
 {
@@ -16,7 +16,10 @@ public sealed class JudgedJob
 
     private IReadOnlySet<Guid> _redone;
 
-    /// <summary>Judges all of a job, of which some ends were made anew or landed since somebody looked: see <see cref="Redone"/>.</summary>
+    /// <summary>
+    /// Judges all of a job, of which some ends were made anew or landed since somebody looked: see
+    /// <see cref="Redone"/>.
+    /// </summary>
     public JudgedJob(Job job, IReadOnlySet<Guid>? redone = null)
     {
         (Job, _redone) = (job, redone ?? new HashSet<Guid>());
@@ -29,32 +32,56 @@ public sealed class JudgedJob
     public Job Job { get; }
 
     /// <summary>Every finding, worst first and by harm; alike ones stand together.</summary>
-    public IEnumerable<JobFinding> Findings => _found.Values.SelectMany(f => f)
-        .OrderBy(f => f.Finding.Severity).ThenBy(f => f.Finding.Harm).ThenBy(f => f.Finding.Check, StringComparer.Ordinal).ThenBy(f => Place(f.About)).ThenBy(f => f.About.Key, StringComparer.Ordinal);
+    public IEnumerable<JobFinding> Findings =>
+        _found
+            .Values.SelectMany(f => f)
+            .OrderBy(f => f.Finding.Severity)
+            .ThenBy(f => f.Finding.Harm)
+            .ThenBy(f => f.Finding.Check, StringComparer.Ordinal)
+            .ThenBy(f => Place(f.About))
+            .ThenBy(f => f.About.Key, StringComparer.Ordinal);
 
     /// <summary>The worst finding; null where there is none.</summary>
-    public JobFinding? Worst => _found.Values.SelectMany(f => f).MinBy(f => (f.Finding.Severity, f.Finding.Harm, f.Finding.Check, f.About.Key));
+    public JobFinding? Worst =>
+        _found.Values.SelectMany(f => f).MinBy(f => (f.Finding.Severity, f.Finding.Harm, f.Finding.Check, f.About.Key));
 
-    /// <summary>The finding that another follows from: of one cause the root is shown, and the rest under it. Null where it stands for itself.</summary>
+    /// <summary>
+    /// The finding that another follows from: of one cause the root is shown, and the rest under it. Null where it
+    /// stands for itself.
+    /// </summary>
     public JobFinding? RootOf(JobFinding finding)
     {
         var roots = EndChecks.RootsOf(finding.Finding.Check);
-        return roots.Count == 0 ? null : LandingsOf(finding.About).SelectMany(AboutLanding)
-            .FirstOrDefault(f => f != finding && roots.Contains(f.Finding.Check, StringComparer.Ordinal));
+        return roots.Count == 0
+            ? null
+            : LandingsOf(finding.About)
+                .SelectMany(AboutLanding)
+                .FirstOrDefault(f => f != finding && roots.Contains(f.Finding.Check, StringComparer.Ordinal));
     }
 
-    private IEnumerable<Guid> LandingsOf(Subject about) => about.Scope switch
-    {
-        CheckScope.Landing => [about.Id],
-        CheckScope.Device => Job.LandingsOf(about.Id).Select(l => l.Id),
-        CheckScope.End => new[] { Job.Wires[about.Id][about.Side].LandingId }.OfType<Guid>(),
-        CheckScope.Wire => new[] { Job.Wires[about.Id].A.LandingId, Job.Wires[about.Id].B.LandingId }.OfType<Guid>(),
-        _ => [],
-    };
+    private IEnumerable<Guid> LandingsOf(Subject about) =>
+        about.Scope switch
+        {
+            CheckScope.Landing => [about.Id],
+            CheckScope.Device => Job.LandingsOf(about.Id).Select(l => l.Id),
+            CheckScope.End => new[] { Job.Wires[about.Id][about.Side].LandingId }.OfType<Guid>(),
+            CheckScope.Wire => new[]
+            {
+                Job.Wires[about.Id].A.LandingId,
+                Job.Wires[about.Id].B.LandingId,
+            }.OfType<Guid>(),
+            _ => [],
+        };
 
-    private IEnumerable<JobFinding> AboutLanding(Guid landing) => About(new(CheckScope.Landing, landing))
-        .Concat(Job.Landings[landing].DeviceId is { } device ? About(new(CheckScope.Device, device)) : [])
-        .Concat(Job.EndsAt(landing).SelectMany(e => About(new(CheckScope.End, e.Wire.Id, e.Side)).Concat(About(new(CheckScope.Wire, e.Wire.Id)))));
+    private IEnumerable<JobFinding> AboutLanding(Guid landing) =>
+        About(new(CheckScope.Landing, landing))
+            .Concat(Job.Landings[landing].DeviceId is { } device ? About(new(CheckScope.Device, device)) : [])
+            .Concat(
+                Job.EndsAt(landing)
+                    .SelectMany(e =>
+                        About(new(CheckScope.End, e.Wire.Id, e.Side)).Concat(About(new(CheckScope.Wire, e.Wire.Id)))
+                    )
+            );
 
     /// <summary>How many findings there are of a severity.</summary>
     public int Count(Severity severity) => _found.Values.Sum(f => f.Count(j => j.Finding.Severity == severity));
@@ -66,8 +93,8 @@ public sealed class JudgedJob
     public EndPlan? Plan(Guid wire, EndSide side) => _ends.GetValueOrDefault((wire, side))?.Plan;
 
     /// <summary>
-    /// Changes the job, all or nothing, and judges what that reaches. Gives the changes that undo it, and what was judged
-    /// anew. Throws <see cref="ImpossibleInputException"/> where the job would no longer hold together.
+    /// Changes the job, all or nothing, and judges what that reaches. Gives the changes that undo it, and what was
+    /// judged anew. Throws <see cref="ImpossibleInputException"/> where the job would no longer hold together.
     /// </summary>
     public (IReadOnlyList<EntityChange> Undo, IReadOnlySet<Subject> Judged) Apply(IReadOnlyList<EntityChange> changes)
     {
@@ -93,13 +120,14 @@ public sealed class JudgedJob
         var after = reached.SelectMany(About).ToList();
         Apply(undo);
         var before = reached.SelectMany(About).ToList();
-        static (Subject About, string Check, Severity Severity) Key(JobFinding finding) => (finding.About, finding.Finding.Check, finding.Finding.Severity);
+        static (Subject About, string Check, Severity Severity) Key(JobFinding finding) =>
+            (finding.About, finding.Finding.Check, finding.Finding.Severity);
         return ([.. before.ExceptBy(after.Select(Key), Key)], [.. after.ExceptBy(before.Select(Key), Key)]);
     }
 
     /// <summary>
-    /// Says at which ends something was landed or put right since they were looked at. What was found there stands until
-    /// then, and only then no more. Gives what was judged anew.
+    /// Says at which ends something was landed or put right since they were looked at. What was found there stands
+    /// until then, and only then no more. Gives what was judged anew.
     /// </summary>
     public IReadOnlySet<Subject> Redone(IReadOnlySet<Guid> ends)
     {
@@ -188,7 +216,14 @@ public sealed class JudgedJob
                 break;
             case CheckScope.PinMap when Job.PinMaps.TryGetValue(subject.Id, out var map):
                 // As about ends: each kind is said once, by the first pin that shows it; the map itself says them all.
-                found = PinMapChecks.Of(map.Map).DistinctBy(f => f.Check, StringComparer.Ordinal).Select(f => new JobFinding(subject, f)).ToList() is { Count: > 0 } some ? some : null;
+                found = PinMapChecks
+                    .Of(map.Map)
+                    .DistinctBy(f => f.Check, StringComparer.Ordinal)
+                    .Select(f => new JobFinding(subject, f))
+                    .ToList()
+                    is { Count: > 0 } some
+                    ? some
+                    : null;
                 break;
             case CheckScope.Run when subject.Run is { } run:
                 var together = Job.WiresRunning(run).ToList();
@@ -210,13 +245,17 @@ public sealed class JudgedJob
             }
         }
 
-        // Each check is said once about a subject, by the first end that shows it. A landing without a device stands for one.
+        // Each check is said once about a subject, by the first end that shows it. A landing without a device stands
+        // for one.
         void OfEnd((Guid, EndSide) end, bool alone = false)
         {
             foreach (var (scope, finding) in _ends[end].Found)
             {
-                if ((scope == subject.Scope || (alone && scope == CheckScope.Device))
-                    && found?.Exists(f => string.Equals(f.Finding.Check, finding.Check, StringComparison.Ordinal)) is not true)
+                if (
+                    (scope == subject.Scope || (alone && scope == CheckScope.Device))
+                    && found?.Exists(f => string.Equals(f.Finding.Check, finding.Check, StringComparison.Ordinal))
+                        is not true
+                )
                 {
                     (found ??= []).Add(new(subject, finding));
                 }
@@ -235,15 +274,16 @@ public sealed class JudgedJob
         }
     }
 
-    private int Place(Subject subject) => subject.Scope switch
-    {
-        CheckScope.End or CheckScope.Wire => Job.Wires[subject.Id].Order,
-        CheckScope.Landing => Job.Landings[subject.Id].Order,
-        CheckScope.Device => Job.Devices[subject.Id].Order,
-        CheckScope.Circuit => Job.Circuits[subject.Id].Order,
-        CheckScope.Enclosure => Job.Enclosures[subject.Id].Order,
-        CheckScope.Cord => Job.Cords[subject.Id].Order,
-        CheckScope.PinMap => Job.PinMaps[subject.Id].Order,
-        _ => 0,
-    };
+    private int Place(Subject subject) =>
+        subject.Scope switch
+        {
+            CheckScope.End or CheckScope.Wire => Job.Wires[subject.Id].Order,
+            CheckScope.Landing => Job.Landings[subject.Id].Order,
+            CheckScope.Device => Job.Devices[subject.Id].Order,
+            CheckScope.Circuit => Job.Circuits[subject.Id].Order,
+            CheckScope.Enclosure => Job.Enclosures[subject.Id].Order,
+            CheckScope.Cord => Job.Cords[subject.Id].Order,
+            CheckScope.PinMap => Job.PinMaps[subject.Id].Order,
+            _ => 0,
+        };
 }

@@ -18,13 +18,15 @@ public sealed class LandingNotKnown : IJobCheck<JobLanding>
     public CheckScope Scope => CheckScope.Landing;
 
     /// <inheritdoc/>
-    public Finding? Judge(Job job, JobLanding subject) => subject.Landing is not null || subject.Splice is not null || job.EndsAt(subject.Id).Count == 0
-        ? null
-        : new Finding(
-            Id,
-            Severity.Note,
-            $"Not judged: what {subject.Name} is, nobody said, so strip, preparation and torque at it are not known.",
-            $"Take a landing from the Shelf for it, or read its marking.",
-            "no value",
-            RestsOn);
+    public Finding? Judge(Job job, JobLanding subject) =>
+        subject.Landing is not null || subject.Splice is not null || job.EndsAt(subject.Id).Count == 0
+            ? null
+            : new Finding(
+                Id,
+                Severity.Note,
+                $"Not judged: what {subject.Name} is, nobody said, so strip, preparation and torque at it are not known.",
+                $"Take a landing from the Shelf for it, or read its marking.",
+                "no value",
+                RestsOn
+            );
 }

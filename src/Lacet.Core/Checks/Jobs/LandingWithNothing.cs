@@ -20,7 +20,12 @@ public sealed class LandingWithNothing : IJobCheck<JobLanding>
     /// <inheritdoc/>
     public Finding? Judge(Job job, JobLanding subject) =>
         // Bars, breakers and receptacles have screws to spare; a row of blocks is laid out for its wires.
-        subject.Spare || (subject.DeviceId is { } id && job.Devices[id].Type is not (DeviceType.Block or DeviceType.Plug or DeviceType.Load)) || job.EndsAt(subject.Id).Count > 0
+        subject.Spare
+        || (
+            subject.DeviceId is { } id
+            && job.Devices[id].Type is not (DeviceType.Block or DeviceType.Plug or DeviceType.Load)
+        )
+        || job.EndsAt(subject.Id).Count > 0
             ? null
             : new Finding(
                 Id,
@@ -28,5 +33,6 @@ public sealed class LandingWithNothing : IJobCheck<JobLanding>
                 $"Nothing ends at {subject.Name}.",
                 $"Look for the wire that is missing, or mark the landing as spare.",
                 "common practice",
-                RestsOn);
+                RestsOn
+            );
 }

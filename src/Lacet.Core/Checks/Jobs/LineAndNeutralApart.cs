@@ -3,7 +3,10 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
 
-/// <summary>All conductors of a circuit come from one place (NEC 300.3(B)): a line from one panel and its neutral from another are never dead together.</summary>
+/// <summary>
+/// All conductors of a circuit come from one place (NEC 300.3(B)): a line from one panel and its neutral from another
+/// are never dead together.
+/// </summary>
 public sealed class LineAndNeutralApart : IJobCheck<Device>
 {
     private static readonly string[] RestsOn = ["landing.ends", "wire.function", "circuit.wires", "enclosure.form"];
@@ -35,10 +38,18 @@ public sealed class LineAndNeutralApart : IJobCheck<Device>
                 $"{subject.Name} has its line from {line.Name} and its neutral from {neutral.Name}: switched off in one, the neutral still carries the other’s load.",
                 $"Bring both from one panel, in one raceway or cable.",
                 "NEC 300.3(B) (from memory)",
-                RestsOn)
+                RestsOn
+            )
             : null;
     }
 
     private static List<Enclosure> Panels(Job job, IEnumerable<EndOfWire> ends, DeviceType at) =>
-        [.. ends.Select(e => WireWay.From(job, e)).OfType<Device>().Where(d => d.Type == at).Select(d => job.Enclosures[d.EnclosureId]).Where(e => e.Form == EnclosureForm.Panel).DistinctBy(e => e.Id)];
+        [
+            .. ends.Select(e => WireWay.From(job, e))
+                .OfType<Device>()
+                .Where(d => d.Type == at)
+                .Select(d => job.Enclosures[d.EnclosureId])
+                .Where(e => e.Form == EnclosureForm.Panel)
+                .DistinctBy(e => e.Id),
+        ];
 }

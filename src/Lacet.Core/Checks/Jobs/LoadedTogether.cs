@@ -29,12 +29,23 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
 
         foreach (var wire in loaded.OrderBy(w => w.Order).ThenBy(w => w.Id))
         {
-            if (wire is not { Conductor: { } conductor, CircuitId: { } circuit } || job.Circuits[circuit].OcpdAmps is not { } breaker)
+            if (
+                wire is not { Conductor: { } conductor, CircuitId: { } circuit }
+                || job.Circuits[circuit].OcpdAmps is not { } breaker
+            )
             {
                 continue;
             }
 
-            if (Ampacity.Together(conductor, TerminalC(job, wire), loaded.Count, ReceptacleRating.OutletsOn(job, circuit) > 1) is not { } together)
+            if (
+                Ampacity.Together(
+                    conductor,
+                    TerminalC(job, wire),
+                    loaded.Count,
+                    ReceptacleRating.OutletsOn(job, circuit) > 1
+                )
+                is not { } together
+            )
             {
                 return new Finding(
                     Id,
@@ -42,7 +53,8 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
                     $"Not judged: {loaded.Count} loaded conductors run together in {subject.Name}, and no table here derates {conductor.ToString()}.",
                     $"Find the factor in the code that rules.",
                     "no table",
-                    RestsOn);
+                    RestsOn
+                );
             }
 
             if (together.Breaker < breaker)
@@ -53,20 +65,35 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
                     $"{loaded.Count} loaded conductors run together in {subject.Name}: wire {wire.Name}, {conductor.ToString()}, carries {together.Amps:0.#} A so, and its breaker is {breaker:0.#} A.",
                     $"Part the run, take larger conductors, or a smaller breaker.",
                     together.Source,
-                    RestsOn);
+                    RestsOn
+                );
             }
         }
 
         return null;
     }
 
-    /// <summary>Earths never count, and a shared neutral carries only what its two lines do not balance (NEC 310.15(E), from memory).</summary>
-    private static bool Counts(Job job, JobWire wire) => wire.Function.IsHot() || wire.Function is WireFunction.ControlAc or WireFunction.ControlPlus or WireFunction.ControlMinus
-        || (wire.Function == WireFunction.Neutral && !(wire.CircuitId is { } circuit && (job.Circuits[circuit].SharesNeutralWith is not null || job.Sharing(circuit).Any())));
+    /// <summary>
+    /// Earths never count, and a shared neutral carries only what its two lines do not balance (NEC 310.15(E), from
+    /// memory).
+    /// </summary>
+    private static bool Counts(Job job, JobWire wire) =>
+        wire.Function.IsHot()
+        || wire.Function is WireFunction.ControlAc or WireFunction.ControlPlus or WireFunction.ControlMinus
+        || (
+            wire.Function == WireFunction.Neutral
+            && !(
+                wire.CircuitId is { } circuit
+                && (job.Circuits[circuit].SharesNeutralWith is not null || job.Sharing(circuit).Any())
+            )
+        );
 
     private static int? TerminalC(Job job, JobWire wire)
     {
-        var marked = new[] { wire.A.LandingId, wire.B.LandingId }.OfType<Guid>().Select(id => job.Landings[id].Landing?.TemperatureC).ToList();
+        var marked = new[] { wire.A.LandingId, wire.B.LandingId }
+            .OfType<Guid>()
+            .Select(id => job.Landings[id].Landing?.TemperatureC)
+            .ToList();
         return marked.Count > 0 && marked.TrueForAll(m => m is not null) ? marked.Min() : null;
     }
 }

@@ -27,5 +27,6 @@ public sealed class MoreThanTwo : IJobCheck<JobLanding>
                 $"{ends.Count} conductors at {subject.Name}: this {landing.SaidAs} takes two at most.",
                 $"Bridge another landing beside it, or splice them to one pigtail.",
                 "NEC 110.14(A) (from memory)",
-                RestsOn);
+                RestsOn
+            );
 }

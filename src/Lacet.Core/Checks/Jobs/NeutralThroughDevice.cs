@@ -28,15 +28,21 @@ public sealed class NeutralThroughDevice : IJobCheck<Device>
         var neutrals = job.LandingsOf(subject.Id)
             .Where(l => !l.Identity.IsEarth())
             .SelectMany(l => job.EndsAt(l.Id))
-            .Count(e => e.Wire is { Function: WireFunction.Neutral, CircuitId: { } circuit } && IsMultiwire(job, circuit));
-        return neutrals < 2 ? null : new Finding(
-            Id,
-            Severity.Stop,
-            $"The neutral of a multiwire circuit goes in and out at {subject.Name}: take the device off, and up to the full line voltage stands across what is left.",
-            $"Splice the neutrals and bring one pigtail to the device. The hots of both circuits disconnect together.",
-            "NEC 300.13(B), 210.4(B) (from memory)",
-            RestsOn);
+            .Count(e =>
+                e.Wire is { Function: WireFunction.Neutral, CircuitId: { } circuit } && IsMultiwire(job, circuit)
+            );
+        return neutrals < 2
+            ? null
+            : new Finding(
+                Id,
+                Severity.Stop,
+                $"The neutral of a multiwire circuit goes in and out at {subject.Name}: take the device off, and up to the full line voltage stands across what is left.",
+                $"Splice the neutrals and bring one pigtail to the device. The hots of both circuits disconnect together.",
+                "NEC 300.13(B), 210.4(B) (from memory)",
+                RestsOn
+            );
     }
 
-    private static bool IsMultiwire(Job job, Guid circuit) => job.Circuits[circuit].SharesNeutralWith is not null || job.Sharing(circuit).Any();
+    private static bool IsMultiwire(Job job, Guid circuit) =>
+        job.Circuits[circuit].SharesNeutralWith is not null || job.Sharing(circuit).Any();
 }

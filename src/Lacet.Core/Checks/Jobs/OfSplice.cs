@@ -20,9 +20,14 @@ public abstract class OfSplice : IJobCheck<JobLanding>
 
     /// <inheritdoc/>
     public Finding? Judge(Job job, JobLanding subject) =>
-        JoinOf(job, subject) is { } join ? SpliceFit.Of(join).Findings.FirstOrDefault(f => string.Equals(f.Check, Id, StringComparison.Ordinal)) : null;
+        JoinOf(job, subject) is { } join
+            ? SpliceFit.Of(join).Findings.FirstOrDefault(f => string.Equals(f.Check, Id, StringComparison.Ordinal))
+            : null;
 
-    /// <summary>What is joined at a landing; null where it is no splice, nothing ends there, or a wire of it is not known, which is found by itself.</summary>
+    /// <summary>
+    /// What is joined at a landing; null where it is no splice, nothing ends there, or a wire of it is not known, which
+    /// is found by itself.
+    /// </summary>
     public static SpliceJoin? JoinOf(Job job, JobLanding landing)
     {
         if (landing.Splice is not { } connector)
@@ -31,7 +36,8 @@ public abstract class OfSplice : IJobCheck<JobLanding>
         }
 
         var wires = job.EndsAt(landing.Id).Select(e => e.Wire).ToList();
-        return wires.Count == 0 || wires.Exists(w => w.Conductor is null) ? null
+        return wires.Count == 0 || wires.Exists(w => w.Conductor is null)
+            ? null
             : new([.. wires.Select(w => w.Conductor!)], connector, job.Enclosures[landing.EnclosureId].Place)
             {
                 InCord = wires.Exists(w => w.InCord),

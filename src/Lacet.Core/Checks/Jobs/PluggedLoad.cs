@@ -30,14 +30,21 @@ public sealed class PluggedLoad : IJobCheck<Device>
         {
             null when load <= 0.8 * rating => null,
             null => new Finding(
-                Id, Severity.Note, $"Not judged: no table here has the load for a receptacle of {rating:0.#} A.", $"Find it in the code that rules.", "no table", RestsOn),
+                Id,
+                Severity.Note,
+                $"Not judged: no table here has the load for a receptacle of {rating:0.#} A.",
+                $"Find it in the code that rules.",
+                "no table",
+                RestsOn
+            ),
             { } most when load > most => new Finding(
                 Id,
                 Severity.Fix,
                 $"{load:0.#} A is plugged into {subject.Name}; a receptacle of {rating:0.#} A takes one cord-and-plug load of {most:0.#} A at most.",
                 $"Give the load a circuit and a receptacle of its size.",
                 "NEC 210.21(B)(2) (from memory)",
-                RestsOn),
+                RestsOn
+            ),
             _ => null,
         };
     }

@@ -2,7 +2,9 @@ using Lacet.Core.Jobs;
 
 namespace Lacet.Core.Checks.Jobs;
 
-/// <summary>What a change can reach: the subjects whose checks read what was changed. Asked before and after the change.</summary>
+/// <summary>
+/// What a change can reach: the subjects whose checks read what was changed. Asked before and after the change.
+/// </summary>
 internal sealed class Reach(Job job)
 {
     private readonly HashSet<Subject> _subjects = [];

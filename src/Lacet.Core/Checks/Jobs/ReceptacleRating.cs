@@ -7,7 +7,13 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>Receptacles against the breaker of their circuit.</summary>
 public sealed class ReceptacleRating : IJobCheck<Device>
 {
-    private static readonly string[] RestsOn = ["device.ratingAmps", "device.outlets", "circuit.ocpdAmps", "circuit.wires"];
+    private static readonly string[] RestsOn =
+    [
+        "device.ratingAmps",
+        "device.outlets",
+        "circuit.ocpdAmps",
+        "circuit.wires",
+    ];
 
     /// <inheritdoc/>
     public string Id => "receptacle-rating";
@@ -28,7 +34,11 @@ public sealed class ReceptacleRating : IJobCheck<Device>
 
         foreach (var circuit in CircuitsAt(job, subject))
         {
-            if (circuit.OcpdAmps is { } breaker && OutletsOn(job, circuit.Id) > 1 && Judge(subject, rating, circuit, breaker) is { } found)
+            if (
+                circuit.OcpdAmps is { } breaker
+                && OutletsOn(job, circuit.Id) > 1
+                && Judge(subject, rating, circuit, breaker) is { } found
+            )
             {
                 return found;
             }
@@ -38,26 +48,49 @@ public sealed class ReceptacleRating : IJobCheck<Device>
     }
 
     /// <summary>The circuits whose hots land on a device.</summary>
-    internal static IEnumerable<Circuit> CircuitsAt(Job job, Device device) => job.LandingsOf(device.Id)
-        .SelectMany(l => job.EndsAt(l.Id)).Where(e => e.Wire.Function.IsHot()).Select(e => e.Wire.CircuitId).OfType<Guid>().Distinct()
-        .Select(id => job.Circuits[id]).OrderBy(c => c.Order).ThenBy(c => c.Id);
+    internal static IEnumerable<Circuit> CircuitsAt(Job job, Device device) =>
+        job.LandingsOf(device.Id)
+            .SelectMany(l => job.EndsAt(l.Id))
+            .Where(e => e.Wire.Function.IsHot())
+            .Select(e => e.Wire.CircuitId)
+            .OfType<Guid>()
+            .Distinct()
+            .Select(id => job.Circuits[id])
+            .OrderBy(c => c.Order)
+            .ThenBy(c => c.Id);
 
     /// <summary>How many plugs a circuit takes.</summary>
-    internal static int OutletsOn(Job job, Guid circuit) => job.WiresOf(circuit).Where(w => w.Function.IsHot())
-        .SelectMany(w => new[] { w.A.LandingId, w.B.LandingId }).OfType<Guid>().Select(l => job.Landings[l].DeviceId).OfType<Guid>().Distinct()
-        .Select(id => job.Devices[id]).Where(d => d.IsReceptacle).Sum(d => d.Outlets);
+    internal static int OutletsOn(Job job, Guid circuit) =>
+        job.WiresOf(circuit)
+            .Where(w => w.Function.IsHot())
+            .SelectMany(w => new[] { w.A.LandingId, w.B.LandingId })
+            .OfType<Guid>()
+            .Select(l => job.Landings[l].DeviceId)
+            .OfType<Guid>()
+            .Distinct()
+            .Select(id => job.Devices[id])
+            .Where(d => d.IsReceptacle)
+            .Sum(d => d.Outlets);
 
-    private Finding? Judge(Device device, double rating, Circuit circuit, double breaker) => ReceptacleRatings.For(breaker) switch
-    {
-        null => new Finding(
-            Id, Severity.Note, $"Not judged: no table here has receptacles for a circuit of {breaker:0.#} A.", $"Find them in the code that rules.", "no table", RestsOn),
-        var table when !table.Allowed.Contains(rating) => new Finding(
-            Id,
-            Severity.Stop,
-            $"{device.Name} is rated {rating:0.#} A and circuit {circuit.Name} has a breaker of {breaker:0.#} A: its receptacles must be {string.Join(" or ", table.Allowed)} A.",
-            $"Take a receptacle of {string.Join(" or ", table.Allowed)} A, or a breaker of its rating if the conductors and the load allow.",
-            "NEC 210.21(B)(3) (from memory)",
-            RestsOn),
-        _ => null,
-    };
+    private Finding? Judge(Device device, double rating, Circuit circuit, double breaker) =>
+        ReceptacleRatings.For(breaker) switch
+        {
+            null => new Finding(
+                Id,
+                Severity.Note,
+                $"Not judged: no table here has receptacles for a circuit of {breaker:0.#} A.",
+                $"Find them in the code that rules.",
+                "no table",
+                RestsOn
+            ),
+            var table when !table.Allowed.Contains(rating) => new Finding(
+                Id,
+                Severity.Stop,
+                $"{device.Name} is rated {rating:0.#} A and circuit {circuit.Name} has a breaker of {breaker:0.#} A: its receptacles must be {string.Join(" or ", table.Allowed)} A.",
+                $"Take a receptacle of {string.Join(" or ", table.Allowed)} A, or a breaker of its rating if the conductors and the load allow.",
+                "NEC 210.21(B)(3) (from memory)",
+                RestsOn
+            ),
+            _ => null,
+        };
 }

@@ -34,13 +34,29 @@ public sealed class ReversedPolarity : IJobCheck<EndOfWire>
             : "its fuse and switch stand in the neutral, and its inside stays live when it is off";
         return (landing.Identity, wire.Function) switch
         {
-            (var at, WireFunction.Neutral) when at.IsHot() => Reversed($"Wire {wire.Name} is the neutral, and {landing.Name} is {at.Say()}: {comes}.", neutral),
-            (var at, var hot) when at.IsNeutral() && hot.IsHot() => Reversed($"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: {comes}.", line),
-            (var at, var hot) when at.IsEarth() && hot.IsHot() => Reversed($"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: every case that is earthed here becomes live.", line),
+            (var at, WireFunction.Neutral) when at.IsHot() => Reversed(
+                $"Wire {wire.Name} is the neutral, and {landing.Name} is {at.Say()}: {comes}.",
+                neutral
+            ),
+            (var at, var hot) when at.IsNeutral() && hot.IsHot() => Reversed(
+                $"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: {comes}.",
+                line
+            ),
+            (var at, var hot) when at.IsEarth() && hot.IsHot() => Reversed(
+                $"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: every case that is earthed here becomes live.",
+                line
+            ),
             _ => null,
         };
     }
 
-    private Finding Reversed(FormattableString says, string right) => new(
-        Id, Severity.Stop, says, $"Prove it dead, then land it on {right}; check which conductor is which with a meter, end to end.", "NEC 200.10, 200.11; IEC 60445 (from memory)", RestsOn);
+    private Finding Reversed(FormattableString says, string right) =>
+        new(
+            Id,
+            Severity.Stop,
+            says,
+            $"Prove it dead, then land it on {right}; check which conductor is which with a meter, end to end.",
+            "NEC 200.10, 200.11; IEC 60445 (from memory)",
+            RestsOn
+        );
 }

@@ -12,11 +12,12 @@ namespace Lacet.Core.Checks.Jobs;
 public readonly record struct Subject(CheckScope Scope, Guid Id, EndSide Side = EndSide.A, string? Run = null)
 {
     /// <summary>A stable key, such as "wire/…" or "end/…/B".</summary>
-    public string Key => Scope switch
-    {
-        CheckScope.Run => $"run/{Run}",
-        CheckScope.End => $"end/{Id}/{Side}",
-        CheckScope.PinMap => $"pin-map/{Id}",
-        _ => $"{Scope.ToString().ToLowerInvariant()}/{Id}",
-    };
+    public string Key =>
+        Scope switch
+        {
+            CheckScope.Run => $"run/{Run}",
+            CheckScope.End => $"end/{Id}/{Side}",
+            CheckScope.PinMap => $"pin-map/{Id}",
+            _ => $"{Scope.ToString().ToLowerInvariant()}/{Id}",
+        };
 }

@@ -26,7 +26,9 @@ public sealed class VoltageDropHigh : IJobCheck<Circuit>
             return null;
         }
 
-        var known = job.WiresOf(subject.Id).Where(w => w.Function.IsHot() && w is { Conductor: not null, Length.Millimetres: > 0 }).ToList();
+        var known = job.WiresOf(subject.Id)
+            .Where(w => w.Function.IsHot() && w is { Conductor: not null, Length.Millimetres: > 0 })
+            .ToList();
         if (known.Find(w => VoltageDrop.Ohms(w.Conductor!, w.Length!.Value) is null) is { } untabled)
         {
             return new Finding(
@@ -35,23 +37,30 @@ public sealed class VoltageDropHigh : IJobCheck<Circuit>
                 $"Not judged: no table here has the resistance of {untabled.Conductor!.ToString()}, so the voltage drop of circuit {subject.Name} is not known.",
                 $"Find the resistance on the maker’s sheet.",
                 "no table",
-                RestsOn);
+                RestsOn
+            );
         }
 
         // Along the way from the breaker, where the job shows one; else the longest wire by itself.
         var ohms = new CircuitPaths(job, subject.Id).FarthestOhms()
             ?? known.Select(w => VoltageDrop.Ohms(w.Conductor!, w.Length!.Value)!.Value).DefaultIfEmpty(0).Max();
         var percent = VoltageDrop.Percent(ohms, load, volts, subject.Phases);
-        return percent <= VoltageDrop.Advised ? null : new Finding(
-            Id,
-            // 3 % is advice; past the 5 % that is advised from the supply to the load, one branch alone has used up all.
-            percent > VoltageDrop.AdvisedInAll ? Severity.Fix : Severity.Note,
-            $"Circuit {subject.Name} loses {percent:0.0} % of {volts:0.#} V at {load:0.#} A; {VoltageDrop.Advised:0} % is the usual advice.",
-            $"Take larger conductors, a shorter way, or share the load out: motors labour and heat at low voltage.",
-            "NEC 210.19(A) note, chapter 9 table 8; IEC 60228 (from memory)",
-            RestsOn)
-        {
-            Trust = Trust.Handbook,
-        };
+        return percent <= VoltageDrop.Advised
+            ? null
+            : new Finding(
+                Id,
+                // 3 % is advice; past the 5 % that is advised from the supply to the load, one branch alone has used up
+                // all.
+                percent > VoltageDrop.AdvisedInAll
+                    ? Severity.Fix
+                    : Severity.Note,
+                $"Circuit {subject.Name} loses {percent:0.0} % of {volts:0.#} V at {load:0.#} A; {VoltageDrop.Advised:0} % is the usual advice.",
+                $"Take larger conductors, a shorter way, or share the load out: motors labour and heat at low voltage.",
+                "NEC 210.19(A) note, chapter 9 table 8; IEC 60228 (from memory)",
+                RestsOn
+            )
+            {
+                Trust = Trust.Handbook,
+            };
     }
 }
