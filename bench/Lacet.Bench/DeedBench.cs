@@ -3,6 +3,7 @@ using System.Globalization;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
+using Lacet.Core.Jobs;
 using Lacet.Exchange;
 using Lacet.Exchange.Jobs;
 using Microsoft.Data.Sqlite;
@@ -82,12 +83,7 @@ internal static class DeedBench
 
     private static async Task<(double Took, double Script)> TakeInAsync(HttpClient http, Guid person, int wires)
     {
-        var title = new TitleDocument
-        {
-            Id = Guid.NewGuid(),
-            Order = 1,
-            Name = $"Bench {wires}",
-        };
+        var title = new JobTitle(Guid.NewGuid(), $"Bench {wires}") { Order = 1 };
         var parts = JobBench.Parts(wires).ToList();
         var document = JobDocument.Of(title, parts).Write();
         var started = Stopwatch.GetTimestamp();
@@ -98,7 +94,7 @@ internal static class DeedBench
         ).EnsureSuccessStatusCode();
         await http.GetByteArrayAsync(new Uri($"/api/jobs/{title.Id}/findings", UriKind.Relative));
         var took = Stopwatch.GetElapsedTime(started).TotalSeconds;
-        return (took, Script([.. parts.Prepend(title).Select(p => (p.Id.ToString(), p.Write()))]));
+        return (took, Script([.. parts.Prepend(title).Select(p => (p.Id.ToString(), PartJson.Write(p)))]));
     }
 
     /// <summary>

@@ -2,8 +2,10 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Text;
 using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
-using Lacet.Exchange.Documents;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
@@ -37,15 +39,10 @@ internal static class JobBench
         var person = (
             await new PeopleTable(database, TimeProvider.System).EnsureAsync("bench", name => name, default)
         ).Id;
-        var title = new TitleDocument
-        {
-            Id = Guid.NewGuid(),
-            Order = 1,
-            Name = "bench",
-        };
+        var title = new JobTitle(Guid.NewGuid(), "bench") { Order = 1 };
         var edits = Parts(wires)
             .Prepend(title)
-            .Select(p => new JobEdit(p.Id, p.Kind.ToString().ToLowerInvariant(), p.Write(), 0))
+            .Select(p => new JobEdit(p.Id, p.Kind.ToString().ToLowerInvariant(), PartJson.Write(p), 0))
             .ToList();
         await jobs.ApplyAsync(new(new JobCommand(Guid.NewGuid(), title.Id, person, "bench", edits), "{}"), default);
         edits.Clear();
@@ -59,12 +56,9 @@ internal static class JobBench
             var started = Stopwatch.GetTimestamp();
             var rows = await jobs.PartsAsync(title.Id);
             read.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
-            var parts = rows.Select(r => JobPartDocument.Parse(r.Body))
-                .Where(p => p.Kind != EntityKind.Title)
-                .Select(p => p.Read())
-                .ToList();
+            var parts = rows.Select(r => PartJson.Parse(r.Body)).Where(p => p.Kind != EntityKind.Title).ToList();
             started = Stopwatch.GetTimestamp();
-            job = new JudgedJob(new Job(title.Read(), parts));
+            job = new JudgedJob(new Job(title, parts));
             judged.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
         }
 
@@ -91,15 +85,15 @@ internal static class JobBench
     }
 
     /// <summary>Panels of a hundred landings, circuits of twenty wires, most of it right and some of it not.</summary>
-    internal static IEnumerable<JobPartDocument> Parts(int wires)
+    internal static IEnumerable<JobPart> Parts(int wires)
     {
-        var block = new ScrewClampBlockDocument
-        {
-            LeastMm2 = 0.5,
-            MostMm2 = 4,
-            StripDepthMm = 9,
-            TorqueMarking = new TorqueMarkingDocument("N·m", Least: 0.5, Most: 0.8),
-        };
+        var block = new ScrewClampBlock(
+            new(0.5, 4, new Length(9)),
+            TorqueMarking.OfRange(0.5, 0.8, TorqueUnit.NewtonMetre)
+        );
+        var wire = new[] { "14 AWG", "2.5 mm²" }
+            .Select(size => Conductor.Of(ConductorSize.Parse(size), Build.FineStranded, Material.Copper))
+            .ToList();
         Guid enclosure = default,
             device = default,
             circuit = default;
@@ -109,29 +103,16 @@ internal static class JobBench
             {
                 enclosure = Guid.NewGuid();
                 device = Guid.NewGuid();
-                yield return new EnclosureDocument
-                {
-                    Id = enclosure,
-                    Order = i + 1,
-                    Name = $"P{i / 50}",
-                };
-                yield return new DeviceDocument
-                {
-                    Id = device,
-                    Order = i + 1,
-                    EnclosureId = enclosure,
-                    Name = "X1",
-                };
+                yield return new Enclosure(enclosure, $"P{i / 50}", EnclosureForm.Panel) { Order = i + 1 };
+                yield return new Device(device, enclosure, "X1", DeviceType.Block) { Order = i + 1 };
             }
 
             if (i % 20 == 0)
             {
                 circuit = Guid.NewGuid();
-                yield return new CircuitDocument
+                yield return new Circuit(circuit, $"C{i / 20}")
                 {
-                    Id = circuit,
                     Order = i + 1,
-                    Name = $"C{i / 20}",
                     OcpdAmps = i % 60 == 0 ? 20 : 16,
                     Volts = 230,
                     LoadAmps = 8,
@@ -139,39 +120,31 @@ internal static class JobBench
             }
 
             var (a, b) = (Guid.NewGuid(), Guid.NewGuid());
-            yield return new JobLandingDocument
+            yield return new JobLanding(a, enclosure, $"X1:{2 * i}")
             {
-                Id = a,
                 Order = (2 * i) + 1,
-                EnclosureId = enclosure,
                 DeviceId = device,
-                Name = $"X1:{2 * i}",
                 Landing = block,
             };
-            yield return new JobLandingDocument
+            yield return new JobLanding(b, enclosure, $"X1:{(2 * i) + 1}")
             {
-                Id = b,
                 Order = (2 * i) + 2,
-                EnclosureId = enclosure,
                 DeviceId = device,
-                Name = $"X1:{(2 * i) + 1}",
                 Landing = block,
             };
-            yield return new WireDocument
+            yield return new JobWire(
+                Guid.NewGuid(),
+                $"{i}",
+                new(Guid.NewGuid()) { LandingId = a },
+                new(Guid.NewGuid()) { LandingId = b }
+            )
             {
-                Id = Guid.NewGuid(),
                 Order = i + 1,
-                Name = $"{i}",
-                Conductor = new ConductorDocument(
-                    i % 7 == 0 ? "14 AWG" : "2.5 mm²",
-                    Lacet.Core.Conductors.Build.FineStranded
-                ),
-                Colour = i % 11 == 0 ? "white" : "black",
+                Conductor = wire[i % 7 == 0 ? 0 : 1],
+                Colour = new(i % 11 == 0 ? Hue.White : Hue.Black),
                 Function = WireFunction.Line,
                 CircuitId = circuit,
-                LengthMm = 4000,
-                A = new EndDocument { Id = Guid.NewGuid(), LandingId = a },
-                B = new EndDocument { Id = Guid.NewGuid(), LandingId = b },
+                Length = new Length(4000),
             };
         }
     }

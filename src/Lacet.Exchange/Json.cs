@@ -4,6 +4,7 @@ using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using System.Text.Unicode;
 using Lacet.Core.Quantities;
+using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange;
 
@@ -23,10 +24,17 @@ public static class Json
         // Units hold "·" and "²"; JSON is served as JSON, never inside a page, so they need no escape.
         options.Encoder = JavaScriptEncoder.Create(UnicodeRanges.All);
         options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(
-            LeaveOutWhatNobodySaid
+            Contracts
         );
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.KebabCaseLower, allowIntegerValues: false));
         return options;
+    }
+
+    /// <summary>How the types of Core are written that have no document beside them.</summary>
+    internal static void Contracts(JsonTypeInfo type)
+    {
+        PartContract.Apply(type);
+        LeaveOutWhatNobodySaid(type);
     }
 
     /// <summary>A quantity says which system leads only where that is not the reader's to choose.</summary>

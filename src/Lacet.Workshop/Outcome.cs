@@ -1,3 +1,4 @@
+using Lacet.Core.Jobs;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 
@@ -41,8 +42,8 @@ public abstract record Outcome<T>
 /// <param name="Id">Which.</param>
 /// <param name="Now">As it is now; null where it was taken out.</param>
 /// <param name="Version">Its version now.</param>
-public sealed record MovedPart(Guid Id, JobPartDocument? Now, long? Version)
+public sealed record MovedPart(Guid Id, JobPart? Now, long? Version)
 {
     internal static MovedPart Of(JobConflictException conflict) =>
-        new(conflict.Part, conflict.Now is { } now ? JobPartDocument.Parse(now.Body) : null, conflict.Now?.Version);
+        new(conflict.Part, conflict.Now is { } now ? PartJson.Parse(now.Body) : null, conflict.Now?.Version);
 }

@@ -131,8 +131,11 @@ internal static class Generators
         from strands in Gen.Enum<StrandsBeforeFerrule>()
         from strip in Gen.Enum<StripForFerrules>()
         from days in Gen.Int[0, 90]
-        select new HouseRules(fine, colours, tolerance)
+        select new HouseRules
         {
+            FerrulesOnFineStrands = fine,
+            FerruleColours = colours,
+            SingleValueTolerance = tolerance,
             BackStabHoles = backStab,
             ReceptacleWiring = wiring,
             HookClosing = hook,

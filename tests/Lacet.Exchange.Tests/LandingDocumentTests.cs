@@ -143,9 +143,12 @@ public sealed class LandingDocumentTests
             Region = Region.Iec,
             SingleValueTolerance = 0.08,
         };
-        var json = JsonSerializer.Serialize(HouseRulesDocument.Of(rules), Json.Options);
-        Assert.Equal(rules, JsonSerializer.Deserialize<HouseRulesDocument>(json, Json.Options)!.Read());
-        Assert.Equal(HouseRules.Default, new HouseRulesDocument().Read());
+        var json = JsonSerializer.Serialize(rules, Json.Options);
+        Assert.Equal(rules, JsonSerializer.Deserialize<HouseRules>(json, Json.Options));
+        Assert.Equal(
+            HouseRules.Default,
+            JsonSerializer.Deserialize<HouseRules>("""{ "region": null }""", Json.Options)
+        );
     }
 
     [Fact]

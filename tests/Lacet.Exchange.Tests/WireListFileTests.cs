@@ -1,8 +1,8 @@
 using System.Globalization;
 using System.Text;
 using CsvHelper;
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
-using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using MiniExcelLibs;
 
@@ -22,22 +22,13 @@ public sealed class WireListFileTests
             Rows(
                 Wire() with
                 {
-                    Conductor = new ConductorDocument(
-                        "2.5 mm²",
-                        Core.Conductors.Build.FineStranded,
-                        Core.Conductors.Material.Copper
-                    ),
-                    Colour = "green, yellow stripe",
+                    Conductor = Conductor.Of(ConductorSize.Parse("2.5 mm²"), Build.FineStranded, Material.Copper),
+                    Colour = new(Hue.Green, Hue.Yellow),
                     Function = WireFunction.Earth,
                     CircuitId = Circuit,
-                    LengthMm = 3250,
+                    Length = new(3250),
                     Run = "W4",
-                    A = new EndDocument
-                    {
-                        Id = Guid.NewGuid(),
-                        LandingId = Slot,
-                        Ferrule = new(2.5, 8),
-                    },
+                    A = new(Guid.NewGuid()) { LandingId = Slot, Ferrule = new(2.5, new(8)) },
                 }
             )
         );
@@ -71,12 +62,7 @@ public sealed class WireListFileTests
                 Rows(
                     Wire() with
                     {
-                        A = new EndDocument
-                        {
-                            Id = Guid.NewGuid(),
-                            SaidBare = bare,
-                            Ferrule = size is null ? null : new(size),
-                        },
+                        A = new(Guid.NewGuid()) { SaidBare = bare, Ferrule = size is null ? null : new(size) },
                     }
                 )
             )["Ferrule"]
@@ -111,13 +97,13 @@ public sealed class WireListFileTests
         var job = Job(
             Wire() with
             {
-                Colour = "black",
+                Colour = new(Hue.Black),
             },
             Wire() with
             {
                 Id = Guid.NewGuid(),
                 Name = "8",
-                LengthMm = 1500,
+                Length = new(1500),
             }
         );
         using var stream = new MemoryStream(WireListFile.Xlsx(job));
@@ -141,50 +127,20 @@ public sealed class WireListFileTests
         Assert.Contains("From enclosure", stream.GetColumns(useHeaderRow: true));
     }
 
-    private static WireDocument Wire() =>
-        new()
-        {
-            Id = Guid.NewGuid(),
-            Order = 1,
-            Name = "7",
-            A = new EndDocument { Id = Guid.NewGuid() },
-            B = new EndDocument { Id = Guid.NewGuid() },
-        };
+    private static JobWire Wire() => new(Guid.NewGuid(), "7", new(Guid.NewGuid()), new(Guid.NewGuid())) { Order = 1 };
 
-    private static JobDocument Job(params WireDocument[] wires) =>
+    private static JobDocument Job(params JobWire[] wires) =>
         JobDocument.Of(
-            new TitleDocument
-            {
-                Id = Guid.NewGuid(),
-                Order = 1,
-                Name = "T",
-            },
+            new JobTitle(Guid.NewGuid(), "T") { Order = 1 },
             [
-                new EnclosureDocument
-                {
-                    Id = Panel,
-                    Order = 1,
-                    Name = "DCP",
-                },
-                new JobLandingDocument
-                {
-                    Id = Slot,
-                    Order = 1,
-                    EnclosureId = Panel,
-                    Name = "X1:1",
-                },
-                new CircuitDocument
-                {
-                    Id = Circuit,
-                    Order = 1,
-                    Name = "C1",
-                    OcpdAmps = 16,
-                },
+                new Enclosure(Panel, "DCP", EnclosureForm.Panel) { Order = 1 },
+                new JobLanding(Slot, Panel, "X1:1") { Order = 1 },
+                new Circuit(Circuit, "C1") { Order = 1, OcpdAmps = 16 },
                 .. wires,
             ]
         );
 
-    private static List<Dictionary<string, string>> Rows(WireDocument wire) => Read(WireListFile.Csv(Job(wire)));
+    private static List<Dictionary<string, string>> Rows(JobWire wire) => Read(WireListFile.Csv(Job(wire)));
 
     private static List<Dictionary<string, string>> Read(byte[] csv)
     {

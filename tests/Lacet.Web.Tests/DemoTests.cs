@@ -63,7 +63,7 @@ public sealed class DemoTests
         Assert.DoesNotContain(judged.Findings, f =>
             f.Finding.Check is "box-overfilled" or "legs-from-several-breakers" or "circuits-mixed"
         );
-        Assert.True(document.Wires.Select(w => w.LengthMm).Distinct().Count() > 30);
+        Assert.True(document.Wires.Select(w => w.Length).Distinct().Count() > 30);
     }
 
     [Fact]
@@ -91,7 +91,7 @@ public sealed class DemoTests
     private static (JobDocument Document, JudgedJob Judged) Judge(string name)
     {
         var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", $"{name}.job.json")));
-        return (document, new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read()))));
+        return (document, new JudgedJob(new Job(document.Job, document.Parts())));
     }
 
     /// <summary>

@@ -220,7 +220,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     public void Whatever_a_finding_rests_on_is_found_in_the_job()
     {
         var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "gallery.job.json")));
-        var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
+        var judged = new JudgedJob(new Job(document.Job, document.Parts()));
         var parts = document.Parts().ToDictionary(p => p.Id);
         foreach (var finding in judged.Findings)
         {
@@ -235,7 +235,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
                 judged.Job,
                 document.Job with
                 {
-                    HouseRules = new()
+                    Rules = new()
                     {
                         Region = Core.Landings.Region.Iec,
                         BackStabHoles = Core.Landings.BackStabHoles.FourteenSolidTo15A,
@@ -273,7 +273,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
             "recipe",
         ];
         var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "gallery.job.json")));
-        var judged = new JudgedJob(new Job(document.Job.Read(), document.Parts().Select(p => p.Read())));
+        var judged = new JudgedJob(new Job(document.Job, document.Parts()));
         Assert.All(judged.Findings.SelectMany(f => f.Finding.RestsOn), name =>
             Assert.Contains(name.Split('.')[0], roots)
         );
@@ -281,32 +281,32 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
     }
 
     /// <summary>A part with every value in it another one.</summary>
-    private static JobPartDocument Changed(JobPartDocument part)
+    private static JobPart Changed(JobPart part)
     {
-        var json = JsonNode.Parse(part.Write())!;
+        var json = JsonNode.Parse(PartJson.Write(part))!;
         return part switch
         {
-            WireDocument wire => wire with
+            JobWire wire => wire with
             {
                 Name = wire.Name + "x",
-                Conductor = new(
-                    wire.Conductor?.Size == "8 AWG" ? "6 AWG" : "8 AWG",
+                Conductor = Core.Conductors.Conductor.Of(
+                    Core.Conductors.ConductorSize.Parse(wire.Conductor?.Size.Name == "8 AWG" ? "6 AWG" : "8 AWG"),
                     wire.Conductor?.Build == Core.Conductors.Build.Solid
                         ? Core.Conductors.Build.Stranded
                         : Core.Conductors.Build.Solid,
                     wire.Conductor?.Material == Core.Conductors.Material.Copper
                         ? Core.Conductors.Material.Aluminium
                         : Core.Conductors.Material.Copper,
-                    9.5
+                    new(9.5)
                 ),
-                Colour = "turquoise",
+                Colour = new(Core.Conductors.Hue.Turquoise),
                 Function = WireFunction.Shield,
                 CircuitId = null,
-                LengthMm = 1,
+                Length = new(1),
                 A = Changed(wire.A),
                 B = Changed(wire.B),
             },
-            JobLandingDocument landing => landing with
+            JobLanding landing => landing with
             {
                 Landing = landing.Splice is not null
                     ? null
@@ -321,7 +321,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
                         Ferrule = Core.Landings.FerruleAcceptance.Unnecessary,
                         Metals = [Core.Conductors.Material.Aluminium],
                         Accepts = [Exchange.Documents.AcceptedBuild.Fine],
-                    },
+                    }.Read(),
                 Splice = landing.Splice is null
                     ? null
                     : landing.Splice with
@@ -334,7 +334,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
                 Half = landing.Half == DeviceHalf.Lower ? DeviceHalf.Upper : DeviceHalf.Lower,
                 Spare = !landing.Spare,
             },
-            DeviceDocument device => device with
+            Device device => device with
             {
                 RatingAmps = 99,
                 PluggedAmps = 98,
@@ -343,7 +343,7 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
                 HotTab = BreakOffTab.Removed,
                 NeutralTab = BreakOffTab.Removed,
             },
-            CircuitDocument circuit => circuit with
+            Circuit circuit => circuit with
             {
                 OcpdAmps = 99,
                 Volts = 999,
@@ -351,25 +351,25 @@ public sealed class JobPlacesTests(JobPlacesTests.Fixture fixture) : IClassFixtu
                 Continuous = !circuit.Continuous,
                 SharesNeutralWith = Guid.Empty,
             },
-            EnclosureDocument enclosure => enclosure with { Form = EnclosureForm.Machine, OpeningMm = 999 },
-            CordPartDocument cord => cord with { Name = cord.Name + "x" },
-            PinMapPartDocument map => map with { Map = map.Map with { KeySeen = !map.Map.KeySeen } },
+            Enclosure enclosure => enclosure with { Form = EnclosureForm.Machine, Opening = new(999) },
+            JobCord cord => cord with { Name = cord.Name + "x" },
+            JobPinMap map => map with { Map = map.Map with { KeySeen = !map.Map.KeySeen } },
             _ => throw new InvalidOperationException($"The demo holds no {json["part"]}."),
         };
     }
 
-    private static EndDocument Changed(EndDocument end) =>
+    private static JobEnd Changed(JobEnd end) =>
         end with
         {
             LandingId = Guid.Empty,
             Elsewhere = !end.Elsewhere,
-            FreeLengthMm = 1,
-            PastOpeningMm = 1,
+            FreeLength = new(1),
+            PastOpening = new(1),
             Condition = Core.Landings.EndCondition.Ringed,
-            Ferrule = new(9, 9),
+            Ferrule = new(9, new(9)),
             SaidBare = !end.SaidBare,
             CrimpShape = Core.Ferrules.CrimpShape.Square,
-            Found = new(9, !(end.Found?.InsulationCaught ?? false)),
+            Found = new(new(9), null) { InsulationCaught = !(end.Found?.InsulationCaught ?? false) },
         };
 
     /// <summary>One server with the demo for all of these.</summary>

@@ -96,13 +96,5 @@ public sealed class JobSessionTests
     }
 
     private static PartChange Panel(string name) =>
-        new()
-        {
-            Put = new EnclosureDocument
-            {
-                Id = Guid.NewGuid(),
-                Name = name,
-                Form = EnclosureForm.Panel,
-            },
-        };
+        new() { Put = new Enclosure(Guid.NewGuid(), name, EnclosureForm.Panel) };
 }

@@ -80,9 +80,9 @@ public sealed class SpliceApiTests
         "conductor.size"
     )]
     [InlineData(
-        """{"conductors":[{"size":"14","build":"solid"}],"connector":{"kind":"lever","leastConductors":5,"mostConductors":2}}""",
+        """{"conductors":[{"size":"14","build":"solid"}],"connector":{"kind":"lever","leastCount":5,"mostCount":2}}""",
         "/api/splices/assess",
-        "connector.mostConductors"
+        "connector.mostCount"
     )]
     [InlineData(
         """{"conductors":[{"size":"14","build":"solid"}],"connector":{"kind":"twist-on","combinations":[{"of":[{"count":2,"size":"huge"}]}]}}""",

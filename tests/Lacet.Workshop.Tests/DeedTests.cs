@@ -91,7 +91,7 @@ public sealed class DeedTests : IAsyncDisposable
         var conflict = Assert.IsType<Outcome<CommandDone>.Conflict>(
             await ChangeAsync(job, Guid.NewGuid(), ada, new PartChange(put with { Name = "Mine" }, null, 1))
         );
-        Assert.Equal(("DCP2", 2), (((EnclosureDocument)conflict.Theirs!.Now!).Name, conflict.Theirs.Version));
+        Assert.Equal(("DCP2", 2), (((Enclosure)conflict.Theirs!.Now!).Name, conflict.Theirs.Version));
         Assert.Equal("DCP2", await _open.ReadAsync(job, j => j.Job.Enclosures.Values.Single().Name, Cancellation));
     }
 
@@ -217,12 +217,7 @@ public sealed class DeedTests : IAsyncDisposable
     {
         var ada = (await _people.EnsureAsync("Ada", Cancellation)).Id;
         var document = JobDocument.Of(
-            new TitleDocument
-            {
-                Id = Guid.NewGuid(),
-                Order = 1,
-                Name = "Dome",
-            },
+            new JobTitle(Guid.NewGuid(), "Dome") { Order = 1 },
             Enumerable.Range(1, parts).Select(i => Panel($"P{i}") with { Order = i })
         );
         var made = await Task.WhenAll(
@@ -255,13 +250,7 @@ public sealed class DeedTests : IAsyncDisposable
     private static CommandDone Done(Outcome<CommandDone> outcome) =>
         Assert.IsType<Outcome<CommandDone>.Done>(outcome).Value;
 
-    private static EnclosureDocument Panel(string name) =>
-        new()
-        {
-            Id = Guid.NewGuid(),
-            Order = 1,
-            Name = name,
-        };
+    private static Enclosure Panel(string name) => new(Guid.NewGuid(), name, EnclosureForm.Panel) { Order = 1 };
 
     private Task<Outcome<CommandDone>> ChangeAsync(Guid job, Guid command, Guid person, params PartChange[] changes) =>
         _editor.ChangeAsync(job, command, person, _ => ("Added.", changes), Cancellation, asked: changes);
@@ -269,12 +258,7 @@ public sealed class DeedTests : IAsyncDisposable
     private async Task<(Guid Job, Guid Ada)> JobAsync()
     {
         var ada = (await _people.EnsureAsync("Ada", Cancellation)).Id;
-        var title = new TitleDocument
-        {
-            Id = Guid.NewGuid(),
-            Order = 1,
-            Name = "Dome",
-        };
+        var title = new JobTitle(Guid.NewGuid(), "Dome") { Order = 1 };
         Assert.True(await _newJobs.CreateAsync(JobDocument.Of(title, []), ada, "Made.", Cancellation));
         return (title.Id, ada);
     }

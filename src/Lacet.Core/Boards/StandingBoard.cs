@@ -25,7 +25,7 @@ public sealed class StandingBoard(Job job, Guid enclosure)
     /// Tells of a change that was made: the parts before and after it, and what was judged anew because of it. True
     /// where more than ends and findings has changed, so that everything may stand elsewhere.
     /// </summary>
-    public bool Reach(IEnumerable<IJobEntity> parts, IEnumerable<Subject> judged)
+    public bool Reach(IEnumerable<JobPart> parts, IEnumerable<Subject> judged)
     {
         var changed = parts.ToList();
         if (changed.Exists(p => p.Kind is EntityKind.Enclosure or EntityKind.Device or EntityKind.Landing))

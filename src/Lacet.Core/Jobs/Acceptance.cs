@@ -10,11 +10,8 @@ namespace Lacet.Core.Jobs;
 /// <param name="Reason">Why.</param>
 /// <param name="Person">Who, by name.</param>
 public sealed record Acceptance(Guid Id, string Check, string About, string RestsOn, string Reason, string Person)
-    : IJobEntity
+    : JobPart(Id)
 {
     /// <inheritdoc/>
-    public int Order { get; init; }
-
-    /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Acceptance;
+    public override EntityKind Kind => EntityKind.Acceptance;
 }

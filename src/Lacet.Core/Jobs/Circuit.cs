@@ -3,13 +3,10 @@ namespace Lacet.Core.Jobs;
 /// <summary>What one breaker feeds.</summary>
 /// <param name="Id">Permanent id.</param>
 /// <param name="Name">Its name or number; no two in a job share one.</param>
-public sealed record Circuit(Guid Id, string Name) : IJobEntity
+public sealed record Circuit(Guid Id, string Name) : JobPart(Id)
 {
     /// <inheritdoc/>
-    public int Order { get; init; }
-
-    /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Circuit;
+    public override EntityKind Kind => EntityKind.Circuit;
 
     /// <summary>
     /// Voltage between line and return, or between lines where it has three phases; null where nobody said.

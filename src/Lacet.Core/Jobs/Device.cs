@@ -5,13 +5,10 @@ namespace Lacet.Core.Jobs;
 /// <param name="EnclosureId">Where it is.</param>
 /// <param name="Name">Its name, such as "X1"; no two in an enclosure share one.</param>
 /// <param name="Type">What it is.</param>
-public sealed record Device(Guid Id, Guid EnclosureId, string Name, DeviceType Type) : IJobEntity
+public sealed record Device(Guid Id, Guid EnclosureId, string Name, DeviceType Type = DeviceType.Block) : JobPart(Id)
 {
     /// <inheritdoc/>
-    public int Order { get; init; }
-
-    /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Device;
+    public override EntityKind Kind => EntityKind.Device;
 
     /// <summary>What it is rated for, A; null where nobody said.</summary>
     public double? RatingAmps { get; init; }

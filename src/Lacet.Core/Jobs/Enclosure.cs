@@ -7,13 +7,10 @@ namespace Lacet.Core.Jobs;
 /// <param name="Id">Permanent id.</param>
 /// <param name="Name">Its name, such as "DCP"; no two in a job share one.</param>
 /// <param name="Form">Panel, box, device plate or machine.</param>
-public sealed record Enclosure(Guid Id, string Name, EnclosureForm Form) : IJobEntity
+public sealed record Enclosure(Guid Id, string Name, EnclosureForm Form = EnclosureForm.Panel) : JobPart(Id)
 {
     /// <inheritdoc/>
-    public int Order { get; init; }
-
-    /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Enclosure;
+    public override EntityKind Kind => EntityKind.Enclosure;
 
     /// <summary>The drawing that shows it.</summary>
     public string? Drawing { get; init; }

@@ -4,11 +4,11 @@ namespace Lacet.Core.Jobs;
 /// <param name="Kind">What it is.</param>
 /// <param name="Id">Which.</param>
 /// <param name="After">How it is to be; null takes it out.</param>
-public sealed record EntityChange(EntityKind Kind, Guid Id, IJobEntity? After)
+public sealed record EntityChange(EntityKind Kind, Guid Id, JobPart? After)
 {
     /// <summary>Puts a part in, new or changed.</summary>
-    public static EntityChange Put(IJobEntity after) => new(after.Kind, after.Id, after);
+    public static EntityChange Put(JobPart after) => new(after.Kind, after.Id, after);
 
     /// <summary>Takes a part out.</summary>
-    public static EntityChange Remove(IJobEntity before) => new(before.Kind, before.Id, null);
+    public static EntityChange Remove(JobPart before) => new(before.Kind, before.Id, null);
 }

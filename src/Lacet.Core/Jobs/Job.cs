@@ -30,7 +30,7 @@ public sealed class Job
     /// <summary>
     /// A job of parts. Throws <see cref="ImpossibleInputException"/> where they do not belong together.
     /// </summary>
-    public Job(JobTitle title, IEnumerable<IJobEntity> parts)
+    public Job(JobTitle title, IEnumerable<JobPart> parts)
     {
         Title = title;
         Apply([.. parts.Select(EntityChange.Put)]);
@@ -67,9 +67,9 @@ public sealed class Job
     public IEnumerable<string> Runs => _wiresRunning.Keys;
 
     /// <summary>Every part but the title, each kind in its order.</summary>
-    public IEnumerable<IJobEntity> Parts =>
+    public IEnumerable<JobPart> Parts =>
         Ordered(_enclosures.Values)
-            .Concat<IJobEntity>(Ordered(_devices.Values))
+            .Concat<JobPart>(Ordered(_devices.Values))
             .Concat(Ordered(_landings.Values))
             .Concat(Ordered(_circuits.Values))
             .Concat(Ordered(_wires.Values))
@@ -131,8 +131,12 @@ public sealed class Job
     /// <summary>The circuits that say they share their neutral with a circuit.</summary>
     public IEnumerable<Circuit> Sharing(Guid circuit) => _sharing[circuit].Select(id => _circuits[id]);
 
+    /// <summary>A part by its id, whatever it is; null where there is none.</summary>
+    public JobPart? Find(Guid id) =>
+        Enum.GetValues<EntityKind>().Select(kind => Find(kind, id)).FirstOrDefault(part => part is not null);
+
     /// <summary>A part by kind and id; null where there is none.</summary>
-    public IJobEntity? Find(EntityKind kind, Guid id) =>
+    public JobPart? Find(EntityKind kind, Guid id) =>
         kind switch
         {
             EntityKind.Title => id == Title.Id ? Title : null,
@@ -180,7 +184,7 @@ public sealed class Job
     internal int CountNamed(EntityKind kind, Guid within, string name) => _names[(kind, within, name)].Count;
 
     private static IOrderedEnumerable<T> Ordered<T>(IEnumerable<T> parts)
-        where T : IJobEntity => parts.OrderBy(p => p.Order).ThenBy(p => p.Id);
+        where T : JobPart => parts.OrderBy(p => p.Order).ThenBy(p => p.Id);
 
     private void Set(EntityChange change)
     {
@@ -249,7 +253,7 @@ public sealed class Job
     }
 
     private static void Put<T>(Dictionary<Guid, T> parts, EntityChange change, Action<T, bool> index)
-        where T : class, IJobEntity
+        where T : JobPart
     {
         if (parts.Remove(change.Id, out var before))
         {

@@ -5,16 +5,17 @@ namespace Lacet.Core.Jobs;
 /// <summary>A cord of a job, as it was looked over.</summary>
 /// <param name="Id">Permanent id.</param>
 /// <param name="Name">Which, such as "heater, warm room 2".</param>
-/// <param name="Seen">What was seen.</param>
-/// <param name="MouldedToBeHad">Whether a moulded cord for it can be had.</param>
-public sealed record JobCord(Guid Id, string Name, IReadOnlyList<CordCue> Seen, bool MouldedToBeHad) : IJobEntity
+public sealed record JobCord(Guid Id, string Name) : JobPart(Id)
 {
+    /// <summary>What was seen.</summary>
+    public IReadOnlyList<CordCue> Seen { get; init; } = [];
+
     /// <summary>The places that were looked at and are sound.</summary>
     public IReadOnlyList<CordPlace> Sound { get; init; } = [];
 
-    /// <inheritdoc/>
-    public int Order { get; init; }
+    /// <summary>Whether a moulded cord for it can be had.</summary>
+    public bool MouldedToBeHad { get; init; } = true;
 
     /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Cord;
+    public override EntityKind Kind => EntityKind.Cord;
 }

@@ -7,19 +7,19 @@ namespace Lacet.Core.Jobs;
 /// <param name="Id">Permanent id.</param>
 /// <param name="EnclosureId">Where it is.</param>
 /// <param name="Name">Its name, such as "X1:5"; no two in an enclosure share one.</param>
-public sealed record JobLanding(Guid Id, Guid EnclosureId, string Name) : IJobEntity
+public sealed record JobLanding(Guid Id, Guid EnclosureId, string Name) : JobPart(Id)
 {
     /// <inheritdoc/>
-    public int Order { get; init; }
-
-    /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Landing;
+    public override EntityKind Kind => EntityKind.Landing;
 
     /// <summary>The device that it belongs to; null where it stands alone.</summary>
     public Guid? DeviceId { get; init; }
 
     /// <summary>What it is; null where nobody said, or where it is a splice.</summary>
     public Landing? Landing { get; init; }
+
+    /// <summary>The one of the Shelf that its data is from; null where it was read off the device.</summary>
+    public Guid? ShelfId { get; init; }
 
     /// <summary>The connector, where several ends are spliced; null otherwise.</summary>
     public SpliceConnector? Splice { get; init; }

@@ -4,12 +4,11 @@ namespace Lacet.Core.Jobs;
 
 /// <summary>A pin map of a job.</summary>
 /// <param name="Id">Permanent id.</param>
-/// <param name="Map">The map.</param>
-public sealed record JobPinMap(Guid Id, PinMap Map) : IJobEntity
+public sealed record JobPinMap(Guid Id) : JobPart(Id)
 {
-    /// <inheritdoc/>
-    public int Order { get; init; }
+    /// <summary>The map.</summary>
+    public required PinMap Map { get; init; }
 
     /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.PinMap;
+    public override EntityKind Kind => EntityKind.PinMap;
 }

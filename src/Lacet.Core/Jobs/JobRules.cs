@@ -8,7 +8,7 @@ internal static class JobRules
     private const int LongestName = 200;
 
     /// <summary>Throws <see cref="ImpossibleInputException"/> where a change left the job in pieces.</summary>
-    internal static void Check(Job job, EntityChange change, IJobEntity? before)
+    internal static void Check(Job job, EntityChange change, JobPart? before)
     {
         switch (change.After ?? before)
         {

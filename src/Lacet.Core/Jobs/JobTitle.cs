@@ -5,13 +5,10 @@ namespace Lacet.Core.Jobs;
 /// <summary>A job's own data.</summary>
 /// <param name="Id">The job's id.</param>
 /// <param name="Name">What it is called.</param>
-public sealed record JobTitle(Guid Id, string Name) : IJobEntity
+public sealed record JobTitle(Guid Id, string Name) : JobPart(Id)
 {
     /// <inheritdoc/>
-    public int Order => 1;
-
-    /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Title;
+    public override EntityKind Kind => EntityKind.Title;
 
     /// <summary>What is being done.</summary>
     public JobPurpose Purpose { get; init; }

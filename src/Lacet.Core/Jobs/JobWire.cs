@@ -8,13 +8,10 @@ namespace Lacet.Core.Jobs;
 /// <param name="Name">Its number or name.</param>
 /// <param name="A">Its first end.</param>
 /// <param name="B">Its other end.</param>
-public sealed record JobWire(Guid Id, string Name, JobEnd A, JobEnd B) : IJobEntity
+public sealed record JobWire(Guid Id, string Name, JobEnd A, JobEnd B) : JobPart(Id)
 {
     /// <inheritdoc/>
-    public int Order { get; init; }
-
-    /// <inheritdoc/>
-    public EntityKind Kind => EntityKind.Wire;
+    public override EntityKind Kind => EntityKind.Wire;
 
     /// <summary>What it is made of; null where the size is not known.</summary>
     public Conductor? Conductor { get; init; }

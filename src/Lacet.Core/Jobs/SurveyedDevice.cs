@@ -50,9 +50,9 @@ public sealed record SurveyedDevice(string Name)
     /// The parts that a job has of it: a box, the device, its screws, and the wires that come to them out of the wall.
     /// Orders count from what the job has already; <paramref name="newId"/> makes ids.
     /// </summary>
-    public IReadOnlyList<IJobEntity> Parts(Job job, Func<Guid> newId)
+    public IReadOnlyList<JobPart> Parts(Job job, Func<Guid> newId)
     {
-        var parts = new List<IJobEntity>();
+        var parts = new List<JobPart>();
         var box = new Enclosure(newId(), Name, EnclosureForm.Box) { Order = job.Enclosures.Count + 1 };
         var device = new Device(newId(), box.Id, Name, Type)
         {

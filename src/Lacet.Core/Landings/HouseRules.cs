@@ -1,19 +1,19 @@
 namespace Lacet.Core.Landings;
 
 /// <summary>The choices that people make where good people disagree. Ids are stable: records keep them.</summary>
-/// <param name="FerrulesOnFineStrands">Whether a screw clamp or push-in block that allows ferrules gets one on fine
-/// strands.</param>
-/// <param name="FerruleColours">The colour series of the kit.</param>
-/// <param name="SingleValueTolerance">How far from a single given torque still passes, as a fraction: 0.10 or down to
-/// 0.06.</param>
-public sealed record HouseRules(
-    FerrulesOnFineStrands FerrulesOnFineStrands,
-    FerruleColours FerruleColours,
-    double SingleValueTolerance
-)
+public sealed record HouseRules
 {
     /// <summary>What applies where nobody chose.</summary>
-    public static HouseRules Default { get; } = new(FerrulesOnFineStrands.Required, FerruleColours.Din46228, 0.10);
+    public static HouseRules Default { get; } = new();
+
+    /// <summary>Whether a screw clamp or push-in block that allows ferrules gets one on fine strands.</summary>
+    public FerrulesOnFineStrands FerrulesOnFineStrands { get; init; } = FerrulesOnFineStrands.Required;
+
+    /// <summary>The colour series of the kit.</summary>
+    public FerruleColours FerruleColours { get; init; } = FerruleColours.Din46228;
+
+    /// <summary>How far from a single given torque still passes, as a fraction: 0.10 or down to 0.06.</summary>
+    public double SingleValueTolerance { get; init; } = 0.10;
 
     /// <summary>Back-stab holes.</summary>
     public BackStabHoles BackStabHoles { get; init; }
@@ -65,4 +65,29 @@ public sealed record HouseRules(
 
     /// <summary>Region.</summary>
     public Region Region { get; init; }
+
+    /// <summary>Throws <see cref="Quantities.ImpossibleInputException"/> with the field where a number is out of its range.</summary>
+    public HouseRules Checked()
+    {
+        Hold(
+            SingleValueTolerance is >= 0.06 and <= 0.10,
+            "singleValueTolerance",
+            "The tolerance must be from 0.06 to 0.10."
+        );
+        Hold(
+            RecheckAfterDays is >= 0 and <= 365,
+            "recheckAfterDays",
+            "The days must be from 0, for not at all, to 365."
+        );
+        Hold(PauseMinutes is >= 5 and <= 240, "pauseMinutes", "The pause must be from 5 to 240 minutes.");
+        return this;
+
+        static void Hold(bool holds, string field, string says)
+        {
+            if (!holds)
+            {
+                throw new Quantities.ImpossibleInputException("houseRules." + field, says);
+            }
+        }
+    }
 }

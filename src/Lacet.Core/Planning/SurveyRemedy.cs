@@ -139,7 +139,7 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
 
     private static int Joints(Job job, Guid device) => job.LandingsOf(device).Count(l => job.EndsAt(l.Id).Count > 1);
 
-    private static IReadOnlyList<IJobEntity> DeviceParts(
+    private static IReadOnlyList<JobPart> DeviceParts(
         Job survey,
         Job job,
         Device old,
@@ -147,7 +147,7 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         Func<Guid> newId
     )
     {
-        var parts = new List<IJobEntity>();
+        var parts = new List<JobPart>();
         var box = survey.Enclosures[old.EnclosureId] with { Id = newId(), Order = job.Enclosures.Count + 1 };
         var device = old with
         {

@@ -77,13 +77,16 @@ public sealed record SpliceConnector(
     public override int GetHashCode() =>
         HashCode.Combine(Name, LeastCount, MostCount, LeastMm2, MostMm2, Kind, Combinations.Count);
 
-    /// <summary>Throws <see cref="ImpossibleInputException"/> with the field where it cannot be.</summary>
-    public SpliceConnector Checked(string field = "connector")
+    /// <summary>
+    /// Throws <see cref="ImpossibleInputException"/> with the field where it cannot be; <paramref name="within"/> is
+    /// where the connector stands, where that is not all there is.
+    /// </summary>
+    public SpliceConnector Checked(string? within = null)
     {
         Hold(Name.Trim().Length is > 0 and <= 100, "name", "A connector needs a name, in 1 to 100 characters.");
         Hold(
             LeastCount >= 1 && LeastCount <= MostCount && MostCount <= 100,
-            "mostConductors",
+            "mostCount",
             "A connector takes from 1 to 100 conductors, the fewest first."
         );
         Hold(
@@ -104,7 +107,7 @@ public sealed record SpliceConnector(
         {
             if (!holds)
             {
-                throw new ImpossibleInputException($"{field}.{name}", says);
+                throw new ImpossibleInputException(within is null ? name : $"{within}.{name}", says);
             }
         }
     }

@@ -72,7 +72,7 @@ public sealed record EventDocument(
         RecordedEvent? happened = (Kind, this) switch
         {
             (EventKind.Termination, { Termination: { } made }) => new RecordedEvent.Terminated(
-                PlanMark.Of(made.Conductor, made.Landing),
+                made.PlanMark(),
                 made.Judge().Any(f => f.Severity != Severity.Note)
             ),
             (EventKind.Check, _) => new RecordedEvent.Checked(),
@@ -159,7 +159,7 @@ public sealed record ReworkRecordDocument(
 public sealed record TerminationDocument(
     ConductorDocument Conductor,
     LandingDocument Landing,
-    HouseRulesDocument HouseRules,
+    HouseRules HouseRules,
     ReadingsDocument Recipe,
     Readout? MeasuredStrip,
     TighteningDocument Tightening
@@ -168,6 +168,22 @@ public sealed record TerminationDocument(
     /// <summary>A second wire in the same landing; left out where there is none.</summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public ConductorDocument? Second { get; init; }
+
+    /// <summary>
+    /// Mark of the plan that it was made to; of nothing where today’s rules do not take its wire or landing any more, so
+    /// that it shows as made to an older plan.
+    /// </summary>
+    public string PlanMark()
+    {
+        try
+        {
+            return Documents.PlanMark.Of(Conductor.Read(), Landing.Read());
+        }
+        catch (ImpossibleInputException)
+        {
+            return Documents.PlanMark.Of(null, null);
+        }
+    }
 
     /// <summary>What the checks of made ends find in it.</summary>
     public IReadOnlyList<Finding> Judge() =>

@@ -177,6 +177,9 @@ public record LandingDocument
         };
     }
 
+    /// <summary>Whether it is nothing but the id of one on the Shelf.</summary>
+    public bool IsOnlyNamed() => Id is not null && GetType() == typeof(LandingDocument);
+
     /// <summary>What the kind has of its own.</summary>
     private protected virtual Landing ReadKind() =>
         throw new ImpossibleInputException(

@@ -1,4 +1,6 @@
 using System.Text.Json;
+using Lacet.Core.Conductors;
+using Lacet.Core.Landings;
 using Lacet.Core.Records;
 
 namespace Lacet.Exchange.Documents;
@@ -7,9 +9,12 @@ namespace Lacet.Exchange.Documents;
 public static class PlanMark
 {
     /// <summary>The mark of a plan.</summary>
-    public static string Of(ConductorDocument? conductor, LandingDocument? landing) =>
+    public static string Of(Conductor? conductor, Landing? landing) =>
         Seal.Of([
-            .. JsonSerializer.SerializeToUtf8Bytes(conductor, Json.Options),
-            .. JsonSerializer.SerializeToUtf8Bytes(landing, Json.Options),
+            .. JsonSerializer.SerializeToUtf8Bytes(
+                conductor is null ? null : ConductorDocument.Of(conductor),
+                Json.Options
+            ),
+            .. JsonSerializer.SerializeToUtf8Bytes(landing is null ? null : LandingDocument.Of(landing), Json.Options),
         ]);
 }

@@ -1,8 +1,8 @@
 using System.Collections.Concurrent;
 using System.Text.RegularExpressions;
 using Lacet.Core.Jobs;
+using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Import;
 
@@ -115,7 +115,7 @@ public static partial class LandingWords
         if (coded is null && Has(text, "twist.?on|splice|joint|connector for"))
         {
             // What a connector takes is on its sheet; these bounds refuse nothing that some connector takes.
-            return read with { Splice = new SpliceConnectorDocument("splice", 2, 6, 0.25, 10) };
+            return read with { Splice = new SpliceConnector("splice", 2, 6, 0.25, 10) };
         }
 
         var kind = coded

@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using Lacet.Core.Conductors;
-using Lacet.Exchange.Jobs;
+using Lacet.Core.Ferrules;
+using Lacet.Core.Quantities;
 using UnitsNet.Units;
 
 namespace Lacet.Exchange.Import;
@@ -14,7 +15,7 @@ internal sealed partial class ListCells(Doubts doubts)
     // A list repeats itself: what was read once is known.
     private readonly Dictionary<(string Cell, LengthUnit Unit), double?> _lengths = [];
 
-    internal static (GivenFerruleDocument? Given, bool Bare) Ferrule(string cell, List<CellProblem> problems)
+    internal static (GivenFerrule? Given, bool Bare) Ferrule(string cell, List<CellProblem> problems)
     {
         if (NoFerrule().IsMatch(cell))
         {
@@ -26,7 +27,7 @@ internal sealed partial class ListCells(Doubts doubts)
             && WireWords.Number(match.Groups["size"].Value) is { } size
         )
         {
-            return (new(size, match.Groups["pin"].Success ? WireWords.Number(match.Groups["pin"].Value) : null), false);
+            return (new(size, WireWords.Number(match.Groups["pin"].Value) is { } pin ? new Length(pin) : null), false);
         }
 
         if (Yes().IsMatch(cell))
@@ -43,11 +44,11 @@ internal sealed partial class ListCells(Doubts doubts)
         return (null, false);
     }
 
-    internal static string? Colour(string cell, List<CellProblem> problems)
+    internal static InsulationColour? Colour(string cell, List<CellProblem> problems)
     {
         if (InsulationColour.TryParse(cell, out var colour))
         {
-            return colour.ToString();
+            return colour;
         }
 
         problems.Add(
@@ -59,7 +60,7 @@ internal sealed partial class ListCells(Doubts doubts)
         return null;
     }
 
-    internal double? Length(Dictionary<ColumnMeaning, string> cells, List<CellProblem> problems)
+    internal Length? Length(Dictionary<ColumnMeaning, string> cells, List<CellProblem> problems)
     {
         var column = new[]
         {
@@ -97,7 +98,7 @@ internal sealed partial class ListCells(Doubts doubts)
 
         if (length is { } mm)
         {
-            return mm;
+            return new Length(mm);
         }
 
         problems.Add(new(meaning, $"“{WireWords.Shown(cell)}” is no length: write such as 3.2 m, 12 ft or 12' 6\"."));

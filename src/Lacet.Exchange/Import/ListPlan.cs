@@ -1,7 +1,9 @@
 using System.Globalization;
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Jobs;
+using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Import;
 
@@ -10,27 +12,27 @@ namespace Lacet.Exchange.Import;
 /// </summary>
 public sealed class ListPlan
 {
-    private readonly Dictionary<string, EnclosureDocument> _enclosures;
-    private readonly Dictionary<(Guid Enclosure, string Name), DeviceDocument> _devices;
-    private readonly Dictionary<(Guid Enclosure, string Name), JobLandingDocument> _landings;
-    private readonly Dictionary<string, CircuitDocument> _circuits;
-    private readonly Dictionary<string, WireDocument> _wires = new(StringComparer.OrdinalIgnoreCase);
-    private readonly Dictionary<Guid, JobPartDocument> _before;
-    private readonly Dictionary<Guid, JobPartDocument> _put = [];
+    private readonly Dictionary<string, Enclosure> _enclosures;
+    private readonly Dictionary<(Guid Enclosure, string Name), Device> _devices;
+    private readonly Dictionary<(Guid Enclosure, string Name), JobLanding> _landings;
+    private readonly Dictionary<string, Circuit> _circuits;
+    private readonly Dictionary<string, JobWire> _wires = new(StringComparer.OrdinalIgnoreCase);
+    private readonly Dictionary<Guid, JobPart> _before;
+    private readonly Dictionary<Guid, JobPart> _put = [];
     private readonly Dictionary<EntityKind, int> _orders = [];
     private readonly HashSet<Guid> _named = [];
     private readonly ListPlanOptions _options;
     private readonly Func<Guid> _newId;
 
-    private ListPlan(IReadOnlyCollection<JobPartDocument> job, ListPlanOptions options, Func<Guid> newId)
+    private ListPlan(IReadOnlyCollection<JobPart> job, ListPlanOptions options, Func<Guid> newId)
     {
         (_options, _newId) = (options, newId);
         _before = job.ToDictionary(p => p.Id);
-        _enclosures = job.OfType<EnclosureDocument>().ToDictionary(e => e.Name, StringComparer.OrdinalIgnoreCase);
-        _devices = job.OfType<DeviceDocument>().ToDictionary(d => (d.EnclosureId, d.Name.ToUpperInvariant()));
-        _landings = job.OfType<JobLandingDocument>().ToDictionary(l => (l.EnclosureId, l.Name.ToUpperInvariant()));
-        _circuits = job.OfType<CircuitDocument>().ToDictionary(c => c.Name, StringComparer.OrdinalIgnoreCase);
-        foreach (var wire in job.OfType<WireDocument>().Where(w => !w.Retired).OrderBy(w => w.Order))
+        _enclosures = job.OfType<Enclosure>().ToDictionary(e => e.Name, StringComparer.OrdinalIgnoreCase);
+        _devices = job.OfType<Device>().ToDictionary(d => (d.EnclosureId, d.Name.ToUpperInvariant()));
+        _landings = job.OfType<JobLanding>().ToDictionary(l => (l.EnclosureId, l.Name.ToUpperInvariant()));
+        _circuits = job.OfType<Circuit>().ToDictionary(c => c.Name, StringComparer.OrdinalIgnoreCase);
+        foreach (var wire in job.OfType<JobWire>().Where(w => !w.Retired).OrderBy(w => w.Order))
         {
             _wires.TryAdd(wire.Name, wire);
         }
@@ -42,10 +44,10 @@ public sealed class ListPlan
     }
 
     /// <summary>Parts that are put in, new or changed, in an order in which each finds what it names.</summary>
-    public IReadOnlyList<JobPartDocument> Put { get; private set; } = [];
+    public IReadOnlyList<JobPart> Put { get; private set; } = [];
 
     /// <summary>Wires that are taken out.</summary>
-    public IReadOnlyList<WireDocument> Removed { get; private set; } = [];
+    public IReadOnlyList<JobWire> Removed { get; private set; } = [];
 
     /// <summary>What each row does, by row.</summary>
     public IReadOnlyList<RowEffect> Effects { get; private set; } = [];
@@ -55,7 +57,7 @@ public sealed class ListPlan
 
     /// <summary>Plans a list. Rows that are wrong take no part. <paramref name="newId"/> makes ids.</summary>
     public static ListPlan Of(
-        IReadOnlyCollection<JobPartDocument> job,
+        IReadOnlyCollection<JobPart> job,
         WireList list,
         ListPlanOptions options,
         Func<Guid> newId
@@ -123,7 +125,7 @@ public sealed class ListPlan
     /// emptied.
     /// </summary>
     public static ListPlan Typed(
-        IReadOnlyCollection<JobPartDocument> job,
+        IReadOnlyCollection<JobPart> job,
         IReadOnlyList<TypedRow> rows,
         ListPlanOptions options,
         Func<Guid> newId
@@ -133,7 +135,7 @@ public sealed class ListPlan
         return plan.Finished([.. rows.Select(r => plan.Wire(r.Row, r.Row.Wire!, r.Before, r.Emptied))], []);
     }
 
-    private ListPlan Finished(IReadOnlyList<RowEffect> effects, IReadOnlyList<WireDocument> removed)
+    private ListPlan Finished(IReadOnlyList<RowEffect> effects, IReadOnlyList<JobWire> removed)
     {
         Removed = removed;
         Revise();
@@ -142,23 +144,11 @@ public sealed class ListPlan
         return this;
     }
 
-    private RowEffect Wire(
-        ListRow row,
-        ListedWire listed,
-        WireDocument? before,
-        IReadOnlySet<ColumnMeaning>? emptied = null
-    )
+    private RowEffect Wire(ListRow row, ListedWire listed, JobWire? before, IReadOnlySet<ColumnMeaning>? emptied = null)
     {
         var circuit = listed.Circuit is null ? null : Circuit(listed);
         var wire = before
-            ?? new WireDocument
-            {
-                Id = _newId(),
-                Order = Next(EntityKind.Wire),
-                Name = listed.Name,
-                A = new EndDocument { Id = _newId() },
-                B = new EndDocument { Id = _newId() },
-            };
+            ?? new JobWire(_newId(), listed.Name, new(_newId()), new(_newId())) { Order = Next(EntityKind.Wire) };
         wire = wire with
         {
             Name = listed.Name,
@@ -168,7 +158,7 @@ public sealed class ListPlan
             Colour = listed.Colour ?? wire.Colour,
             Function = listed.Function ?? wire.Function,
             CircuitId = circuit?.Id ?? wire.CircuitId,
-            LengthMm = listed.LengthMm ?? wire.LengthMm,
+            Length = listed.Length ?? wire.Length,
             Run = listed.Run ?? wire.Run,
             A = End(wire.A, listed, listed.From),
             B = End(wire.B, listed, listed.To),
@@ -187,7 +177,7 @@ public sealed class ListPlan
         return new(row, before is null ? RowDoes.Add : RowDoes.Change, before is null ? [] : Changes(before, wire), []);
     }
 
-    private static WireDocument Emptied(WireDocument wire, ColumnMeaning column) =>
+    private static JobWire Emptied(JobWire wire, ColumnMeaning column) =>
         column switch
         {
             ColumnMeaning.From => wire with { A = wire.A with { LandingId = null } },
@@ -196,16 +186,18 @@ public sealed class ListPlan
             ColumnMeaning.Colour => wire with { Colour = null },
             ColumnMeaning.Function => wire with { Function = WireFunction.Unknown },
             ColumnMeaning.Circuit => wire with { CircuitId = null },
-            ColumnMeaning.Length => wire with { LengthMm = null },
+            ColumnMeaning.Length => wire with { Length = null },
             ColumnMeaning.Run => wire with { Run = null },
             _ => wire,
         };
 
     /// <summary>An insulation that somebody measured stays with a wire whose size stays.</summary>
-    private static bool Keep(Documents.ConductorDocument? before, Documents.ConductorDocument? listed) =>
-        before is not null && listed is not null && before with { InsulationOuterDiameterMm = null } == listed;
+    private static bool Keep(Conductor? before, Conductor? listed) =>
+        before is not null
+        && listed is { InsulationIsGiven: false }
+        && (before.Size, before.Build, before.Material) == (listed.Size, listed.Build, listed.Material);
 
-    private EndDocument End(EndDocument end, ListedWire wire, ListedEnd? at) =>
+    private JobEnd End(JobEnd end, ListedWire wire, ListedEnd? at) =>
         end with
         {
             LandingId = at is null ? end.LandingId : Landing(at).Id,
@@ -213,7 +205,7 @@ public sealed class ListPlan
             SaidBare = wire.SaidBare || (end.SaidBare && wire.Ferrule is null),
         };
 
-    private JobLandingDocument Landing(ListedEnd at)
+    private JobLanding Landing(ListedEnd at)
     {
         var enclosure = Enclosure(at.Enclosure ?? _options.Enclosure.Trim());
         _named.Add(enclosure.Id);
@@ -222,20 +214,18 @@ public sealed class ListPlan
         var there = _landings.GetValueOrDefault(key);
         var landing = (
             there
-            ?? new JobLandingDocument
+            ?? new JobLanding(_newId(), enclosure.Id, at.Name)
             {
-                Id = _newId(),
                 Order = Next(EntityKind.Landing),
-                EnclosureId = enclosure.Id,
                 DeviceId = device?.Id,
-                Name = at.Name,
             }
-        ) with
+        );
+        // What is known of a landing is not overwritten by what a list happens to call it.
+        if (landing is { Landing: null, Splice: null })
         {
-            // What is known of a landing is not overwritten by what a list happens to call it.
-            Landing = there?.Landing ?? (there?.Splice is null ? at.Landing : null),
-            Splice = there?.Splice ?? (there?.Landing is null ? at.Splice : null),
-        };
+            landing = landing with { Landing = Read(at.Landing), ShelfId = at.Landing?.Id, Splice = at.Splice };
+        }
+
         landing = landing with
         {
             Identity = landing.Identity == TerminalIdentity.None ? at.Identity : landing.Identity,
@@ -246,53 +236,58 @@ public sealed class ListPlan
         return landing;
     }
 
-    private DeviceDocument Device(Guid enclosure, string name, ListedEnd at)
+    // A list repeats itself, and so one landing stands for many.
+    private readonly Dictionary<LandingDocument, Landing> _read = new(ReferenceEqualityComparer.Instance);
+
+    private Landing? Read(LandingDocument? listed)
+    {
+        if (listed is null)
+        {
+            return null;
+        }
+
+        if (!_read.TryGetValue(listed, out var landing))
+        {
+            _read.Add(listed, landing = listed.Read());
+        }
+
+        return landing;
+    }
+
+    private Device Device(Guid enclosure, string name, ListedEnd at)
     {
         var key = (enclosure, name.ToUpperInvariant());
         var device = _devices.GetValueOrDefault(key)
-            ?? new DeviceDocument
+            ?? new Device(_newId(), enclosure, name, DeviceType.Block)
             {
-                Id = _newId(),
                 Order = Next(EntityKind.Device),
-                EnclosureId = enclosure,
-                Name = name,
+                Outlets = at.Outlets ?? 2,
             };
         device = device with
         {
             Type = device.Type == DeviceType.Block ? at.Type ?? DeviceType.Block : device.Type,
             RatingAmps = device.RatingAmps ?? at.RatingAmps,
-            Outlets = device.Outlets ?? at.Outlets,
         };
         Keep(_devices, key, device);
         return device;
     }
 
-    private EnclosureDocument Enclosure(string name)
+    private Enclosure Enclosure(string name)
     {
         if (!_enclosures.TryGetValue(name, out var enclosure))
         {
-            enclosure = new EnclosureDocument
-            {
-                Id = _newId(),
-                Order = Next(EntityKind.Enclosure),
-                Name = name,
-            };
+            enclosure = new Enclosure(_newId(), name, default) { Order = Next(EntityKind.Enclosure) };
         }
 
         Keep(_enclosures, name, enclosure);
         return enclosure;
     }
 
-    private CircuitDocument Circuit(ListedWire wire)
+    private Circuit Circuit(ListedWire wire)
     {
         var name = wire.Circuit!;
         var circuit = _circuits.GetValueOrDefault(name)
-            ?? new CircuitDocument
-            {
-                Id = _newId(),
-                Order = Next(EntityKind.Circuit),
-                Name = name,
-            };
+            ?? new Circuit(_newId(), name) { Order = Next(EntityKind.Circuit) };
         circuit = circuit with
         {
             OcpdAmps = wire.BreakerAmps ?? circuit.OcpdAmps,
@@ -322,17 +317,17 @@ public sealed class ListPlan
         }
     }
 
-    private bool IsInNamed(WireDocument wire) =>
+    private bool IsInNamed(JobWire wire) =>
         new[] { wire.A, wire.B }.Any(e =>
             e.LandingId is { } id
             && _before.TryGetValue(id, out var part)
-            && part is JobLandingDocument landing
+            && part is JobLanding landing
             && _named.Contains(landing.EnclosureId)
         );
 
     private void Keep<TKey, TPart>(Dictionary<TKey, TPart> parts, TKey key, TPart part)
         where TKey : notnull
-        where TPart : JobPartDocument
+        where TPart : JobPart
     {
         parts[key] = part;
         if (!_before.TryGetValue(part.Id, out var before) || !part.Equals(before))
@@ -343,7 +338,7 @@ public sealed class ListPlan
 
     private int Next(EntityKind kind) => _orders[kind] = _orders.GetValueOrDefault(kind) + 1;
 
-    private List<ListChange> Changes(WireDocument before, WireDocument after)
+    private List<ListChange> Changes(JobWire before, JobWire after)
     {
         var changes = new List<ListChange>();
         void Compare(ColumnMeaning column, string? was, string? now)
@@ -354,27 +349,28 @@ public sealed class ListPlan
             }
         }
 
-        string? Place(EndDocument end) =>
+        string? Place(JobEnd end) =>
             end.LandingId is not { } id ? null
-            : (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is JobLandingDocument landing ? landing.Name
+            : (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is JobLanding landing ? landing.Name
             : null;
-        string? Metres(double? mm) => mm is { } given ? FormattableString.Invariant($"{given / 1000:0.###} m") : null;
+        string? Metres(Length? length) =>
+            length is { } given ? FormattableString.Invariant($"{given.Millimetres / 1000:0.###} m") : null;
         Compare(ColumnMeaning.From, Place(before.A), Place(after.A));
         Compare(ColumnMeaning.To, Place(before.B), Place(after.B));
-        Compare(ColumnMeaning.Size, before.Conductor?.Read().ToString(), after.Conductor?.Read().ToString());
-        Compare(ColumnMeaning.Colour, before.Colour, after.Colour);
+        Compare(ColumnMeaning.Size, before.Conductor?.ToString(), after.Conductor?.ToString());
+        Compare(ColumnMeaning.Colour, before.Colour?.ToString(), after.Colour?.ToString());
         Compare(ColumnMeaning.Function, before.Function.Say(), after.Function.Say());
         Compare(ColumnMeaning.Circuit, Name(before.CircuitId), Name(after.CircuitId));
-        Compare(ColumnMeaning.Length, Metres(before.LengthMm), Metres(after.LengthMm));
+        Compare(ColumnMeaning.Length, Metres(before.Length), Metres(after.Length));
         Compare(ColumnMeaning.Run, before.Run, after.Run);
         Compare(ColumnMeaning.Ferrule, Say(before.A), Say(after.A));
         return changes;
 
         string? Name(Guid? circuit) =>
-            circuit is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is CircuitDocument of
+            circuit is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is Circuit of
                 ? of.Name
                 : null;
-        static string? Say(EndDocument end) =>
+        static string? Say(JobEnd end) =>
             end.SaidBare ? "none"
             : end.Ferrule?.SizeMm2 is { } size ? FormattableString.Invariant($"{size} mm²")
             : null;

@@ -1,6 +1,6 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Import;
 
@@ -14,7 +14,7 @@ public sealed record ListedEnd(string? Enclosure, string? Device, string Name)
     public LandingDocument? Landing { get; init; }
 
     /// <summary>The connector, where it is a splice.</summary>
-    public SpliceConnectorDocument? Splice { get; init; }
+    public SpliceConnector? Splice { get; init; }
 
     /// <summary>What it is for.</summary>
     public TerminalIdentity Identity { get; init; }

@@ -1,6 +1,7 @@
+using Lacet.Core.Conductors;
+using Lacet.Core.Ferrules;
 using Lacet.Core.Jobs;
-using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Exchange.Import;
 
@@ -16,10 +17,10 @@ public sealed record ListedWire(int Row, string Name)
     public ListedEnd? To { get; init; }
 
     /// <summary>What it is made of.</summary>
-    public ConductorDocument? Conductor { get; init; }
+    public Conductor? Conductor { get; init; }
 
     /// <summary>Its insulation's colour.</summary>
-    public string? Colour { get; init; }
+    public InsulationColour? Colour { get; init; }
 
     /// <summary>What it is for.</summary>
     public WireFunction? Function { get; init; }
@@ -36,14 +37,14 @@ public sealed record ListedWire(int Row, string Name)
     /// <summary>The circuit's load, A.</summary>
     public double? LoadAmps { get; init; }
 
-    /// <summary>Its length, mm.</summary>
-    public double? LengthMm { get; init; }
+    /// <summary>Its length.</summary>
+    public Length? Length { get; init; }
 
     /// <summary>The raceway, cable or cord that it runs in.</summary>
     public string? Run { get; init; }
 
     /// <summary>The ferrule that the list asks for, at both ends.</summary>
-    public GivenFerruleDocument? Ferrule { get; init; }
+    public GivenFerrule? Ferrule { get; init; }
 
     /// <summary>Whether the list says that it lands bare.</summary>
     public bool SaidBare { get; init; }

@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using Lacet.Core.Conductors;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Import;
 
@@ -14,7 +13,7 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
     private static readonly string[] GaugeOrMetric = ["1", "2", "4", "6", "10", "16", "25"];
 
     // A list repeats itself: what was read once is known.
-    private readonly Dictionary<string, (ConductorDocument? Conductor, bool Said, string? Problem)> _conductors = new(
+    private readonly Dictionary<string, (Conductor? Conductor, bool Said, string? Problem)> _conductors = new(
         StringComparer.Ordinal
     );
     private bool _unclear;
@@ -23,10 +22,7 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
     internal bool MetricColumn { get; private set; }
 
     /// <summary>The conductor that a row names, and how many of it; null where it names none.</summary>
-    internal (ConductorDocument? Conductor, int Count) Read(
-        Dictionary<ColumnMeaning, string> cells,
-        List<CellProblem> problems
-    )
+    internal (Conductor? Conductor, int Count) Read(Dictionary<ColumnMeaning, string> cells, List<CellProblem> problems)
     {
         var column = new[] { ColumnMeaning.Size, ColumnMeaning.Mm2, ColumnMeaning.Awg }
             .Where(cells.ContainsKey)
@@ -71,17 +67,13 @@ internal sealed partial class SizeCells(IReadOnlyList<ListColumn> columns, Doubt
         return (read.Conductor, count);
     }
 
-    private (ConductorDocument? Conductor, bool Said, string? Problem) ReadConductor(string text)
+    private (Conductor? Conductor, bool Said, string? Problem) ReadConductor(string text)
     {
         try
         {
             var read = ConductorText.Read(text, null);
             var said = ConductorText.SaysBuild(text);
-            return (
-                ConductorDocument.Of(said ? read : Conductor.Of(read.Size, UnsaidBuild(read.Size), read.Material)),
-                said,
-                null
-            );
+            return (said ? read : Conductor.Of(read.Size, UnsaidBuild(read.Size), read.Material), said, null);
         }
         catch (ImpossibleInputException impossible)
         {

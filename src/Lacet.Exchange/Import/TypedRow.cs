@@ -1,4 +1,4 @@
-using Lacet.Exchange.Jobs;
+using Lacet.Core.Jobs;
 
 namespace Lacet.Exchange.Import;
 
@@ -6,4 +6,4 @@ namespace Lacet.Exchange.Import;
 /// <param name="Row">The row, read.</param>
 /// <param name="Before">The wire that it stands for; null for a new one.</param>
 /// <param name="Emptied">Cells that were emptied.</param>
-public sealed record TypedRow(ListRow Row, WireDocument? Before, IReadOnlySet<ColumnMeaning> Emptied);
+public sealed record TypedRow(ListRow Row, JobWire? Before, IReadOnlySet<ColumnMeaning> Emptied);

@@ -198,7 +198,7 @@ public sealed partial class WireListReader
                 "amperes, such as 12 or 12 A",
                 problems
             ),
-            LengthMm = _cells.Length(cells, problems),
+            Length = _cells.Length(cells, problems),
             Run = cells.GetValueOrDefault(ColumnMeaning.Run),
             Ferrule = given,
             SaidBare = bare,

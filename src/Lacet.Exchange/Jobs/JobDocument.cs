@@ -20,15 +20,15 @@ namespace Lacet.Exchange.Jobs;
 /// <param name="PinMaps">Pin maps; may be left out.</param>
 public sealed record JobDocument(
     string Format,
-    TitleDocument Job,
-    IReadOnlyList<EnclosureDocument> Enclosures,
-    IReadOnlyList<DeviceDocument> Devices,
-    IReadOnlyList<JobLandingDocument> Landings,
-    IReadOnlyList<CircuitDocument> Circuits,
-    IReadOnlyList<WireDocument> Wires,
-    IReadOnlyList<AcceptanceDocument> Acceptances,
-    IReadOnlyList<CordPartDocument>? Cords = null,
-    IReadOnlyList<PinMapPartDocument>? PinMaps = null
+    JobTitle Job,
+    IReadOnlyList<Enclosure> Enclosures,
+    IReadOnlyList<Device> Devices,
+    IReadOnlyList<JobLanding> Landings,
+    IReadOnlyList<Circuit> Circuits,
+    IReadOnlyList<JobWire> Wires,
+    IReadOnlyList<Acceptance> Acceptances,
+    IReadOnlyList<JobCord>? Cords = null,
+    IReadOnlyList<JobPinMap>? PinMaps = null
 )
 {
     /// <summary>What <see cref="Format"/> says.</summary>
@@ -42,9 +42,9 @@ public sealed record JobDocument(
     };
 
     /// <summary>Every part but the title.</summary>
-    public IEnumerable<JobPartDocument> Parts() =>
+    public IEnumerable<JobPart> Parts() =>
         Enclosures
-            .Concat<JobPartDocument>(Devices)
+            .Concat<JobPart>(Devices)
             .Concat(Landings)
             .Concat(Circuits)
             .Concat(Wires)
@@ -53,22 +53,22 @@ public sealed record JobDocument(
             .Concat(PinMaps ?? []);
 
     /// <summary>A document of parts, each kind in its order.</summary>
-    public static JobDocument Of(TitleDocument title, IEnumerable<JobPartDocument> parts)
+    public static JobDocument Of(JobTitle title, IEnumerable<JobPart> parts)
     {
         var byKind = parts.ToLookup(p => p.Kind);
         IReadOnlyList<T> All<T>(EntityKind kind)
-            where T : JobPartDocument => [.. byKind[kind].OrderBy(p => p.Order).ThenBy(p => p.Id).Cast<T>()];
+            where T : JobPart => [.. byKind[kind].OrderBy(p => p.Order).ThenBy(p => p.Id).Cast<T>()];
         return new(
             FormatName,
             title,
-            All<EnclosureDocument>(EntityKind.Enclosure),
-            All<DeviceDocument>(EntityKind.Device),
-            All<JobLandingDocument>(EntityKind.Landing),
-            All<CircuitDocument>(EntityKind.Circuit),
-            All<WireDocument>(EntityKind.Wire),
-            All<AcceptanceDocument>(EntityKind.Acceptance),
-            All<CordPartDocument>(EntityKind.Cord),
-            All<PinMapPartDocument>(EntityKind.PinMap)
+            All<Enclosure>(EntityKind.Enclosure),
+            All<Device>(EntityKind.Device),
+            All<JobLanding>(EntityKind.Landing),
+            All<Circuit>(EntityKind.Circuit),
+            All<JobWire>(EntityKind.Wire),
+            All<Acceptance>(EntityKind.Acceptance),
+            All<JobCord>(EntityKind.Cord),
+            All<JobPinMap>(EntityKind.PinMap)
         );
     }
 
@@ -114,7 +114,10 @@ public sealed record JobDocument(
     /// <summary>The document's JSON Schema, as it is published in docs/formats.</summary>
     public static JsonNode Schema()
     {
-        var options = new JsonSerializerOptions(Json.Options) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() };
+        var options = new JsonSerializerOptions(Json.Options)
+        {
+            TypeInfoResolver = new DefaultJsonTypeInfoResolver().WithAddedModifier(PartContract.Apply),
+        };
         var schema = options.GetJsonSchemaAsNode(
             typeof(JobDocument),
             new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true }
@@ -145,6 +148,6 @@ public sealed record JobDocument(
             );
         }
 
-        _ = new Job(Job.Read(), Parts().Select(p => p.Read()));
+        _ = new Job(Job, Parts());
     }
 }

@@ -14,8 +14,11 @@ namespace Lacet.Exchange.Jobs;
 /// </summary>
 public static class RestsOn
 {
-    /// <summary>The digest. <paramref name="part"/> gives a part of the job as it is written.</summary>
-    public static string Of(JobFinding finding, Job job, TitleDocument title, Func<Guid, JobPartDocument> part)
+    /// <summary>The digest.</summary>
+    public static string Of(JobFinding finding, Job job) => Of(finding, job, job.Title, id => job.Find(id)!);
+
+    /// <summary>The digest where the parts around a finding had other values.</summary>
+    public static string Of(JobFinding finding, Job job, JobTitle title, Func<Guid, JobPart> part)
     {
         var about = new Around(job, finding.About);
         var text = new StringBuilder(finding.Finding.Check).Append('\n').Append(finding.Finding.Severity);
@@ -39,8 +42,8 @@ public static class RestsOn
         string name,
         JobFinding finding,
         Around about,
-        TitleDocument title,
-        Func<Guid, JobPartDocument> part
+        JobTitle title,
+        Func<Guid, JobPart> part
     )
     {
         var dot = name.IndexOf('.', StringComparison.Ordinal);
@@ -48,7 +51,7 @@ public static class RestsOn
         JsonNode? Json(Guid id) => JsonSerializer.SerializeToNode(part(id), Exchange.Json.Options);
         return root switch
         {
-            "houseRules" => [At(JsonSerializer.SerializeToNode(title.HouseRules, Exchange.Json.Options), path)],
+            "houseRules" => [At(JsonSerializer.SerializeToNode(title.Rules, Exchange.Json.Options), path)],
             "conductor" => about.Wires.Select(w => At(Json(w)?["conductor"], path)),
             "conductors" => about.Wires.Select(w => Json(w)?["conductor"]),
             "circuitAmps" => about.Circuits.Select(c => Json(c)?["ocpdAmps"]),

@@ -81,7 +81,7 @@ public static class WireListFile
         var circuits = job.Circuits.ToDictionary(c => c.Id);
         foreach (var wire in job.Wires.Where(w => !w.Retired))
         {
-            var (conductor, circuit) = (wire.Conductor?.Read(), wire.CircuitId is { } id ? circuits[id] : null);
+            var (conductor, circuit) = (wire.Conductor, wire.CircuitId is { } id ? circuits[id] : null);
             var (from, to) = (At(wire.A), At(wire.B));
             yield return
             [
@@ -96,21 +96,25 @@ public static class WireListFile
                     conductor is null
                         ? ""
                         : $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}",
-                    wire.Colour ?? "",
+                    wire.Colour?.ToString() ?? "",
                     wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
                     circuit?.Name ?? "",
                     circuit?.OcpdAmps is { } amps ? FormattableString.Invariant($"{amps} A") : "",
-                    wire.LengthMm is { } mm ? FormattableString.Invariant($"{mm / 1000:0.###} m") : "",
+                    wire.Length is { } length
+                        ? FormattableString.Invariant($"{length.Millimetres / 1000:0.###} m")
+                        : "",
                     wire.Run ?? "",
                     wire.A.SaidBare ? "none"
                     : wire.A.Ferrule?.SizeMm2 is { } size
-                        ? FormattableString.Invariant($"{size}{(wire.A.Ferrule.PinMm is { } pin ? $"/{pin}" : "")}")
+                        ? FormattableString.Invariant(
+                            $"{size}{(wire.A.Ferrule.Pin is { } pin ? $"/{pin.Millimetres}" : "")}"
+                        )
                     : "",
                 }.Select(Harmless),
             ];
         }
 
-        JobLandingDocument? At(EndDocument end) => end.LandingId is { } id ? landings[id] : null;
+        JobLanding? At(JobEnd end) => end.LandingId is { } id ? landings[id] : null;
     }
 
     /// <summary>

@@ -60,11 +60,7 @@ public sealed record ConnectorItem : ShelfItemDocument
 
     private protected override void CheckKind()
     {
-        Within(LeastCount, 1, 12, "leastCount", "A connector takes from 1 to 12 conductors.");
-        Within(MostCount, LeastCount, 12, "mostCount", "The most conductors must be from the fewest to 12.");
-        Within(LeastMm2, 0.05, 400, "leastMm2", "A size must be from 0.05 to 400 mm².");
-        Within(MostMm2, LeastMm2, 400, "mostMm2", "The largest size must be from the smallest to 400 mm².");
-        Within(StripMm, 0, 80, "stripMm", "The strip length must be from 0 to 80 mm.");
+        Within(StripMm, 0, 100, "stripMm", "The strip length must be from 0 to 100 mm.");
         if (Type is ConnectorKind.Solder or ConnectorKind.None)
         {
             throw new ImpossibleInputException(
@@ -73,6 +69,6 @@ public sealed record ConnectorItem : ShelfItemDocument
             );
         }
 
-        Read().Checked("combinations");
+        Read().Checked();
     }
 }

@@ -84,7 +84,7 @@ internal static class BenchEndpoints
         }
 
         var conductor = request.Conductor.Read();
-        var rules = request.HouseRules?.Read() ?? HouseRules.Default;
+        var rules = request.HouseRules ?? HouseRules.Default;
         var compared = new List<ComparedDocument>(request.Landings.Count);
         foreach (var landing in request.Landings)
         {

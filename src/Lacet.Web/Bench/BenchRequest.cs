@@ -23,7 +23,7 @@ public record BenchRequest
     public required LandingDocument Landing { get; init; }
 
     /// <summary>House rules; what is left out is the default.</summary>
-    public HouseRulesDocument? HouseRules { get; init; }
+    public HouseRules? HouseRules { get; init; }
 
     /// <summary>How the end is found: fresh, used-hook, tinned or ringed.</summary>
     public EndCondition Condition { get; init; }
@@ -83,7 +83,7 @@ public record BenchRequest
                 "A landing takes one conductor, or two where it is marked for two."
             ),
         };
-        return new EndAtHand(conductors[0], landing.Read(), HouseRules?.Read() ?? Core.Landings.HouseRules.Default)
+        return new EndAtHand(conductors[0], landing.Read(), HouseRules ?? Core.Landings.HouseRules.Default)
         {
             Second = conductors is [_, var second] ? second : null,
             Condition = Condition,

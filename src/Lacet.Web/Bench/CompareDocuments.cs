@@ -22,7 +22,7 @@ public sealed record CompareRequest
     public required IReadOnlyList<LandingDocument> Landings { get; init; }
 
     /// <summary>House rules; what is left out is the default.</summary>
-    public HouseRulesDocument? HouseRules { get; init; }
+    public HouseRules? HouseRules { get; init; }
 
     /// <summary>Which unit leads in sentences.</summary>
     public Lead Lead { get; init; }

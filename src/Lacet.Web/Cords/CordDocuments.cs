@@ -247,7 +247,7 @@ public sealed record RefitRequest(
     double NeutralMm,
     double? EarthMm = null,
     string? Screw = null,
-    HouseRulesDocument? HouseRules = null,
+    HouseRules? HouseRules = null,
     Lead Lead = Lead.Metric,
     PlugGrip Grip = PlugGrip.Hook
 );

@@ -105,7 +105,7 @@ internal static class CordEndpoints
             request.LineMm,
             request.NeutralMm,
             request.EarthMm,
-            request.HouseRules?.Read() ?? HouseRules.Default,
+            request.HouseRules ?? HouseRules.Default,
             request.Grip
         );
         return TypedResults.Ok(

@@ -213,11 +213,7 @@ internal static partial class Problems
                 LandingDocument.Kinds
             ),
             _ when place.Contains("put", StringComparison.Ordinal)
-                    || place.Contains("changes", StringComparison.Ordinal) => (
-                "part",
-                "part of a job",
-                JobPartDocument.Kinds
-            ),
+                    || place.Contains("changes", StringComparison.Ordinal) => ("part", "part of a job", PartJson.Kinds),
             _ => ("kind", "thing on the Shelf", ShelfItemDocument.Kinds),
         };
         return (

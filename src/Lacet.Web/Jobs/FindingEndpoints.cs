@@ -140,12 +140,7 @@ internal static class FindingEndpoints
             );
     }
 
-    private static JobFindingDocument Document(
-        JobSession job,
-        JobFinding found,
-        AcceptanceDocument? accepted,
-        UnitLead lead
-    ) =>
+    private static JobFindingDocument Document(JobSession job, JobFinding found, Acceptance? accepted, UnitLead lead) =>
         new(
             Acceptances.KeyOf(found),
             found.Finding.Check,

@@ -72,15 +72,15 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             wire?.Name ?? effect.Row.Cells.GetValueOrDefault(ColumnMeaning.Wire),
             Place(wire?.From),
             Place(wire?.To),
-            wire?.Conductor?.Read().ToString(),
-            wire?.Colour,
+            wire?.Conductor?.ToString(),
+            wire?.Colour?.ToString(),
             wire?.Function?.Say(),
             wire?.Circuit is { } circuit
                 ? wire.BreakerAmps is { } amps
                     ? FormattableString.Invariant($"{circuit}, {amps} A")
                     : circuit
                 : null,
-            wire?.LengthMm is { } mm ? FormattableString.Invariant($"{mm / 1000:0.###} m") : null,
+            wire?.Length is { } length ? FormattableString.Invariant($"{length.Millimetres / 1000:0.###} m") : null,
             effect.Changes,
             effect.Problems,
             effect.Does == RowDoes.Wrong ? [.. effect.Row.Cells.Select(c => new WrittenCell(c.Key, c.Value))] : []

@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using Lacet.Core.Checks;
 using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
@@ -21,7 +22,7 @@ public sealed record NewJob(
     Guid PersonId,
     string Name,
     JobPurpose Purpose = JobPurpose.Work,
-    HouseRulesDocument? HouseRules = null,
+    HouseRules? HouseRules = null,
     Guid? Id = null
 );
 
@@ -35,21 +36,21 @@ public sealed record JobPage(IReadOnlyList<JobCard> Items, int? Next);
 
 /// <summary>A job, without its wires and landings: those come in pages.</summary>
 public sealed record JobOverview(
-    TitleDocument Title,
+    JobTitle Title,
     long Version,
     long Sequence,
     JobSummary Summary,
-    IReadOnlyList<Versioned<EnclosureDocument>> Enclosures,
-    IReadOnlyList<Versioned<DeviceDocument>> Devices,
-    IReadOnlyList<Versioned<CircuitDocument>> Circuits,
-    IReadOnlyList<Versioned<CordPartDocument>> Cords,
-    IReadOnlyList<Versioned<PinMapPartDocument>> PinMaps
+    IReadOnlyList<Versioned<Enclosure>> Enclosures,
+    IReadOnlyList<Versioned<Device>> Devices,
+    IReadOnlyList<Versioned<Circuit>> Circuits,
+    IReadOnlyList<Versioned<JobCord>> Cords,
+    IReadOnlyList<Versioned<JobPinMap>> PinMaps
 );
 
 /// <summary>A part with the version that a change must name.</summary>
 /// <typeparam name="T">The part.</typeparam>
 public sealed record Versioned<T>(T Part, long Version)
-    where T : JobPartDocument;
+    where T : JobPart;
 
 /// <summary>A row of the list of wires.</summary>
 /// <param name="Wire">The wire.</param>
@@ -64,7 +65,7 @@ public sealed record Versioned<T>(T Part, long Version)
 /// <param name="B">How far end B is.</param>
 /// <param name="Worst">The worst finding on it or at its ends.</param>
 public sealed record WireRow(
-    WireDocument Wire,
+    JobWire Wire,
     long Version,
     string From,
     string To,
@@ -90,7 +91,7 @@ public sealed record WirePage(IReadOnlyList<WireRow> Items, int? Next, int Total
 /// <param name="Wires">Names of the wires that end at it.</param>
 /// <param name="Worst">The worst finding at it.</param>
 public sealed record LandingRow(
-    JobLandingDocument Landing,
+    JobLanding Landing,
     long Version,
     string Says,
     IReadOnlyList<string> Wires,

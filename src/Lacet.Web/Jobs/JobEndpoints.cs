@@ -77,7 +77,7 @@ internal static class JobEndpoints
 
     internal static WireRow Row(JobSession job, JobWire wire) =>
         new(
-            (WireDocument)job.Part(wire.Id),
+            wire,
             job.Version(wire.Id),
             job.Job.PlaceOf(wire.A),
             job.Job.PlaceOf(wire.B),
@@ -148,15 +148,13 @@ internal static class JobEndpoints
         CancellationToken cancellation
     )
     {
-        var title = new TitleDocument
+        var title = new JobTitle(request.Id ?? Guid.CreateVersion7(), request.Name.Trim())
         {
-            Id = request.Id ?? Guid.CreateVersion7(),
             Order = 1,
-            Name = request.Name.Trim(),
             Purpose = request.Purpose,
-            HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
+            Rules = request.HouseRules ?? HouseRules.Default,
         };
-        _ = new Job(title.Read(), []).Apply([EntityChange.Put(title.Read())]);
+        _ = new Job(title, []).Apply([EntityChange.Put(title)]);
         var made = await jobs.CreateAsync(
             JobDocument.Of(title, []),
             request.PersonId,
@@ -182,7 +180,7 @@ internal static class JobEndpoints
     private static JobOverview OverviewOf(JobSession job)
     {
         IReadOnlyList<Versioned<T>> All<T>()
-            where T : JobPartDocument =>
+            where T : JobPart =>
             [
                 .. job
                     .Parts.OfType<T>()
@@ -195,11 +193,11 @@ internal static class JobEndpoints
             job.Version(job.Id),
             job.Sequence,
             JobSummary.Of(job),
-            All<EnclosureDocument>(),
-            All<DeviceDocument>(),
-            All<CircuitDocument>(),
-            All<CordPartDocument>(),
-            All<PinMapPartDocument>()
+            All<Enclosure>(),
+            All<Device>(),
+            All<Circuit>(),
+            All<JobCord>(),
+            All<JobPinMap>()
         );
     }
 
@@ -296,7 +294,7 @@ internal static class JobEndpoints
 
     private static LandingRow LandingRowOf(JobSession job, JobLanding landing) =>
         new(
-            (JobLandingDocument)job.Part(landing.Id),
+            landing,
             job.Version(landing.Id),
             landing.Describe(),
             [.. job.Job.EndsAt(landing.Id).Select(e => e.Wire.Name)],
@@ -436,22 +434,22 @@ internal static class JobEndpoints
     private static string Say(JobSession job, IReadOnlyList<PartChange> changes) =>
         changes switch
         {
-            [{ Put: { } put }] => $"{(job.FindPart(put.Id) is null ? "Added" : "Changed")} {NameOf(put)}.",
-            [{ Remove: { } id }] => job.FindPart(id) is { } part ? $"Took out {NameOf(part)}." : "Took something out.",
+            [{ Put: { } put }] => $"{(job.Job.Find(put.Id) is null ? "Added" : "Changed")} {NameOf(put)}.",
+            [{ Remove: { } id }] => job.Job.Find(id) is { } part ? $"Took out {NameOf(part)}." : "Took something out.",
             _ => $"Changed {changes.Count} things.",
         };
 
-    private static string NameOf(JobPartDocument part) =>
+    private static string NameOf(JobPart part) =>
         part switch
         {
-            TitleDocument => "the job",
-            EnclosureDocument enclosure => enclosure.Name,
-            DeviceDocument device => device.Name,
-            JobLandingDocument landing => landing.Name,
-            CircuitDocument circuit => $"circuit {circuit.Name}",
-            WireDocument wire => $"wire {wire.Name}",
-            CordPartDocument cord => $"cord {cord.Name}",
-            PinMapPartDocument map => $"pin map {map.Map.Name}",
+            JobTitle => "the job",
+            Enclosure enclosure => enclosure.Name,
+            Device device => device.Name,
+            JobLanding landing => landing.Name,
+            Circuit circuit => $"circuit {circuit.Name}",
+            JobWire wire => $"wire {wire.Name}",
+            JobCord cord => $"cord {cord.Name}",
+            JobPinMap map => $"pin map {map.Map.Name}",
             _ => "an accepted finding",
         };
 }

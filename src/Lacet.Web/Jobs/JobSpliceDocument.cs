@@ -18,7 +18,7 @@ namespace Lacet.Web.Jobs;
 /// <param name="Pigtails">Wires from it to landings in the same enclosure, as they are to be cut.</param>
 public sealed record JobSpliceDocument(
     string Name,
-    SpliceConnectorDocument Connector,
+    SpliceConnector Connector,
     SpliceDocument Joint,
     IReadOnlyList<string> Ends,
     IReadOnlyList<JobPigtail> Pigtails
@@ -35,7 +35,7 @@ public sealed record JobSpliceDocument(
         var ends = job.Job.EndsAt(landing.Id);
         return new(
             landing.Name,
-            SpliceConnectorDocument.Of(landing.Splice!),
+            landing.Splice!,
             joint,
             [
                 .. ends.Select(e =>

@@ -16,8 +16,8 @@ namespace Lacet.Web.Splices;
 /// <param name="LeastMm2">Smallest area, mm²: of each conductor for lever and push-in, of all together for the
 /// others.</param>
 /// <param name="MostMm2">Largest area, mm², of the same.</param>
-/// <param name="LeastConductors">Fewest conductors.</param>
-/// <param name="MostConductors">Most conductors.</param>
+/// <param name="LeastCount">Fewest conductors.</param>
+/// <param name="MostCount">Most conductors.</param>
 /// <param name="Combinations">The combinations on its sheet; where there are any, it is good for these and no
 /// others.</param>
 /// <param name="Name">What it is called.</param>
@@ -28,8 +28,8 @@ public sealed record AskedConnector(
     ConnectorKind Kind,
     double? LeastMm2 = null,
     double? MostMm2 = null,
-    int? LeastConductors = null,
-    int? MostConductors = null,
+    int? LeastCount = null,
+    int? MostCount = null,
     IReadOnlyList<CombinationDocument>? Combinations = null,
     string? Name = null,
     double? StripMm = null,
@@ -42,8 +42,8 @@ public sealed record AskedConnector(
         var usual = ConnectorRow.All[Kind].Usual;
         return new SpliceConnector(
             string.IsNullOrWhiteSpace(Name) ? usual.Name : Name,
-            LeastConductors ?? usual.LeastCount,
-            MostConductors ?? Math.Max(usual.MostCount, LeastConductors ?? 0),
+            LeastCount ?? usual.LeastCount,
+            MostCount ?? Math.Max(usual.MostCount, LeastCount ?? 0),
             LeastMm2 ?? Math.Min(usual.LeastMm2, MostMm2 ?? usual.LeastMm2),
             MostMm2 ?? Math.Max(usual.MostMm2, LeastMm2 ?? 0),
             TakesBothMetals
@@ -53,7 +53,7 @@ public sealed record AskedConnector(
             Strip = StripMm is { } mm ? new Length(mm) : null,
             IsListedWet = ListedWet,
             Combinations = [.. (Combinations ?? []).Select(c => c.Read())],
-        }.Checked();
+        }.Checked("connector");
     }
 }
 
@@ -75,7 +75,7 @@ public sealed record SpliceRequest(
     bool InCord = false,
     bool HardService = false,
     bool IsEarth = false,
-    HouseRulesDocument? HouseRules = null,
+    HouseRules? HouseRules = null,
     Lead Lead = Lead.Metric,
     IReadOnlyList<CableSide>? Sides = null
 )
@@ -102,7 +102,7 @@ public sealed record SpliceRequest(
     internal IReadOnlyList<SpliceInKind> OfEachKind()
     {
         var join = Read();
-        var rules = HouseRules?.Read() ?? Core.Landings.HouseRules.Default;
+        var rules = HouseRules ?? Core.Landings.HouseRules.Default;
         return
         [
             .. Enum.GetValues<ConnectorKind>()
@@ -201,7 +201,7 @@ public sealed record SpliceDocument(
 /// <param name="Width">How wide.</param>
 public sealed record RankedConnectorDocument(
     string Code,
-    SpliceConnectorDocument Connector,
+    SpliceConnector Connector,
     bool Fits,
     IReadOnlyList<string> Why,
     Readout Length,
@@ -219,7 +219,7 @@ public sealed record HandSpliceRequest(
     HandForm Form,
     ConductorDocument Conductor,
     TurnsDocument? Turns = null,
-    HouseRulesDocument? HouseRules = null,
+    HouseRules? HouseRules = null,
     Lead Lead = Lead.Metric
 );
 
@@ -361,7 +361,7 @@ public sealed record PigtailRequest(
     double? SpliceStripMm = null,
     int Reworks = SplicePigtail.UsualReworks,
     int Together = 1,
-    HouseRulesDocument? HouseRules = null
+    HouseRules? HouseRules = null
 );
 
 /// <summary>A pigtail.</summary>

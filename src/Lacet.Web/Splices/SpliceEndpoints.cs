@@ -20,7 +20,9 @@ internal static class SpliceEndpoints
         var splices = app.MapGroup("/api/splices").WithTags("Splices");
         splices
             .MapPost("/assess", (SpliceRequest request) =>
-                TypedResults.Ok(SpliceDocument.Of(request.Read(), Rules(request.HouseRules), request.Lead.Unit()))
+                TypedResults.Ok(
+                    SpliceDocument.Of(request.Read(), request.HouseRules ?? HouseRules.Default, request.Lead.Unit())
+                )
             )
             .WithSummary("How ends are joined in a connector, and whether they may be")
             .ProducesInputProblems();
@@ -42,18 +44,13 @@ internal static class SpliceEndpoints
             .ProducesInputProblems();
         splices.MapPost("/pigtail", Pigtail).WithSummary("How long a pigtail is cut").ProducesInputProblems();
         splices
-            .MapGet("/connectors", () =>
-                TypedResults.Ok(ConnectorRow.All.Values.Select(r => SpliceConnectorDocument.Of(r.Usual)))
-            )
+            .MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => r.Usual)))
             .WithSummary("A usual connector of each kind");
         app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(BoxFillDocument.Of(request.Fill())))
             .WithTags("Splices")
             .WithSummary("How full a box is")
             .ProducesInputProblems();
     }
-
-    private static HouseRules Rules(Exchange.Documents.HouseRulesDocument? rules) =>
-        rules?.Read() ?? HouseRules.Default;
 
     private static async Task<Ok<IReadOnlyList<RankedConnectorDocument>>> Choose(
         SpliceRequest request,
@@ -70,10 +67,10 @@ internal static class SpliceEndpoints
 
         return TypedResults.Ok<IReadOnlyList<RankedConnectorDocument>>([
             .. RankedConnector
-                .Rank(join, codes.Keys, Rules(request.HouseRules))
+                .Rank(join, codes.Keys, request.HouseRules ?? HouseRules.Default)
                 .Select(r => new RankedConnectorDocument(
                     codes[r.Connector],
-                    SpliceConnectorDocument.Of(r.Connector),
+                    r.Connector,
                     r.Fits,
                     [.. r.Why.Select(w => w.ToString(lead))],
                     r.Length.Read(),
@@ -89,7 +86,7 @@ internal static class SpliceEndpoints
                     request.Form,
                     request.Conductor.Read(),
                     request.Turns is { } turns ? new(turns.Open, turns.Tight) : Turns.Usual,
-                    Rules(request.HouseRules).PigtailStrip
+                    (request.HouseRules ?? HouseRules.Default).PigtailStrip
                 ),
                 request.Lead.Unit()
             )
@@ -108,7 +105,7 @@ internal static class SpliceEndpoints
 
         var plan = SplicePigtail.Of(
             Strip(request.SpliceStripMm, "spliceStripMm")
-                ?? TwistStrip.Of(Rules(request.HouseRules).PigtailStrip).Target,
+                ?? TwistStrip.Of((request.HouseRules ?? HouseRules.Default).PigtailStrip).Target,
             Strip(request.LandingStripMm, "landingStripMm"),
             request.Reworks
         );

@@ -29,7 +29,7 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
     private bool _allWires = true;
 
     /// <summary>Tells of a change: the parts before and after it, and what was judged anew because of it.</summary>
-    internal void Reach(IReadOnlyCollection<IJobEntity> parts, IReadOnlyCollection<Subject> judged)
+    internal void Reach(IReadOnlyCollection<JobPart> parts, IReadOnlyCollection<Subject> judged)
     {
         _isStale = true;
         if (_standing.Reach(parts, judged))

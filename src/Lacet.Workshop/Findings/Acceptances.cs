@@ -1,4 +1,5 @@
 using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
@@ -45,15 +46,14 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
                     $"Accepted: {finding.Finding.Check}.",
                     [
                         new PartChange(
-                            new AcceptanceDocument
-                            {
-                                Id = Guid.CreateVersion7(),
-                                Check = finding.Finding.Check,
-                                About = finding.About.Key,
-                                RestsOn = RestsOn.Of(finding, job.Job, job.Title, job.Part),
-                                Reason = reason.Trim(),
-                                Person = who.Name,
-                            }
+                            new Acceptance(
+                                Guid.CreateVersion7(),
+                                finding.Finding.Check,
+                                finding.About.Key,
+                                RestsOn.Of(finding, job.Job),
+                                reason.Trim(),
+                                who.Name
+                            )
                         ),
                     ]
                 );
@@ -66,14 +66,14 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
     public static string KeyOf(JobFinding finding) => $"{finding.About.Key}#{finding.Finding.Check}";
 
     /// <summary>What somebody accepted in a job.</summary>
-    public static ILookup<(string Check, string About), AcceptanceDocument> In(JobSession job) =>
-        job.Parts.OfType<AcceptanceDocument>().ToLookup(a => (a.Check, a.About));
+    public static ILookup<(string Check, string About), Acceptance> In(JobSession job) =>
+        job.Job.Acceptances.Values.ToLookup(a => (a.Check, a.About));
 
     /// <summary>An acceptance holds while what the finding rests on is what it was; a stop is never accepted.</summary>
-    public static AcceptanceDocument? Of(
+    public static Acceptance? Of(
         JobSession job,
         JobFinding finding,
-        ILookup<(string Check, string About), AcceptanceDocument> acceptances
+        ILookup<(string Check, string About), Acceptance> acceptances
     )
     {
         var given = acceptances[(finding.Finding.Check, finding.About.Key)].ToList();
@@ -82,7 +82,7 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
             return null;
         }
 
-        var digest = RestsOn.Of(finding, job.Job, job.Title, job.Part);
+        var digest = RestsOn.Of(finding, job.Job);
         return given.Find(a => string.Equals(a.RestsOn, digest, StringComparison.Ordinal));
     }
 }

@@ -42,7 +42,7 @@ public sealed class Remedies(JobEditor editor)
                     );
                 return (
                     remedy.Says,
-                    [.. remedy.Changes.Select(c => new PartChange(Written(job, c.After!), null, job.Version(c.Id)))]
+                    [.. remedy.Changes.Select(c => new PartChange(c.After!, null, job.Version(c.Id)))]
                 );
             },
             cancellation
@@ -58,30 +58,4 @@ public sealed class Remedies(JobEditor editor)
 
     /// <summary>By which a remedy is taken.</summary>
     public static string Key(EndRemedy remedy) => $"{remedy.Id}/{remedy.At}/{remedy.Says}";
-
-    /// <summary>A part as it is written, with what a remedy changed; whatever else is written of it stays.</summary>
-    private static JobPartDocument Written(JobSession job, IJobEntity after) =>
-        (job.FindPart(after.Id), after) switch
-        {
-            (WireDocument before, JobWire wire) => before with
-            {
-                A = Written(before.A, wire.A),
-                B = Written(before.B, wire.B),
-            },
-            (DeviceDocument before, Device device) => before with { RatingAmps = device.RatingAmps },
-            (CircuitDocument before, Circuit circuit) => before with { OcpdAmps = circuit.OcpdAmps },
-            (null, _) => PartDocuments.Of(after),
-            var (before, _) => throw new ArgumentException($"No remedy changes a {before?.Kind}.", nameof(after)),
-        };
-
-    private static EndDocument Written(EndDocument before, JobEnd end) =>
-        before with
-        {
-            LandingId = end.LandingId,
-            FreeLengthMm = end.FreeLength?.Millimetres,
-            Condition = end.Condition,
-            Ferrule = end.Ferrule is null ? null : before.Ferrule,
-            SaidBare = end.SaidBare,
-            CrimpShape = end.CrimpShape,
-        };
 }

@@ -62,7 +62,7 @@ public sealed class Surveys(OpenJobs open, JobEditor editor, NewJobs jobs)
         {
             var parts = device.Parts(copy, Guid.CreateVersion7);
             copy.Apply([.. parts.Select(EntityChange.Put)]);
-            changes.AddRange(parts.Select(p => new PartChange(PartDocuments.Of(p))));
+            changes.AddRange(parts.Select(p => new PartChange(p)));
         }
 
         return (devices.Count == 1 ? $"Surveyed {devices[0].Name}." : $"Surveyed {devices.Count} devices.", changes);
@@ -76,18 +76,13 @@ public sealed class Surveys(OpenJobs open, JobEditor editor, NewJobs jobs)
             throw new ImpossibleInputException("id", "Nothing is to be put right: the survey found nothing but notes.");
         }
 
-        var title = new TitleDocument
+        var title = new JobTitle(id, name)
         {
-            Id = id,
             Order = 1,
-            Name = name,
-            HouseRules = survey.Title.HouseRules,
+            Rules = survey.Title.Rules,
             Note = NoteOf(remedy),
         };
-        return JobDocument.Of(
-            title,
-            remedy.Job(survey.Judged, title.Read(), Guid.CreateVersion7).Parts.Select(PartDocuments.Of)
-        );
+        return JobDocument.Of(title, remedy.Job(survey.Judged, title, Guid.CreateVersion7).Parts);
     }
 
     private static string NoteOf(SurveyRemedy remedy) =>

@@ -41,42 +41,36 @@ public sealed class ChangeResolver(ShelfLandings shelf)
     internal static string Word(EntityKind kind) => kind.ToString().ToLowerInvariant();
 
     /// <summary>A part with its landing’s data, where it names one of the Shelf.</summary>
-    internal async Task<JobPartDocument> WithLandingAsync(JobPartDocument part) =>
-        part is JobLandingDocument { Landing: { Id: not null } named } landing
-        && named.GetType() == typeof(LandingDocument)
+    internal async Task<JobPart> WithLandingAsync(JobPart part) =>
+        part is JobLanding { Landing: null, ShelfId: { } named } landing
             ? landing with
             {
-                Landing = await shelf.ResolveAsync(named),
+                Landing = await shelf.FindAsync(named),
             }
             : part;
 
-    private static ResolvedChange Put(JobPartDocument document, long? version) =>
-        new(
-            EntityChange.Put(document.Read()),
-            new JobEdit(document.Id, Word(document.Kind), document.Write(), version ?? 0),
-            document
-        );
+    private static ResolvedChange Put(JobPart part, long? version) =>
+        new(EntityChange.Put(part), new JobEdit(part.Id, Word(part.Kind), PartJson.Write(part), version ?? 0));
 
     private static ResolvedChange Removal(JobSession job, Guid id, long? version)
     {
-        var part = job.FindPart(id) ?? throw new JobConflictException(id, null);
+        var part = job.Job.Find(id) ?? throw new JobConflictException(id, null);
         var retired =
-            part is WireDocument wire && (job.Ends.HasEvents(wire.A.Id) || job.Ends.HasEvents(wire.B.Id))
+            part is JobWire wire && (job.Ends.HasEvents(wire.A.Id) || job.Ends.HasEvents(wire.B.Id))
                 ? wire with
                 {
                     Retired = true,
                 }
                 : null;
         return new(
-            new(part.Kind, id, retired?.Read()),
-            new JobEdit(id, Word(part.Kind), retired?.Write(), version ?? 0),
-            retired
+            new(part.Kind, id, retired),
+            new JobEdit(id, Word(part.Kind), retired is null ? null : PartJson.Write(retired), version ?? 0)
         );
     }
 
-    private static JobPartDocument Checked(JobSession job, JobPartDocument put)
+    private static JobPart Checked(JobSession job, JobPart put)
     {
-        if (put is TitleDocument title && title.Id != job.Id)
+        if (put is JobTitle title && title.Id != job.Id)
         {
             throw new ImpossibleInputException("changes", "A job keeps its id.");
         }
@@ -86,7 +80,7 @@ public sealed class ChangeResolver(ShelfLandings shelf)
             throw new ImpossibleInputException("changes", "Every part needs an id.");
         }
 
-        return job.FindPart(put.Id) is { } there && there.Kind != put.Kind
+        return job.Job.Find(put.Id) is { } there && there.Kind != put.Kind
             ? throw new ImpossibleInputException(
                 "changes",
                 "A part keeps its kind: put the other in with an id of its own."
@@ -94,7 +88,7 @@ public sealed class ChangeResolver(ShelfLandings shelf)
             : put;
     }
 
-    private static JobPartDocument InPlace(JobSession job, JobPartDocument part, Dictionary<EntityKind, int> orders)
+    private static JobPart InPlace(JobSession job, JobPart part, Dictionary<EntityKind, int> orders)
     {
         if (part.Order > 0 || part.Kind == EntityKind.Title)
         {
@@ -113,7 +107,5 @@ public sealed class ChangeResolver(ShelfLandings shelf)
     }
 }
 
-/// <summary>
-/// A change as the rules read it, as it is stored, and the part as it is written; null where that is taken out.
-/// </summary>
-internal sealed record ResolvedChange(EntityChange Change, JobEdit Edit, JobPartDocument? Document);
+/// <summary>A change as the rules read it, and as it is stored.</summary>
+internal sealed record ResolvedChange(EntityChange Change, JobEdit Edit);

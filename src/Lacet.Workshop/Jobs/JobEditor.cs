@@ -91,7 +91,7 @@ public sealed class JobEditor(
 
         var changes = edits.ConvertAll(e =>
             e.Body is { } body
-                ? new PartChange(JobPartDocument.Parse(body), null, e.Version)
+                ? new PartChange(PartJson.Parse(body), null, e.Version)
                 : new PartChange(null, e.Id, e.Version)
         );
         try
@@ -171,15 +171,12 @@ public sealed class JobEditor(
     )
     {
         var (undo, judged) = job.Judged.Apply([.. resolved.Select(r => r.Change)]);
-        IJobEntity[] reached =
-        [
-            .. undo.Concat(resolved.Select(r => r.Change)).Select(c => c.After).OfType<IJobEntity>(),
-        ];
+        JobPart[] reached = [.. undo.Concat(resolved.Select(r => r.Change)).Select(c => c.After).OfType<JobPart>()];
         job.MarkChanged(reached, judged);
         AppliedChange? applied;
         try
         {
-            var summary = JobSummary.Of(job, resolved.Select(r => r.Document).OfType<TitleDocument>().LastOrDefault());
+            var summary = JobSummary.Of(job);
             applied = await store(
                 new(
                     new JobCommand(
@@ -226,16 +223,9 @@ public sealed class JobEditor(
         IReadOnlyList<long> versions
     )
     {
-        foreach (var ((_, edit, document), version) in resolved.Zip(versions))
+        foreach (var ((change, _), version) in resolved.Zip(versions))
         {
-            if (document is null)
-            {
-                job.Forget(edit.Id);
-            }
-            else
-            {
-                job.Keep(document, version);
-            }
+            job.Keep(change.Id, change.After is null ? 0 : version);
         }
 
         return [.. resolved.Zip(versions).Select(r => new PartVersion(r.First.Edit.Id, r.Second))];

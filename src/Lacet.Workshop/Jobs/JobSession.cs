@@ -15,20 +15,20 @@ namespace Lacet.Workshop.Jobs;
 /// </summary>
 public sealed class JobSession : IDisposable
 {
-    private readonly Dictionary<Guid, (JobPartDocument Part, long Version)> _parts = [];
+    private readonly Dictionary<Guid, long> _versions = [];
 
-    internal JobSession(IEnumerable<JobPartRow> rows, long sequence, EndHistory? ends = null)
+    internal JobSession(IReadOnlyCollection<JobPartRow> rows, long sequence, EndHistory? ends = null)
     {
         Ends = ends ?? EndHistory.None;
+        var parts = rows.Select(row => PartJson.Parse(row.Body)).ToList();
         foreach (var row in rows)
         {
-            _parts.Add(row.Id, (JobPartDocument.Parse(row.Body), row.Version));
+            _versions.Add(row.Id, row.Version);
         }
 
-        Title = _parts.Values.Select(p => p.Part).OfType<TitleDocument>().Single();
         Sequence = sequence;
         Judged = new JudgedJob(
-            new Job(Title.Read(), Parts.Where(p => p.Kind != EntityKind.Title).Select(p => p.Read())),
+            new Job(parts.OfType<JobTitle>().Single(), parts.Where(p => p.Kind != EntityKind.Title)),
             Ends.Redone
         );
     }
@@ -36,7 +36,7 @@ public sealed class JobSession : IDisposable
     /// <summary>
     /// Told after each change: the parts before and after it, and what was judged anew because of it. The gate is held.
     /// </summary>
-    public Action<IReadOnlyCollection<IJobEntity>, IReadOnlyCollection<Subject>>? Changed { get; set; }
+    public Action<IReadOnlyCollection<JobPart>, IReadOnlyCollection<Subject>>? Changed { get; set; }
 
     internal SemaphoreSlim Gate { get; } = new(1, 1);
 
@@ -44,7 +44,7 @@ public sealed class JobSession : IDisposable
     internal bool IsClosed { get; set; }
 
     /// <summary>The job itself.</summary>
-    public TitleDocument Title { get; private set; }
+    public JobTitle Title => Job.Title;
 
     /// <summary>Its id.</summary>
     public Guid Id => Title.Id;
@@ -63,35 +63,31 @@ public sealed class JobSession : IDisposable
 
     private readonly Dictionary<(Guid Wire, EndSide Side), EndProgress> _progress = [];
 
-    /// <summary>Its parts, as they are written.</summary>
-    public IEnumerable<JobPartDocument> Parts => _parts.Values.Select(p => p.Part);
-
-    /// <summary>A part of it.</summary>
-    public JobPartDocument Part(Guid id) => _parts[id].Part;
-
-    /// <summary>A part of it; null where there is none.</summary>
-    public JobPartDocument? FindPart(Guid id) => _parts.GetValueOrDefault(id).Part;
+    /// <summary>Its parts, the title among them.</summary>
+    public IEnumerable<JobPart> Parts => Job.Parts.Prepend(Title);
 
     /// <summary>A part’s version; 0 where there is none.</summary>
-    public long Version(Guid id) => _parts.GetValueOrDefault(id).Version;
+    public long Version(Guid id) => _versions.GetValueOrDefault(id);
 
-    internal void Keep(JobPartDocument part, long version)
+    /// <summary>A part is of a version now; 0 where it is there no more.</summary>
+    internal void Keep(Guid id, long version)
     {
-        _parts[part.Id] = (part, version);
-        if (part is TitleDocument title)
+        if (version == 0)
         {
-            Title = title;
+            _versions.Remove(id);
+        }
+        else
+        {
+            _versions[id] = version;
         }
     }
-
-    internal void Forget(Guid id) => _parts.Remove(id);
 
     /// <summary>Its wires in their order, without those that are retired.</summary>
     public IEnumerable<JobWire> WiresInOrder =>
         Job.Wires.Values.Where(w => !w.Retired).OrderBy(w => w.Order).ThenBy(w => w.Id);
 
     /// <summary>It as one document.</summary>
-    public JobDocument Document() => JobDocument.Of(Title, Parts.Where(p => p.Kind != EntityKind.Title));
+    public JobDocument Document() => JobDocument.Of(Title, Job.Parts);
 
     /// <summary>
     /// How far an end is. It is asked of every end after each change, and worked out anew where the change reached it.
@@ -128,19 +124,9 @@ public sealed class JobSession : IDisposable
         return new(isReady ? EndState.Ready : EndState.Planned, OlderPlan: false);
     }
 
-    /// <summary>Wire and landing of an end, as they are written.</summary>
-    public (ConductorDocument? Conductor, LandingDocument? Landing) Planned(EndOfWire end) =>
-        (
-            ((WireDocument)Part(end.Wire.Id)).Conductor,
-            end.End.LandingId is { } id ? ((JobLandingDocument)Part(id)).Landing : null
-        );
-
     /// <summary>Mark of an end’s plan.</summary>
-    private string PlanOf(EndOfWire end)
-    {
-        var (conductor, landing) = Planned(end);
-        return PlanMark.Of(conductor, landing);
-    }
+    private string PlanOf(EndOfWire end) =>
+        PlanMark.Of(end.Wire.Conductor, end.End.LandingId is { } id ? Job.Landings[id].Landing : null);
 
     private bool IsStopped(Subject subject) => Judged.About(subject).Any(f => f.Finding.Severity == Severity.Stop);
 
@@ -148,7 +134,7 @@ public sealed class JobSession : IDisposable
     /// Tells of a change that was made or taken back: the parts before and after it, and what was judged anew because
     /// of it.
     /// </summary>
-    internal void MarkChanged(IReadOnlyCollection<IJobEntity> parts, IReadOnlyCollection<Subject> judged)
+    internal void MarkChanged(IReadOnlyCollection<JobPart> parts, IReadOnlyCollection<Subject> judged)
     {
         if (parts.Any(p => p is not JobWire))
         {

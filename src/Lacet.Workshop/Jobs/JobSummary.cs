@@ -27,8 +27,8 @@ public sealed record JobSummary(
 {
     private const int MostStitches = 400;
 
-    /// <summary>Of a job as it stands; named by <paramref name="renamed"/> where that is about to be stored.</summary>
-    public static JobSummary Of(JobSession job, TitleDocument? renamed = null)
+    /// <summary>Of a job as it stands.</summary>
+    public static JobSummary Of(JobSession job)
     {
         var runs = new List<LaceRun>();
         var wires = 0;
@@ -49,7 +49,7 @@ public sealed record JobSummary(
                         .Select(g => new LaceRun(g.Key, g.Sum(r => r.Ends))),
                 ];
         return new(
-            (renamed ?? job.Title).Name,
+            job.Title.Name,
             job.Title.Purpose,
             wires,
             lace,

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Exchange;
 using Lacet.Exchange.Jobs;
@@ -41,11 +42,11 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
     /// be undone: an import. Gives the job; the one that was made by this command before, where it is sent again.
     /// </summary>
     internal async Task<Guid> CreateAsync(
-        TitleDocument title,
+        JobTitle title,
         Guid person,
         Guid command,
         string says,
-        IReadOnlyList<JobPartDocument> with,
+        IReadOnlyList<JobPart> with,
         CancellationToken cancellation
     )
     {
@@ -83,19 +84,16 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
     /// A job’s parts as they are stored, its title first, and the job as it is read back from these, so that nothing is
     /// stored that could not be read.
     /// </summary>
-    private async Task<(List<JobEdit> Edits, JobSession Job)> MadeAsync(
-        IReadOnlyList<JobPartDocument> parts,
-        long sequence
-    )
+    private async Task<(List<JobEdit> Edits, JobSession Job)> MadeAsync(IReadOnlyList<JobPart> parts, long sequence)
     {
         var edits = new List<JobEdit>(parts.Count);
         foreach (var part in parts)
         {
             var whole = await resolver.WithLandingAsync(part);
-            edits.Add(new(whole.Id, ChangeResolver.Word(whole.Kind), whole.Write(), 0));
+            edits.Add(new(whole.Id, ChangeResolver.Word(whole.Kind), PartJson.Write(whole), 0));
         }
 
-        return (edits, new JobSession(edits.Select(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), sequence));
+        return (edits, new JobSession(edits.ConvertAll(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), sequence));
     }
 
     private static string Summary(JobSession job) => JsonSerializer.Serialize(JobSummary.Of(job), Json.Options);

@@ -1,3 +1,4 @@
+using Lacet.Core.Jobs;
 using Lacet.Exchange.Jobs;
 
 namespace Lacet.Workshop.Jobs;
@@ -6,4 +7,4 @@ namespace Lacet.Workshop.Jobs;
 /// <param name="Put">The part as it is to be; null to take one out.</param>
 /// <param name="Remove">The part that is taken out; null to put one in.</param>
 /// <param name="Version">The version that was seen; null for one that is new.</param>
-public sealed record PartChange(JobPartDocument? Put = null, Guid? Remove = null, long? Version = null);
+public sealed record PartChange(JobPart? Put = null, Guid? Remove = null, long? Version = null);

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Lacet.Core.Jobs;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 
@@ -20,7 +21,7 @@ internal static class RepeatedCommands
                 pair switch
                 {
                     ({ Put: { } put }, { Part: var part, After: { } after }) => put.Id == part
-                        && JsonNode.DeepEquals(Comparable(put.Write(), put), Comparable(after, put)),
+                        && JsonNode.DeepEquals(Comparable(PartJson.Write(put), put), Comparable(after, put)),
                     ({ Remove: { } id }, var edit) => id == edit.Part && IsTakenOut(edit),
                     _ => false,
                 }
@@ -30,7 +31,7 @@ internal static class RepeatedCommands
     internal static bool IsTakenOut(StoredEdit edit) =>
         edit.After is null || JsonNode.Parse(edit.After)?["retired"]?.GetValue<bool>() == true;
 
-    private static JsonObject Comparable(string body, JobPartDocument asked)
+    private static JsonObject Comparable(string body, JobPart asked)
     {
         var part = JsonNode.Parse(body)!.AsObject();
         if (asked.Order == 0)
@@ -38,7 +39,7 @@ internal static class RepeatedCommands
             part.Remove("order");
         }
 
-        if (asked is JobLandingDocument { Landing.Id: not null })
+        if (asked is JobLanding { ShelfId: not null })
         {
             part.Remove("landing");
         }

@@ -1,3 +1,4 @@
+using Lacet.Core.Landings;
 using Lacet.Exchange.Documents;
 
 namespace Lacet.Workshop.Lists;
@@ -12,6 +13,6 @@ public sealed record AcceptImport(
     Guid Id,
     Guid PersonId,
     string? JobName = null,
-    HouseRulesDocument? HouseRules = null,
+    HouseRules? HouseRules = null,
     bool OnlyGood = false
 );

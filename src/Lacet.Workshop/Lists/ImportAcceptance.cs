@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
@@ -165,12 +166,10 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
             throw new ImpossibleInputException("jobName", "Name the new job, in 1 to 200 characters.");
         }
 
-        var title = new TitleDocument
+        var title = new JobTitle(Guid.CreateVersion7(), name)
         {
-            Id = Guid.CreateVersion7(),
             Order = 1,
-            Name = name,
-            HouseRules = HouseRulesDocument.Of((request.HouseRules ?? new()).Read()),
+            Rules = request.HouseRules ?? HouseRules.Default,
         };
         return newJobs.CreateAsync(
             title,

@@ -62,7 +62,7 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
                             request,
                             [.. request.Rows.Select((row, index) => Read(job, row, index, onShelf))]
                         );
-                        return Difference.Of(job, [.. plan.Put.Select(p => EntityChange.Put(p.Read()))], lead);
+                        return Difference.Of(job, [.. plan.Put.Select(p => EntityChange.Put(p))], lead);
                     },
                     cancellation
                 )
@@ -147,10 +147,10 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
     {
         var before = typed.WireId is not { } id
             ? null
-            : job.FindPart(id) as WireDocument ?? throw new JobConflictException(id, null);
+            : job.Job.Wires.GetValueOrDefault(id) ?? throw new JobConflictException(id, null);
         var size = typed.Size;
         var type = typed.Type;
-        if (before?.Conductor?.Read() is { } conductor && (size is { Length: > 0 } || type is { Length: > 0 }))
+        if (before?.Conductor is { } conductor && (size is { Length: > 0 } || type is { Length: > 0 }))
         {
             // Half of a conductor is typed: the other half stays.
             size ??= conductor.Size.Name;

@@ -13,17 +13,18 @@ public sealed class FreeLengths(OpenJobs open, JobsTable commands)
     /// <summary>What was cut back is free no more; null where nobody measured the end.</summary>
     internal async Task<LengthChange?> SpendingAsync(RecordSubject at, Length spent, CancellationToken cancellation)
     {
-        static bool IsMeasured(EndDocument end) => end.FreeLengthMm is not null || end.PastOpeningMm is not null;
+        static bool IsMeasured(JobEnd end) => end.FreeLength is not null || end.PastOpening is not null;
         return
-            await open.ReadAsync(at.JobId, job => job.FindPart(at.WireId), cancellation) is not WireDocument known
-            || !IsMeasured(Of(known, at.Side))
+            await open.ReadAsync(at.JobId, job => job.Job.Wires.GetValueOrDefault(at.WireId), cancellation)
+                is not { } known
+            || !IsMeasured(known[at.Side])
             ? null
             : new(at.JobId, job =>
             {
-                var wire = (WireDocument)job.Part(at.WireId);
+                var wire = job.Job.Wires[at.WireId];
                 return (
                     $"Cut wire {wire.Name} back by {spent.Read().Metric}.",
-                    [new PartChange(Longer(wire, at.Side, -spent.Millimetres), null, job.Version(wire.Id))]
+                    [new PartChange(Longer(wire, at.Side, new(-spent.Millimetres)), null, job.Version(wire.Id))]
                 );
             });
     }
@@ -37,7 +38,7 @@ public sealed class FreeLengths(OpenJobs open, JobsTable commands)
         if (
             takenBack is not { Rework.Spent: { } unspent, Subject: { Job: { } of, Wire: { } wireId, End: { } end } }
             || await commands.UndoOfAsync(of, takenBack.Id) is null
-            || await open.ReadAsync(of, job => job.FindPart(wireId), cancellation) is not WireDocument known
+            || await open.ReadAsync(of, job => job.Job.Wires.GetValueOrDefault(wireId), cancellation) is not { } known
             || (known.A.Id != end && known.B.Id != end)
         )
         {
@@ -49,8 +50,8 @@ public sealed class FreeLengths(OpenJobs open, JobsTable commands)
             of,
             job =>
             {
-                var wire = (WireDocument)job.Part(wireId);
-                var longer = Longer(wire, wire.A.Id == end ? EndSide.A : EndSide.B, spent.Millimetres);
+                var wire = job.Job.Wires[wireId];
+                var longer = Longer(wire, wire.A.Id == end ? EndSide.A : EndSide.B, spent);
                 return (
                     $"Took it back: wire {wire.Name} was not cut back by {spent.Read().Metric}.",
                     [new PartChange(longer, null, job.Version(wire.Id))]
@@ -60,15 +61,13 @@ public sealed class FreeLengths(OpenJobs open, JobsTable commands)
         );
     }
 
-    private static EndDocument Of(WireDocument wire, EndSide side) => side == EndSide.A ? wire.A : wire.B;
-
-    private static WireDocument Longer(WireDocument wire, EndSide side, double by)
+    private static JobWire Longer(JobWire wire, EndSide side, Length by)
     {
-        double? More(double? mm) => mm is { } some ? Math.Max(0, some + by) : null;
-        var end = Of(wire, side) with
+        Length? More(Length? length) => length is { } some ? new(Math.Max(0, (some + by).Millimetres)) : null;
+        var end = wire[side] with
         {
-            FreeLengthMm = More(Of(wire, side).FreeLengthMm),
-            PastOpeningMm = More(Of(wire, side).PastOpeningMm),
+            FreeLength = More(wire[side].FreeLength),
+            PastOpening = More(wire[side].PastOpening),
         };
         return side == EndSide.A ? wire with { A = end } : wire with { B = end };
     }

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Lacet.Core.Landings;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
 
@@ -37,7 +38,7 @@ public sealed record NewRecord(
     LandingDocument? Landing = null,
     double? MeasuredStripMm = null,
     NewTightening? Tightening = null,
-    HouseRulesDocument? HouseRules = null,
+    HouseRules? HouseRules = null,
     ConductorDocument? Second = null,
     double? FerruleLabelMm2 = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] RecordSubject? Subject = null,

@@ -181,14 +181,14 @@ public sealed class Recorder(
                 }
 
                 var end = new EndOfWire(wire, subject.Side);
-                var (conductor, landing) = job.Planned(end);
+                var landing = end.End.LandingId is { } id ? job.Job.Landings[id] : null;
                 var second = job.Judged.Plan(wire.Id, subject.Side)?.AtHand.Second;
                 return new PlannedEnd(
                     end.End.Id,
-                    conductor,
-                    landing,
+                    wire.Conductor is null ? null : ConductorDocument.Of(wire.Conductor),
+                    landing?.Landing is { } data ? LandingDocument.Of(data) with { Id = landing.ShelfId } : null,
                     second is null ? null : ConductorDocument.Of(second),
-                    job.Title.HouseRules,
+                    job.Title.Rules,
                     job.Ends.Of(end.End.Id),
                     $"wire {wire.Name} at {job.Job.PlaceOf(end.End)}",
                     request.Kind == EventKind.Rework ? Reworked(job, end, request.Rework) : null
@@ -325,7 +325,7 @@ public sealed class Recorder(
         ConductorDocument? Conductor,
         LandingDocument? Landing,
         ConductorDocument? Second,
-        HouseRulesDocument? HouseRules,
+        HouseRules? HouseRules,
         EndStanding? Recorded,
         string Says,
         ReworkRecordDocument? Rework

@@ -21,7 +21,7 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
             request.Landing ?? throw new ImpossibleInputException("landing", "Say where it went.")
         );
         var landing = where.Read();
-        var rules = request.HouseRules?.Read() ?? HouseRules.Default;
+        var rules = request.HouseRules ?? HouseRules.Default;
         var recipe = RecipeBook.For(
             new EndAtHand(conductor, landing, rules)
             {
@@ -42,7 +42,7 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
         return new TerminationDocument(
             request.Conductor,
             where,
-            HouseRulesDocument.Of(rules),
+            rules,
             new ReadingsDocument(
                 landing.Kind,
                 written.Verdict,

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Exchange;
 using Lacet.Exchange.Documents;
@@ -15,6 +16,9 @@ public sealed class ShelfLandings(ShelfTable shelf)
         landing.Id is not { } id ? landing
         : await shelf.FindAsync(id) is { } row && Read(row) is LandingItem item ? item.ForTheBench(id)
         : throw new ImpossibleInputException("landing.id", "There is no such landing on the Shelf.");
+
+    /// <summary>A landing of the Shelf; throws where there is none of this id.</summary>
+    internal async Task<Landing> FindAsync(Guid id) => (await ResolveAsync(new LandingDocument { Id = id })).Read();
 
     /// <summary>Finds landings by their code, whatever its case.</summary>
     public async Task<Func<string, LandingDocument?>> ByCodeAsync()

@@ -26,7 +26,7 @@ public sealed class StandingBoardTests
                         var (undo, reached) = judged.Apply([change]);
                         foreach (var (enclosure, board) in boards)
                         {
-                            board.Reach(undo.Append(change).Select(c => c.After).OfType<IJobEntity>(), reached);
+                            board.Reach(undo.Append(change).Select(c => c.After).OfType<JobPart>(), reached);
                             var layout = board.Layout();
                             Assert.Equal(Written(BoardLayout.Of(job, enclosure)), Written(layout));
                             var now = Told(judged, layout);

@@ -199,14 +199,14 @@ public sealed class EndCheckTests
             Plan(
                 new EndAtHand(Ends.Wire("2.5 mm²", Build.FineStranded, 4.3), Ends.Block(), HouseRules.Default)
                 {
-                    GivenFerrule = new(2.5, Collar: Collar.Standard),
+                    GivenFerrule = new(2.5, collar: Collar.Standard),
                 }
             ),
             Severity.Fix,
             Plan(
                 new EndAtHand(Ends.Wire("2.5 mm²", Build.FineStranded, 4.3), Ends.Block(), HouseRules.Default)
                 {
-                    GivenFerrule = new(2.5, Collar: Collar.Large),
+                    GivenFerrule = new(2.5, collar: Collar.Large),
                 }
             )
         ),

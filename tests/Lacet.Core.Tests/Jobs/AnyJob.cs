@@ -50,7 +50,7 @@ internal static class AnyJob
 
     internal static EntityChange Edit(Job job, Random random)
     {
-        T Any<T>(IEnumerable<T> of) => of.OrderBy(o => (o as IJobEntity)?.Id).ElementAt(random.Next(of.Count()));
+        T Any<T>(IEnumerable<T> of) => of.OrderBy(o => (o as JobPart)?.Id).ElementAt(random.Next(of.Count()));
         Guid? Maybe(IEnumerable<Guid> ids) =>
             random.Next(4) == 0 ? null : ids.Order().ElementAt(random.Next(ids.Count()));
         var wire = Any(job.Wires.Values);

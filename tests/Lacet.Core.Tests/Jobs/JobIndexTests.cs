@@ -122,5 +122,5 @@ public sealed class JobIndexTests
     private static string Key(EndOfWire end) => $"{end.Wire.Id} {end.Side}";
 
     private static void Same<T>(IEnumerable<T> looked, IEnumerable<T> indexed)
-        where T : IJobEntity => Assert.Equal(looked.Select(p => p.Id).Order(), indexed.Select(p => p.Id).Order());
+        where T : JobPart => Assert.Equal(looked.Select(p => p.Id).Order(), indexed.Select(p => p.Id).Order());
 }

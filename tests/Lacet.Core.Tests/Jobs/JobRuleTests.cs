@@ -10,7 +10,7 @@ public sealed class JobRuleTests
 
     private static readonly Guid Box = new("00000000-0000-4000-8000-00000000000a");
 
-    public static TheoryData<string, IJobEntity, string> Impossible =>
+    public static TheoryData<string, JobPart, string> Impossible =>
         new()
         {
             { "a nameless enclosure", new Enclosure(Guid.NewGuid(), "", EnclosureForm.Box), "needs a name" },
@@ -106,17 +106,25 @@ public sealed class JobRuleTests
                 },
                 "free length"
             },
-            { "a cord without a name", new JobCord(Guid.NewGuid(), " ", [], true), "name" },
-            { "a pin map without a name", new JobPinMap(Guid.NewGuid(), new(" ", 6, 1, [])), "Name the map" },
-            { "a connector of one pin", new JobPinMap(Guid.NewGuid(), new("m", 1, 1, [])), "2 to 60 pins" },
+            { "a cord without a name", new JobCord(Guid.NewGuid(), " "), "name" },
+            {
+                "a pin map without a name",
+                new JobPinMap(Guid.NewGuid()) { Map = new(" ", 6, 1, []) },
+                "Name the map"
+            },
+            {
+                "a connector of one pin",
+                new JobPinMap(Guid.NewGuid()) { Map = new("m", 1, 1, []) },
+                "2 to 60 pins"
+            },
             {
                 "a machine of three speeds",
-                new JobPinMap(Guid.NewGuid(), new("m", 6, 1, []) { Speeds = 3 }),
+                new JobPinMap(Guid.NewGuid()) { Map = new("m", 6, 1, []) { Speeds = 3 } },
                 "one speed or two"
             },
             {
                 "a resistance below nothing",
-                new JobPinMap(Guid.NewGuid(), new("m", 6, 1, [new(1, PinMaps.PinFunction.Line, "T", "", -1)])),
+                new JobPinMap(Guid.NewGuid()) { Map = new("m", 6, 1, [new(1, PinMaps.PinFunction.Line, "T", "", -1)]) },
                 "0 Ω or more"
             },
             { "an acceptance without a reason", new Acceptance(Guid.NewGuid(), "c", "a", "r", " ", "p"), "Say why" },
@@ -126,7 +134,7 @@ public sealed class JobRuleTests
     [MemberData(nameof(Impossible))]
     public void What_cannot_be_is_refused_in_a_sentence_and_leaves_the_job_as_it_was(
         string what,
-        IJobEntity part,
+        JobPart part,
         string says
     )
     {

@@ -9,7 +9,7 @@ namespace Lacet.Core.Tests.Jobs;
 /// <summary>A job put together in a few lines, by the names that people use.</summary>
 internal sealed class Sketch
 {
-    private readonly List<IJobEntity> _parts = [];
+    private readonly List<JobPart> _parts = [];
     private readonly Dictionary<string, Guid> _ids = new(StringComparer.Ordinal);
     private int _next;
 
@@ -117,17 +117,14 @@ internal sealed class Sketch
         );
 
     internal Sketch Cord(string name, params CordCue[] seen) =>
-        Add("cord " + name, id => new JobCord(id, name, seen, MouldedToBeHad: true));
+        Add("cord " + name, id => new JobCord(id, name) { Seen = seen });
 
     /// <summary>A cord that was looked at from plug to entry, with nothing wrong.</summary>
     internal Sketch Sound(string name) =>
-        Add("cord " + name, id => new JobCord(id, name, [], MouldedToBeHad: true)
-        {
-            Sound = Enum.GetValues<CordPlace>(),
-        });
+        Add("cord " + name, id => new JobCord(id, name) { Sound = Enum.GetValues<CordPlace>() });
 
     internal Sketch Map(string name, PinMap map) =>
-        Add("map " + name, id => new JobPinMap(id, map with { Name = name }));
+        Add("map " + name, id => new JobPinMap(id) { Map = map with { Name = name } });
 
     internal Guid Id(string name) =>
         _ids.TryGetValue(name, out var id) ? id : throw new ArgumentException($"There is no {name}.", nameof(name));
@@ -140,7 +137,7 @@ internal sealed class Sketch
 
     private JobEnd End(string? landing) => new(New()) { LandingId = landing is null ? null : Id(landing) };
 
-    private Sketch Add(string key, Func<Guid, IJobEntity> make)
+    private Sketch Add(string key, Func<Guid, JobPart> make)
     {
         var id = New();
         _ids.TryAdd(key, id);

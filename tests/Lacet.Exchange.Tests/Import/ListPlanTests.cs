@@ -1,4 +1,6 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
@@ -51,22 +53,19 @@ public sealed class ListPlanTests
             ],
             ["2", "LP/Q1:2", "", "x1:1", "2.5", "fine", "blue", "neutral", "c1", "16", "", "", "3 m", "W4", ""]
         );
-        Assert.Equal(
-            ["LP", "Panel"],
-            parts.OfType<EnclosureDocument>().Select(e => e.Name).Order(StringComparer.Ordinal)
-        );
+        Assert.Equal(["LP", "Panel"], parts.OfType<Enclosure>().Select(e => e.Name).Order(StringComparer.Ordinal));
         Assert.Equal(
             ["LP/Q1", "Panel/X1"],
             parts
-                .OfType<DeviceDocument>()
+                .OfType<Device>()
                 .Select(d => $"{Enclosure(parts, d.EnclosureId)}/{d.Name}")
                 .Order(StringComparer.Ordinal)
         );
-        Assert.Equal(3, parts.OfType<JobLandingDocument>().Count());
-        var circuit = Assert.Single(parts.OfType<CircuitDocument>());
+        Assert.Equal(3, parts.OfType<JobLanding>().Count());
+        var circuit = Assert.Single(parts.OfType<Circuit>());
         Assert.Equal((16.0, 230.0, 10.0), (circuit.OcpdAmps, circuit.Volts, circuit.LoadAmps));
-        Assert.Equal(DeviceType.Breaker, parts.OfType<DeviceDocument>().Single(d => d.Name == "Q1").Type);
-        Assert.All(parts.OfType<WireDocument>(), w => Assert.Equal(circuit.Id, w.CircuitId));
+        Assert.Equal(DeviceType.Breaker, parts.OfType<Device>().Single(d => d.Name == "Q1").Type);
+        Assert.All(parts.OfType<JobWire>(), w => Assert.Equal(circuit.Id, w.CircuitId));
     }
 
     [Fact]
@@ -84,13 +83,13 @@ public sealed class ListPlanTests
             seen.Add(part.Id);
         }
 
-        static IEnumerable<Guid> Named(JobPartDocument part) =>
+        static IEnumerable<Guid> Named(JobPart part) =>
             part switch
             {
-                DeviceDocument d => [d.EnclosureId],
-                JobLandingDocument { DeviceId: { } device } l => [l.EnclosureId, device],
-                JobLandingDocument l => [l.EnclosureId],
-                WireDocument w => new[] { w.A.LandingId, w.B.LandingId, w.CircuitId }.OfType<Guid>(),
+                Device d => [d.EnclosureId],
+                JobLanding { DeviceId: { } device } l => [l.EnclosureId, device],
+                JobLanding l => [l.EnclosureId],
+                JobWire w => new[] { w.A.LandingId, w.B.LandingId, w.CircuitId }.OfType<Guid>(),
                 _ => [],
             };
     }
@@ -142,10 +141,10 @@ public sealed class ListPlanTests
             "W4",
             "2.5/8",
         ]);
-        var before = parts.OfType<WireDocument>().Single();
-        var after = (WireDocument)
+        var before = parts.OfType<JobWire>().Single();
+        var after = (JobWire)
             Plan(parts, ["1", "X1:1", "", "X2:9", "", "", "", "", "", "", "", "", "", "", ""])
-                .Put.Single(p => p is WireDocument);
+                .Put.Single(p => p is JobWire);
         Assert.Equal(before with { B = before.B with { LandingId = after.B.LandingId } }, after);
         Assert.NotEqual(before.B.LandingId, after.B.LandingId);
         // The end itself is the same: records keep its id.
@@ -198,24 +197,24 @@ public sealed class ListPlanTests
     public void A_landing_that_somebody_described_is_not_overwritten_by_what_a_list_calls_it()
     {
         var parts = Start(["1", "X1:1", "push-in", "", "14", "", "", "", "", "", "", "", "", "", ""]);
-        var mine = parts.OfType<JobLandingDocument>().Single() with
+        var mine = parts.OfType<JobLanding>().Single() with
         {
-            Landing = new ScrewClampBlockDocument { LeastMm2 = 0.5, MostMm2 = 4 },
+            Landing = new ScrewClampBlock(new(0.5, 4), null),
             Identity = TerminalIdentity.Brass,
         };
         parts = [.. parts.Where(p => p.Id != mine.Id), mine];
         var plan = Plan(parts, ["1", "X1:1", "spring cage, silver", "", "12", "", "", "", "", "", "", "", "", "", ""]);
-        Assert.DoesNotContain(plan.Put, p => p is JobLandingDocument);
-        Assert.Equal("12", ((WireDocument)plan.Put.Single()).Conductor!.Size.Split(' ')[0]);
+        Assert.DoesNotContain(plan.Put, p => p is JobLanding);
+        Assert.Equal("12", ((JobWire)plan.Put.Single()).Conductor!.Size.Name.Split(' ')[0]);
     }
 
     [Fact]
     public void A_landing_that_nobody_described_takes_what_the_list_says()
     {
         var parts = Start(["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
-        Assert.Null(parts.OfType<JobLandingDocument>().Single().Landing);
+        Assert.Null(parts.OfType<JobLanding>().Single().Landing);
         var plan = Plan(parts, ["1", "X1:1", "spring cage", "", "14", "", "", "", "", "", "", "", "", "", ""]);
-        Assert.Equal("spring-cage-block", ((JobLandingDocument)plan.Put.Single()).Landing!.Read().Kind);
+        Assert.Equal("spring-cage-block", ((JobLanding)plan.Put.Single()).Landing!.Kind);
     }
 
     [Fact]
@@ -223,12 +222,15 @@ public sealed class ListPlanTests
     {
         string[] row = ["1", "X1:1", "", "", "14", "solid", "", "", "", "", "", "", "", "", ""];
         var parts = Start(row);
-        var measured = parts.OfType<WireDocument>().Single();
-        measured = measured with { Conductor = measured.Conductor! with { InsulationOuterDiameterMm = 3.3 } };
+        var measured = parts.OfType<JobWire>().Single();
+        measured = measured with
+        {
+            Conductor = Conductor.Of(measured.Conductor!.Size, Build.Solid, Material.Copper, new(3.3)),
+        };
         parts = [.. parts.Where(p => p.Id != measured.Id), measured];
         Assert.Empty(Plan(parts, row).Put);
         row[4] = "12";
-        Assert.Null(((WireDocument)Plan(parts, row).Put.Single()).Conductor!.InsulationOuterDiameterMm);
+        Assert.False(((JobWire)Plan(parts, row).Put.Single()).Conductor!.InsulationIsGiven);
     }
 
     [Fact]
@@ -244,7 +246,7 @@ public sealed class ListPlanTests
         Assert.Equal(["2"], Plan(parts, new ListPlanOptions { Replaces = true }, row).Removed.Select(w => w.Name));
         Assert.Empty(Plan(parts, row).Removed);
         // What is retired is out of the list already.
-        var retired = parts.OfType<WireDocument>().Single(w => w.Name == "2") with { Retired = true };
+        var retired = parts.OfType<JobWire>().Single(w => w.Name == "2") with { Retired = true };
         Assert.Empty(
             Plan(
                 [.. parts.Where(p => p.Id != retired.Id), retired],
@@ -258,13 +260,13 @@ public sealed class ListPlanTests
     public void A_name_that_was_retired_is_free_for_another_wire()
     {
         var parts = Start(["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
-        var retired = parts.OfType<WireDocument>().Single() with { Retired = true };
+        var retired = parts.OfType<JobWire>().Single() with { Retired = true };
         var plan = Plan(
             [.. parts.Where(p => p.Id != retired.Id), retired],
             ["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]
         );
         Assert.Equal(RowDoes.Add, Assert.Single(plan.Effects).Does);
-        Assert.NotEqual(retired.Id, plan.Put.OfType<WireDocument>().Single().Id);
+        Assert.NotEqual(retired.Id, plan.Put.OfType<JobWire>().Single().Id);
     }
 
     [Fact]
@@ -290,9 +292,7 @@ public sealed class ListPlanTests
         );
         Assert.Equal(
             ["DCP DR-7 D", "LP DR-7 D"],
-            plan.Put.OfType<EnclosureDocument>()
-                .Select(e => $"{e.Name} {e.Drawing} {e.Revision}")
-                .Order(StringComparer.Ordinal)
+            plan.Put.OfType<Enclosure>().Select(e => $"{e.Name} {e.Drawing} {e.Revision}").Order(StringComparer.Ordinal)
         );
         // A list that says neither leaves them.
         parts = [.. parts.Where(p => plan.Put.All(q => q.Id != p.Id)), .. plan.Put];
@@ -323,8 +323,8 @@ public sealed class ListPlanTests
             ["2", "X1:2", "", "", "14", "", "", "", "", "", "", "", "", "", ""]
         );
         Assert.Equal([RowDoes.Wrong, RowDoes.Add], plan.Effects.Select(e => e.Does));
-        Assert.Equal(["2"], plan.Put.OfType<WireDocument>().Select(w => w.Name));
-        Assert.DoesNotContain(plan.Put.OfType<JobLandingDocument>(), l => l.Name == "X1:1");
+        Assert.Equal(["2"], plan.Put.OfType<JobWire>().Select(w => w.Name));
+        Assert.DoesNotContain(plan.Put.OfType<JobLanding>(), l => l.Name == "X1:1");
     }
 
     [Fact]
@@ -332,10 +332,8 @@ public sealed class ListPlanTests
     {
         var parts = Start(["1", "X1:1", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
         var plan = Plan(parts, ["2", "X1:2", "", "", "14", "", "", "", "", "", "", "", "", "", ""]);
-        Assert.True(plan.Put.OfType<WireDocument>().Single().Order > parts.OfType<WireDocument>().Single().Order);
-        Assert.True(
-            plan.Put.OfType<JobLandingDocument>().Single().Order > parts.OfType<JobLandingDocument>().Single().Order
-        );
+        Assert.True(plan.Put.OfType<JobWire>().Single().Order > parts.OfType<JobWire>().Single().Order);
+        Assert.True(plan.Put.OfType<JobLanding>().Single().Order > parts.OfType<JobLanding>().Single().Order);
     }
 
     [Fact]
@@ -344,7 +342,7 @@ public sealed class ListPlanTests
             rows =>
             {
                 var plan = Plan([], rows);
-                var job = new Job(new JobTitle(Guid.NewGuid(), "J"), plan.Put.Select(p => p.Read()));
+                var job = new Job(new JobTitle(Guid.NewGuid(), "J"), plan.Put);
                 Assert.Equal(plan.Put.Count, job.Parts.Count());
                 Assert.All(Plan([.. plan.Put], rows).Effects, e => Assert.NotEqual(RowDoes.Change, e.Does));
             },
@@ -362,15 +360,14 @@ public sealed class ListPlanTests
             select new[] { name, $"{device}:{terminal}", type, "", size, "", "", "", circuit, "", "", "", "", "", "" }
         ).Array[1, 12];
 
-    private static string Enclosure(IReadOnlyList<JobPartDocument> parts, Guid id) =>
-        parts.OfType<EnclosureDocument>().Single(e => e.Id == id).Name;
+    private static string Enclosure(IReadOnlyList<JobPart> parts, Guid id) =>
+        parts.OfType<Enclosure>().Single(e => e.Id == id).Name;
 
-    private static IReadOnlyList<JobPartDocument> Start(params string[][] rows) => Plan([], rows).Put;
+    private static IReadOnlyList<JobPart> Start(params string[][] rows) => Plan([], rows).Put;
 
-    private static ListPlan Plan(IReadOnlyList<JobPartDocument> parts, params string[][] rows) =>
-        Plan(parts, new(), rows);
+    private static ListPlan Plan(IReadOnlyList<JobPart> parts, params string[][] rows) => Plan(parts, new(), rows);
 
-    private static ListPlan Plan(IReadOnlyList<JobPartDocument> parts, ListPlanOptions options, params string[][] rows)
+    private static ListPlan Plan(IReadOnlyList<JobPart> parts, ListPlanOptions options, params string[][] rows)
     {
         var list = new WireListReader(
             Headings.Read(Columns),

@@ -4156,7 +4156,7 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["SpliceConnectorDocument"][];
+                        "application/json": components["schemas"]["SpliceConnector"][];
                     };
                 };
             };
@@ -5701,7 +5701,7 @@ export interface components {
             /** Format: uuid */
             personId: string;
             jobName?: null | string;
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             /** @default false */
             onlyGood: boolean;
         };
@@ -5738,9 +5738,9 @@ export interface components {
             /** Format: double */
             mostMm2?: null | number;
             /** Format: int32 */
-            leastConductors?: null | number;
+            leastCount?: null | number;
             /** Format: int32 */
-            mostConductors?: null | number;
+            mostCount?: null | number;
             combinations?: null | components["schemas"]["CombinationDocument"][];
             name?: null | string;
             /** Format: double */
@@ -5808,7 +5808,7 @@ export interface components {
             conductor?: null | components["schemas"]["ConductorDocument"];
             conductors?: null | components["schemas"]["ConductorDocument"][];
             landing: components["schemas"]["LandingDocument"];
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             condition?: components["schemas"]["EndCondition"];
             crimpShape?: null | components["schemas"]["CrimpShape"];
             /** Format: double */
@@ -6027,8 +6027,8 @@ export interface components {
             reversed: boolean;
         };
         /**
-         * @description A machine with a mains filter whose case has lost its earth: the two capacitors of the filter divide the voltage, and
-         *     the case stands where they meet.
+         * @description A machine with a mains filter whose case has lost its earth: the two capacitors of the filter divide the voltage,
+         *     and the case stands where they meet.
          */
         CaseVoltage: {
             /**
@@ -6081,7 +6081,10 @@ export interface components {
             events: number;
             /** @description Hash of the last event; what a sign-off or a paper prints. */
             head: string;
-            /** @description Events that are not as they were received, in their order; at most int ChainReport.MostFaults. */
+            /**
+             * @description Events that are not as they were received, in their order; at most
+             *                 int ChainReport.MostFaults.
+             */
             faults: components["schemas"]["ChainFault"][];
             /** @description One sentence. */
             says: string;
@@ -6098,23 +6101,47 @@ export interface components {
          * @enum {unknown}
          */
         CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run" | "enclosure" | "cord" | "pin-map";
-        CircuitDocument: {
+        /** @description What one breaker feeds. */
+        Circuit: {
+            /** @description Its name or number; no two in a job share one. */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Voltage between line and return, or between lines where it has three phases; null where nobody said.
+             */
             volts?: null | number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 1 or 3.
+             */
             phases?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The overcurrent device, A; null where nobody said.
+             */
             ocpdAmps?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The load, A; null where nobody said.
+             */
             loadAmps?: null | number;
+            /** @description Whether the load runs for three hours or more. */
             continuous?: boolean;
             method?: null | components["schemas"]["WiringMethod"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The circuit whose neutral it shares: a multiwire circuit; null otherwise.
+             */
             sharesNeutralWith?: null | string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
         /**
@@ -6173,7 +6200,7 @@ export interface components {
         CompareRequest: {
             conductor: components["schemas"]["ConductorDocument"];
             landings: components["schemas"]["LandingDocument"][];
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             lead?: components["schemas"]["Lead"];
         };
         ComparedDocument: {
@@ -6265,16 +6292,6 @@ export interface components {
             outdoors: boolean;
             /** @description Where the letters are from. */
             source: string;
-        };
-        CordPartDocument: {
-            name: string;
-            seen?: components["schemas"]["CordCue"][];
-            sound?: components["schemas"]["CordPlace"][];
-            mouldedToBeHad?: boolean;
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            order?: number;
         };
         /**
          * @description Where on a cord to look, from one end to the other.
@@ -6474,22 +6491,45 @@ export interface components {
         DamagedCord: "replace-with-moulded-cord" | "refit-plug" | null;
         /** @enum {unknown} */
         DataTrust: "marking" | "maker" | "generic" | null;
-        DeviceDocument: {
-            /** Format: uuid */
-            enclosureId?: string;
+        /** @description A device that has several landings: a receptacle, a switch, a breaker, a bar, a row of blocks. */
+        Device: {
+            /**
+             * Format: uuid
+             * @description Where it is.
+             */
+            enclosureId: string;
+            /** @description Its name, such as "X1"; no two in an enclosure share one. */
             name: string;
+            /** @description What it is. */
             type?: components["schemas"]["DeviceType"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description What it is rated for, A; null where nobody said.
+             */
             ratingAmps?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The largest load that is plugged into it, A; null where nobody said.
+             */
             pluggedAmps?: null | number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How many plugs it takes: a duplex receptacle is two receptacles.
+             */
             outlets?: null | number;
+            /** @description The tab between the two brass screws of a duplex receptacle. */
             hotTab?: components["schemas"]["BreakOffTab"];
+            /** @description The tab between the two silver screws. */
             neutralTab?: components["schemas"]["BreakOffTab"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
         /**
@@ -6530,6 +6570,7 @@ export interface components {
         DeviceSide: "none" | "line" | "load";
         /**
          * @description Types of a device.
+         * @default block
          * @enum {unknown}
          */
         DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load";
@@ -6554,23 +6595,42 @@ export interface components {
             gauge: null | number;
             lessThan: null | string;
         };
-        EnclosureDocument: {
+        /** @description What landings are in. */
+        Enclosure: {
+            /** @description Its name, such as "DCP"; no two in a job share one. */
             name: string;
+            /** @description Panel, box, device plate or machine. */
             form?: components["schemas"]["EnclosureForm"];
+            /** @description The drawing that shows it. */
             drawing?: null | string;
+            /** @description That drawing's revision, as the wire list was made from. */
             revision?: null | string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The smallest dimension of its opening; under 8 in another free length applies (NEC 300.14).
+             */
             openingMm?: null | number;
+            /** @description Whether it is dry in it. */
             place?: components["schemas"]["SplicePlace"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The volume that is marked in a box, in³; null where nobody said.
+             */
             volumeIn3?: null | number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
         /**
          * @description Forms of an enclosure.
+         * @default panel
          * @enum {unknown}
          */
         EnclosureForm: "panel" | "box" | "device-plate" | "machine";
@@ -6579,22 +6639,6 @@ export interface components {
          * @enum {unknown}
          */
         EndCondition: "fresh" | "used-hook" | "tinned" | "ringed";
-        EndDocument: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            landingId?: null | string;
-            elsewhere?: boolean;
-            /** Format: double */
-            freeLengthMm?: null | number;
-            /** Format: double */
-            pastOpeningMm?: null | number;
-            condition?: components["schemas"]["EndCondition"];
-            ferrule?: null | components["schemas"]["GivenFerruleDocument"];
-            saidBare?: boolean;
-            crimpShape?: null | components["schemas"]["CrimpShape"];
-            found?: null | components["schemas"]["FoundDocument"];
-        };
         EndDrawing: {
             scene: components["schemas"]["SceneDocument"];
             material: components["schemas"]["Material"];
@@ -6728,10 +6772,17 @@ export interface components {
             measuredStripMm?: null | number;
             tightening?: null | components["schemas"]["TighteningDocument"];
         };
-        GivenFerruleDocument: {
-            /** Format: double */
+        /** @description A ferrule that a list or a hand already chose, as far as it is known. */
+        GivenFerrule: {
+            /**
+             * Format: double
+             * @description The size printed on it, mm²; null where nobody said.
+             */
             sizeMm2?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Length of its metal tube; null where nobody said.
+             */
             pinMm?: null | number;
             collar?: null | components["schemas"]["Collar"];
         };
@@ -6763,7 +6814,7 @@ export interface components {
             form: components["schemas"]["HandForm"];
             conductor: components["schemas"]["ConductorDocument"];
             turns?: null | components["schemas"]["TurnsDocument"];
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             lead?: components["schemas"]["Lead"];
         };
         /**
@@ -6804,30 +6855,57 @@ export interface components {
             /** @description What changes on the screen when it is switched. */
             changes: string;
         };
-        HouseRulesDocument: {
-            ferrulesOnFineStrands?: null | components["schemas"]["FerrulesOnFineStrands"];
-            ferruleColours?: null | components["schemas"]["FerruleColours"];
-            /** Format: double */
+        /** @description The choices that people make where good people disagree. Ids are stable: records keep them. */
+        HouseRules: {
+            /** @description Whether a screw clamp or push-in block that allows ferrules gets one on fine strands. */
+            ferrulesOnFineStrands?: components["schemas"]["FerrulesOnFineStrands"];
+            /** @description The colour series of the kit. */
+            ferruleColours?: components["schemas"]["FerruleColours"];
+            /**
+             * Format: double
+             * @description How far from a single given torque still passes, as a fraction: 0.10 or down to 0.06.
+             */
             singleValueTolerance?: null | number;
-            backStabHoles?: null | components["schemas"]["BackStabHoles"];
-            receptacleWiring?: null | components["schemas"]["ReceptacleWiring"];
-            hookClosing?: null | components["schemas"]["HookClosing"];
-            strandsBeforeFerrule?: null | components["schemas"]["StrandsBeforeFerrule"];
-            stripForFerrules?: null | components["schemas"]["StripForFerrules"];
-            torqueProof?: null | components["schemas"]["TorqueProof"];
-            /** Format: int32 */
+            /** @description Back-stab holes. */
+            backStabHoles?: components["schemas"]["BackStabHoles"];
+            /** @description How receptacles are wired. */
+            receptacleWiring?: components["schemas"]["ReceptacleWiring"];
+            /** @description Whether a hook is closed. */
+            hookClosing?: components["schemas"]["HookClosing"];
+            /** @description Strands before a ferrule. */
+            strandsBeforeFerrule?: components["schemas"]["StrandsBeforeFerrule"];
+            /** @description Strip length for ferrules. */
+            stripForFerrules?: components["schemas"]["StripForFerrules"];
+            /** @description How tightening is shown. */
+            torqueProof?: components["schemas"]["TorqueProof"];
+            /**
+             * Format: int32
+             * @description Landed torque is looked at again after so many days; 0 for not at all.
+             */
             recheckAfterDays?: null | number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description After a pause of more than so many minutes, dead is proved again.
+             */
             pauseMinutes?: null | number;
-            apprenticeWork?: null | components["schemas"]["ApprenticeWork"];
-            strandLoss?: null | components["schemas"]["StrandLoss"];
-            landingOrder?: null | components["schemas"]["LandingOrder"];
-            pigtailStrip?: null | components["schemas"]["PigtailStrip"];
-            twistBeforeConnector?: null | components["schemas"]["TwistBeforeConnector"];
-            wetSplice?: null | components["schemas"]["WetSplice"];
-            damagedCord?: null | components["schemas"]["DamagedCord"];
-            workingOrder?: null | components["schemas"]["WorkingOrder"];
-            region?: null | components["schemas"]["Region"];
+            /** @description Apprentices' work. */
+            apprenticeWork?: components["schemas"]["ApprenticeWork"];
+            /** @description Strand loss. */
+            strandLoss?: components["schemas"]["StrandLoss"];
+            /** @description Landing order. */
+            landingOrder?: components["schemas"]["LandingOrder"];
+            /** @description Strip of a pigtail’s splice end. */
+            pigtailStrip?: components["schemas"]["PigtailStrip"];
+            /** @description Twisting before a connector. */
+            twistBeforeConnector?: components["schemas"]["TwistBeforeConnector"];
+            /** @description Splices in wet places. */
+            wetSplice?: components["schemas"]["WetSplice"];
+            /** @description Damaged cords. */
+            damagedCord?: components["schemas"]["DamagedCord"];
+            /** @description Order of several ends alike. */
+            workingOrder?: components["schemas"]["WorkingOrder"];
+            /** @description Region. */
+            region?: components["schemas"]["Region"];
         };
         /** @description What comes out of a household receptacle of a region (IEC 60038, from memory). */
         HouseholdSupply: {
@@ -6974,6 +7052,59 @@ export interface components {
             changedAt: string;
             summary: components["schemas"]["JobSummary"];
         };
+        /** @description A cord of a job, as it was looked over. */
+        JobCord: {
+            /** @description Which, such as "heater, warm room 2". */
+            name: string;
+            /** @description What was seen. */
+            seen?: components["schemas"]["CordCue"][];
+            /** @description The places that were looked at and are sound. */
+            sound?: components["schemas"]["CordPlace"][];
+            /** @description Whether a moulded cord for it can be had. */
+            mouldedToBeHad?: boolean;
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
+        /** @description One end of a wire in a job. */
+        JobEnd: {
+            /**
+             * Format: uuid
+             * @description Permanent id: records keep it.
+             */
+            id: string;
+            /**
+             * Format: uuid
+             * @description Where it lands; null for nowhere yet.
+             */
+            landingId?: null | string;
+            /** @description Whether it goes on out of this job, into a wall or to what others wire: then it lands nowhere here, and rightly. */
+            elsewhere?: boolean;
+            /**
+             * Format: double
+             * @description Free length at this end, from where it leaves its raceway or sheath; null where nobody measured.
+             */
+            freeLengthMm?: null | number;
+            /**
+             * Format: double
+             * @description How far it reaches past the box's opening; null where nobody measured.
+             */
+            pastOpeningMm?: null | number;
+            /** @description How it is found. */
+            condition?: components["schemas"]["EndCondition"];
+            ferrule?: null | components["schemas"]["GivenFerrule"];
+            /** @description Whether the list says that it lands bare. */
+            saidBare?: boolean;
+            crimpShape?: null | components["schemas"]["CrimpShape"];
+            found?: null | components["schemas"]["FoundDocument"];
+        };
         JobFindingDocument: {
             key: string;
             check: string;
@@ -6988,184 +7119,349 @@ export interface components {
             harm?: components["schemas"]["Harm"];
             follows?: null | string;
         };
-        JobLandingDocument: {
-            /** Format: uuid */
-            enclosureId?: string;
-            /** Format: uuid */
+        /** @description A landing in its enclosure. */
+        JobLanding: {
+            /**
+             * Format: uuid
+             * @description Where it is.
+             */
+            enclosureId: string;
+            /**
+             * Format: uuid
+             * @description The device that it belongs to; null where it stands alone.
+             */
             deviceId?: null | string;
+            /** @description Its name, such as "X1:5"; no two in an enclosure share one. */
             name: string;
             landing?: null | components["schemas"]["LandingDocument"];
-            splice?: null | components["schemas"]["SpliceConnectorDocument"];
+            splice?: null | components["schemas"]["SpliceConnector"];
+            /** @description What it is for. */
             identity?: components["schemas"]["TerminalIdentity"];
+            /** @description LINE or LOAD. */
             side?: components["schemas"]["DeviceSide"];
+            /** @description Upper or lower half. */
             half?: components["schemas"]["DeviceHalf"];
+            /** @description Whether it is left free on purpose. */
             spare?: boolean;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
         JobOverview: {
-            title: components["schemas"]["TitleDocument"];
+            title: components["schemas"]["JobTitle"];
             /** Format: int64 */
             version: number;
             /** Format: int64 */
             sequence: number;
             summary: components["schemas"]["JobSummary"];
-            enclosures: components["schemas"]["VersionedOfEnclosureDocument"][];
-            devices: components["schemas"]["VersionedOfDeviceDocument"][];
-            circuits: components["schemas"]["VersionedOfCircuitDocument"][];
-            cords: components["schemas"]["VersionedOfCordPartDocument"][];
-            pinMaps: components["schemas"]["VersionedOfPinMapPartDocument"][];
+            enclosures: components["schemas"]["VersionedOfEnclosure"][];
+            devices: components["schemas"]["VersionedOfDevice"][];
+            circuits: components["schemas"]["VersionedOfCircuit"][];
+            cords: components["schemas"]["VersionedOfJobCord"][];
+            pinMaps: components["schemas"]["VersionedOfJobPinMap"][];
         };
         JobPage: {
             items: components["schemas"]["JobCard"][];
             /** Format: int32 */
             next: null | number;
         };
-        JobPartDocument: components["schemas"]["JobPartDocumentTitleDocument"] | components["schemas"]["JobPartDocumentEnclosureDocument"] | components["schemas"]["JobPartDocumentDeviceDocument"] | components["schemas"]["JobPartDocumentJobLandingDocument"] | components["schemas"]["JobPartDocumentCircuitDocument"] | components["schemas"]["JobPartDocumentWireDocument"] | components["schemas"]["JobPartDocumentAcceptanceDocument"] | components["schemas"]["JobPartDocumentCordPartDocument"] | components["schemas"]["JobPartDocumentPinMapPartDocument"];
-        JobPartDocumentAcceptanceDocument: {
+        /** @description A part of a job that is changed as one. It is the same record in memory, in the store and on the wire. */
+        JobPart: components["schemas"]["JobPartJobTitle"] | components["schemas"]["JobPartEnclosure"] | components["schemas"]["JobPartDevice"] | components["schemas"]["JobPartJobLanding"] | components["schemas"]["JobPartCircuit"] | components["schemas"]["JobPartJobWire"] | components["schemas"]["JobPartAcceptance"] | components["schemas"]["JobPartJobCord"] | components["schemas"]["JobPartJobPinMap"];
+        /** @description A finding that somebody takes as it is, for a reason. It holds as long as what the finding rests on stays. */
+        JobPartAcceptance: {
             /** @enum {string} */
             part: "acceptance";
+            /** @description The check. */
             check: string;
+            /** @description What it is about: the subject's key. */
             about: string;
+            /** @description A digest of what the finding rested on. */
             restsOn: string;
+            /** @description Why. */
             reason: string;
+            /** @description Who, by name. */
             person: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
-        JobPartDocumentCircuitDocument: {
+        /** @description What one breaker feeds. */
+        JobPartCircuit: {
             /** @enum {string} */
             part: "circuit";
+            /** @description Its name or number; no two in a job share one. */
             name: string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Voltage between line and return, or between lines where it has three phases; null where nobody said.
+             */
             volts?: null | number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description 1 or 3.
+             */
             phases?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The overcurrent device, A; null where nobody said.
+             */
             ocpdAmps?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The load, A; null where nobody said.
+             */
             loadAmps?: null | number;
+            /** @description Whether the load runs for three hours or more. */
             continuous?: boolean;
             method?: null | components["schemas"]["WiringMethod"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The circuit whose neutral it shares: a multiwire circuit; null otherwise.
+             */
             sharesNeutralWith?: null | string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
-        JobPartDocumentCordPartDocument: {
-            /** @enum {string} */
-            part: "cord";
-            name: string;
-            seen?: components["schemas"]["CordCue"][];
-            sound?: components["schemas"]["CordPlace"][];
-            mouldedToBeHad?: boolean;
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            order?: number;
-        };
-        JobPartDocumentDeviceDocument: {
+        /** @description A device that has several landings: a receptacle, a switch, a breaker, a bar, a row of blocks. */
+        JobPartDevice: {
             /** @enum {string} */
             part: "device";
-            /** Format: uuid */
-            enclosureId?: string;
+            /**
+             * Format: uuid
+             * @description Where it is.
+             */
+            enclosureId: string;
+            /** @description Its name, such as "X1"; no two in an enclosure share one. */
             name: string;
+            /** @description What it is. */
             type?: components["schemas"]["DeviceType"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description What it is rated for, A; null where nobody said.
+             */
             ratingAmps?: null | number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The largest load that is plugged into it, A; null where nobody said.
+             */
             pluggedAmps?: null | number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description How many plugs it takes: a duplex receptacle is two receptacles.
+             */
             outlets?: null | number;
+            /** @description The tab between the two brass screws of a duplex receptacle. */
             hotTab?: components["schemas"]["BreakOffTab"];
+            /** @description The tab between the two silver screws. */
             neutralTab?: components["schemas"]["BreakOffTab"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
-        JobPartDocumentEnclosureDocument: {
+        /** @description What landings are in. */
+        JobPartEnclosure: {
             /** @enum {string} */
             part: "enclosure";
+            /** @description Its name, such as "DCP"; no two in a job share one. */
             name: string;
+            /** @description Panel, box, device plate or machine. */
             form?: components["schemas"]["EnclosureForm"];
+            /** @description The drawing that shows it. */
             drawing?: null | string;
+            /** @description That drawing's revision, as the wire list was made from. */
             revision?: null | string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The smallest dimension of its opening; under 8 in another free length applies (NEC 300.14).
+             */
             openingMm?: null | number;
+            /** @description Whether it is dry in it. */
             place?: components["schemas"]["SplicePlace"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The volume that is marked in a box, in³; null where nobody said.
+             */
             volumeIn3?: null | number;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
-        JobPartDocumentJobLandingDocument: {
+        /** @description A cord of a job, as it was looked over. */
+        JobPartJobCord: {
+            /** @enum {string} */
+            part: "cord";
+            /** @description Which, such as "heater, warm room 2". */
+            name: string;
+            /** @description What was seen. */
+            seen?: components["schemas"]["CordCue"][];
+            /** @description The places that were looked at and are sound. */
+            sound?: components["schemas"]["CordPlace"][];
+            /** @description Whether a moulded cord for it can be had. */
+            mouldedToBeHad?: boolean;
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
+        /** @description A landing in its enclosure. */
+        JobPartJobLanding: {
             /** @enum {string} */
             part: "landing";
-            /** Format: uuid */
-            enclosureId?: string;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Where it is.
+             */
+            enclosureId: string;
+            /**
+             * Format: uuid
+             * @description The device that it belongs to; null where it stands alone.
+             */
             deviceId?: null | string;
+            /** @description Its name, such as "X1:5"; no two in an enclosure share one. */
             name: string;
             landing?: null | components["schemas"]["LandingDocument"];
-            splice?: null | components["schemas"]["SpliceConnectorDocument"];
+            splice?: null | components["schemas"]["SpliceConnector"];
+            /** @description What it is for. */
             identity?: components["schemas"]["TerminalIdentity"];
+            /** @description LINE or LOAD. */
             side?: components["schemas"]["DeviceSide"];
+            /** @description Upper or lower half. */
             half?: components["schemas"]["DeviceHalf"];
+            /** @description Whether it is left free on purpose. */
             spare?: boolean;
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
-        JobPartDocumentPinMapPartDocument: {
+        /** @description A pin map of a job. */
+        JobPartJobPinMap: {
             /** @enum {string} */
             part: "pin-map";
+            /** @description The map. */
             map: components["schemas"]["PinMapDocument"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
-        JobPartDocumentTitleDocument: {
+        /** @description A job's own data. */
+        JobPartJobTitle: {
             /** @enum {string} */
             part: "title";
+            /** @description What it is called. */
             name: string;
+            /** @description What is being done. */
             purpose?: components["schemas"]["JobPurpose"];
+            /** @description A line of one's own. */
             note?: null | string;
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
-            /** Format: uuid */
+            /** @description The house rules that the job is done by. */
+            houseRules?: components["schemas"]["HouseRules"];
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
-        JobPartDocumentWireDocument: {
+        /** @description A wire in a job. */
+        JobPartJobWire: {
             /** @enum {string} */
             part: "wire";
+            /** @description Its number or name. */
             name: string;
             conductor?: null | components["schemas"]["ConductorDocument"];
+            /** @description Its insulation's colour; null where nobody said. */
             colour?: null | string;
+            /** @description What it is for. */
             function?: components["schemas"]["WireFunction"];
-            /** Format: uuid */
+            /**
+             * Format: uuid
+             * @description The circuit that it is of; null where nobody said.
+             */
             circuitId?: null | string;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Its length; null where nobody said.
+             */
             lengthMm?: null | number;
+            /** @description The raceway, cable or cord that it runs in with others; null where nobody said. */
             run?: null | string;
+            /** @description Whether string? JobWire.Run is a flexible cord. */
             inCord?: boolean;
+            /** @description Taken out of the list although something was recorded at it: kept, and judged no more. */
             retired?: boolean;
-            a: components["schemas"]["EndDocument"];
-            b: components["schemas"]["EndDocument"];
-            /** Format: uuid */
+            /** @description Its first end. */
+            a: components["schemas"]["JobEnd"];
+            /** @description Its other end. */
+            b: components["schemas"]["JobEnd"];
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
             id: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
             order?: number;
         };
         JobPigtail: {
@@ -7180,6 +7476,21 @@ export interface components {
             listed: null | components["schemas"]["Readout"];
             isShort: boolean;
         };
+        /** @description A pin map of a job. */
+        JobPinMap: {
+            /** @description The map. */
+            map: components["schemas"]["PinMapDocument"];
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
         /**
          * @description What a job is for.
          * @enum {unknown}
@@ -7187,7 +7498,7 @@ export interface components {
         JobPurpose: "work" | "survey";
         JobSpliceDocument: {
             name: string;
-            connector: components["schemas"]["SpliceConnectorDocument"];
+            connector: components["schemas"]["SpliceConnector"];
             joint: components["schemas"]["SpliceDocument"];
             ends: string[];
             pigtails: components["schemas"]["JobPigtail"][];
@@ -7209,6 +7520,67 @@ export interface components {
         JobTaken: {
             /** Format: uuid */
             id: string;
+        };
+        /** @description A job's own data. */
+        JobTitle: {
+            /** @description What it is called. */
+            name: string;
+            /** @description What is being done. */
+            purpose?: components["schemas"]["JobPurpose"];
+            /** @description A line of one's own. */
+            note?: null | string;
+            /** @description The house rules that the job is done by. */
+            houseRules?: components["schemas"]["HouseRules"];
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
+        /** @description A wire in a job. */
+        JobWire: {
+            /** @description Its number or name. */
+            name: string;
+            conductor?: null | components["schemas"]["ConductorDocument"];
+            /** @description Its insulation's colour; null where nobody said. */
+            colour?: null | string;
+            /** @description What it is for. */
+            function?: components["schemas"]["WireFunction"];
+            /**
+             * Format: uuid
+             * @description The circuit that it is of; null where nobody said.
+             */
+            circuitId?: null | string;
+            /**
+             * Format: double
+             * @description Its length; null where nobody said.
+             */
+            lengthMm?: null | number;
+            /** @description The raceway, cable or cord that it runs in with others; null where nobody said. */
+            run?: null | string;
+            /** @description Whether string? JobWire.Run is a flexible cord. */
+            inCord?: boolean;
+            /** @description Taken out of the list although something was recorded at it: kept, and judged no more. */
+            retired?: boolean;
+            /** @description Its first end. */
+            a: components["schemas"]["JobEnd"];
+            /** @description Its other end. */
+            b: components["schemas"]["JobEnd"];
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
         };
         JudgedFaultDocument: {
             fault: components["schemas"]["Fault"];
@@ -7593,7 +7965,7 @@ export interface components {
             total: number;
         };
         LandingRow: {
-            landing: components["schemas"]["JobLandingDocument"];
+            landing: components["schemas"]["JobLanding"];
             /** Format: int64 */
             version: number;
             says: string;
@@ -7757,7 +8129,7 @@ export interface components {
             personId: string;
             name: string;
             purpose?: components["schemas"]["JobPurpose"];
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             /** Format: uuid */
             id?: null | string;
         };
@@ -7782,7 +8154,7 @@ export interface components {
             /** Format: double */
             measuredStripMm?: null | number;
             tightening?: null | components["schemas"]["NewTightening"];
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             second?: null | components["schemas"]["ConductorDocument"];
             /** Format: double */
             ferruleLabelMm2?: null | number;
@@ -7822,7 +8194,7 @@ export interface components {
         /** @enum {unknown} */
         ParkReason: "waits-for-part" | "waits-for-other" | "no-access" | "unclear" | "not-dead" | null;
         PartChange: {
-            put?: null | components["schemas"]["JobPartDocument"];
+            put?: null | components["schemas"]["JobPart"];
             /** Format: uuid */
             remove?: null | string;
             /** Format: int64 */
@@ -7876,7 +8248,7 @@ export interface components {
              * @default 1
              */
             together: number;
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
         };
         /** @enum {unknown} */
         PigtailStrip: "one-and-a-half-inches" | "three-inches-for-learners" | null;
@@ -7917,13 +8289,6 @@ export interface components {
             old?: null | components["schemas"]["MachineData"];
             new?: null | components["schemas"]["MachineData"];
             diagram?: null | components["schemas"]["DiagramSource"];
-        };
-        PinMapPartDocument: {
-            map: components["schemas"]["PinMapDocument"];
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            order?: number;
         };
         PinMapText: {
             text: string;
@@ -8004,13 +8369,16 @@ export interface components {
         RailKind: "rail" | "back" | "front" | "loose";
         RankedConnectorDocument: {
             code: string;
-            connector: components["schemas"]["SpliceConnectorDocument"];
+            connector: components["schemas"]["SpliceConnector"];
             fits: boolean;
             why: string[];
             length: components["schemas"]["Readout"];
             width: components["schemas"]["Readout"];
         };
-        /** @description A reading that rests on a usual value: what to read off the device, and where it is printed. Said once, beside that reading. */
+        /**
+         * @description A reading that rests on a usual value: what to read off the device, and where it is printed. Said once, beside that
+         *     reading.
+         */
         ReadOff: {
             /** @description The reading that it is about. */
             reading: components["schemas"]["ReadingName"];
@@ -8043,7 +8411,10 @@ export interface components {
             unit: string;
             /** @description The metric sentence form, such as "9.5 mm". */
             metric: string;
-            /** @description The North American sentence form, such as "3/8 in" or "14 lbf·in"; the metric one where inches say nothing. */
+            /**
+             * @description The North American sentence form, such as "3/8 in" or "14 lbf·in"; the metric one where
+             *                 inches say nothing.
+             */
             imperial: string;
             leads?: null | components["schemas"]["UnitSystem"];
         };
@@ -8139,7 +8510,7 @@ export interface components {
             /** Format: double */
             earthMm?: null | number;
             screw?: null | string;
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             lead?: components["schemas"]["Lead"];
             grip?: components["schemas"]["PlugGrip"];
         };
@@ -8300,7 +8671,7 @@ export interface components {
             conductor?: null | components["schemas"]["ConductorDocument"];
             conductors?: null | components["schemas"]["ConductorDocument"][];
             landing: components["schemas"]["LandingDocument"];
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             condition?: components["schemas"]["EndCondition"];
             crimpShape?: null | components["schemas"]["CrimpShape"];
             /** Format: double */
@@ -8442,23 +8813,47 @@ export interface components {
          * @enum {unknown}
          */
         SizeSystem: "awg" | "kcmil" | "metric";
-        SpliceConnectorDocument: {
+        /** @description The connector of a splice, as its sheet has it. */
+        SpliceConnector: {
+            /** @description What it is called. */
             name: string;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Fewest conductors.
+             */
             leastCount: number;
-            /** Format: int32 */
+            /**
+             * Format: int32
+             * @description Most conductors.
+             */
             mostCount: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Smallest area, mm²: of each conductor where each has a port of its own, of all together
+             *                 otherwise.
+             */
             leastMm2: number;
-            /** Format: double */
+            /**
+             * Format: double
+             * @description Largest area, mm², of the same.
+             */
             mostMm2: number;
-            /** @default false */
+            /**
+             * @description Whether it is listed for copper with aluminium.
+             * @default false
+             */
             takesBothMetals: boolean;
+            /** @description What holds. */
             kind?: components["schemas"]["ConnectorKind"];
-            /** Format: double */
+            /**
+             * Format: double
+             * @description The strip length on its sheet; null where that is not known.
+             */
             stripMm?: null | number;
+            /** @description Whether it is sealed by itself and listed for wet places, whatever its kind. */
             listedWet?: boolean;
-            combinations?: null | components["schemas"]["CombinationDocument"][];
+            /** @description The combinations on its sheet: it is good for these and no others. Empty where only least and most are given. */
+            combinations?: components["schemas"]["CombinationDocument"][];
         };
         SpliceDocument: {
             verdict: components["schemas"]["Verdict"];
@@ -8498,7 +8893,7 @@ export interface components {
             hardService: boolean;
             /** @default false */
             isEarth: boolean;
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
+            houseRules?: null | components["schemas"]["HouseRules"];
             lead?: components["schemas"]["Lead"];
             sides?: null | components["schemas"]["CableSide"][];
         };
@@ -8674,7 +9069,7 @@ export interface components {
         TerminationDocument: {
             conductor: components["schemas"]["ConductorDocument"];
             landing: components["schemas"]["LandingDocument"];
-            houseRules: components["schemas"]["HouseRulesDocument"];
+            houseRules: components["schemas"]["HouseRules"];
             recipe: components["schemas"]["ReadingsDocument"];
             measuredStrip: null | components["schemas"]["Readout"];
             tightening: components["schemas"]["TighteningDocument"];
@@ -8694,16 +9089,6 @@ export interface components {
         };
         /** @enum {unknown} */
         TighteningMethod: "reading" | "preset" | "by-feel" | "seated";
-        TitleDocument: {
-            name: string;
-            purpose?: components["schemas"]["JobPurpose"];
-            note?: null | string;
-            houseRules?: null | components["schemas"]["HouseRulesDocument"];
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            order?: number;
-        };
         ToolDocument: {
             id: string;
             name: string;
@@ -8822,28 +9207,28 @@ export interface components {
          * @enum {unknown}
          */
         Verdict: "go" | "read" | "caution" | "stop";
-        VersionedOfCircuitDocument: {
-            part: components["schemas"]["CircuitDocument"];
+        VersionedOfCircuit: {
+            part: components["schemas"]["Circuit"];
             /** Format: int64 */
             version: number;
         };
-        VersionedOfCordPartDocument: {
-            part: components["schemas"]["CordPartDocument"];
+        VersionedOfDevice: {
+            part: components["schemas"]["Device"];
             /** Format: int64 */
             version: number;
         };
-        VersionedOfDeviceDocument: {
-            part: components["schemas"]["DeviceDocument"];
+        VersionedOfEnclosure: {
+            part: components["schemas"]["Enclosure"];
             /** Format: int64 */
             version: number;
         };
-        VersionedOfEnclosureDocument: {
-            part: components["schemas"]["EnclosureDocument"];
+        VersionedOfJobCord: {
+            part: components["schemas"]["JobCord"];
             /** Format: int64 */
             version: number;
         };
-        VersionedOfPinMapPartDocument: {
-            part: components["schemas"]["PinMapPartDocument"];
+        VersionedOfJobPinMap: {
+            part: components["schemas"]["JobPinMap"];
             /** Format: int64 */
             version: number;
         };
@@ -8871,25 +9256,6 @@ export interface components {
             candidates: components["schemas"]["CandidateDocument"][];
             says: string;
         };
-        WireDocument: {
-            name: string;
-            conductor?: null | components["schemas"]["ConductorDocument"];
-            colour?: null | string;
-            function?: components["schemas"]["WireFunction"];
-            /** Format: uuid */
-            circuitId?: null | string;
-            /** Format: double */
-            lengthMm?: null | number;
-            run?: null | string;
-            inCord?: boolean;
-            retired?: boolean;
-            a: components["schemas"]["EndDocument"];
-            b: components["schemas"]["EndDocument"];
-            /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            order?: number;
-        };
         /**
          * @description What a wire is for.
          * @enum {unknown}
@@ -8903,7 +9269,7 @@ export interface components {
             total: number;
         };
         WireRow: {
-            wire: components["schemas"]["WireDocument"];
+            wire: components["schemas"]["JobWire"];
             /** Format: int64 */
             version: number;
             from: string;

@@ -30,7 +30,7 @@ export function BoardWork({
   enclosure,
 }: {
   job: Schemas["JobOverview"];
-  enclosure: Schemas["EnclosureDocument"];
+  enclosure: Schemas["Enclosure"];
 }) {
   const id = job.title.id;
   const navigate = useNavigate();

@@ -65,7 +65,7 @@ export function PrintPage() {
   );
 }
 
-function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Schemas["EnclosureDocument"] }) {
+function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Schemas["Enclosure"] }) {
   const drawing = useRef<SVGSVGElement>(null);
   const { index, error } = useBoard(job.title.id, enclosure.id);
   return (

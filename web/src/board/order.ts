@@ -1,7 +1,7 @@
 import type { Schemas } from "../client";
 import type { BoardDevice, BoardIndex } from "./boardModel";
 
-type Device = Schemas["VersionedOfDeviceDocument"];
+type Device = Schemas["VersionedOfDevice"];
 
 /** The devices of an enclosure in their order. */
 export const inOrder = (devices: Device[], enclosure: string) =>

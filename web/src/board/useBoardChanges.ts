@@ -8,7 +8,7 @@ import { inOrder, moved } from "./order";
 /** What hands and keys change on a board. */
 export function useBoardChanges(
   job: Schemas["JobOverview"],
-  enclosure: Schemas["EnclosureDocument"],
+  enclosure: Schemas["Enclosure"],
   index: BoardIndex | null,
   send: Changes["send"],
 ) {

@@ -5,7 +5,7 @@ import { Action, Panel } from "../shared/Panel";
 import { PartForm } from "./PartForm";
 import { circuitFields } from "./partFields";
 
-type Circuit = Schemas["JobPartDocumentCircuitDocument"];
+type Circuit = Schemas["JobPartCircuit"];
 
 const Cell = chakra("td", { base: { p: 2, borderTopWidth: "1px", borderColor: "line" } });
 const Head = chakra("th", { base: { p: 2, textAlign: "start", fontSize: "14px", color: "ink.soft" } });

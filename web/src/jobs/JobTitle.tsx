@@ -15,7 +15,7 @@ const fields: PartField[] = [
 export function JobTitle({ job }: { job: Schemas["JobOverview"] }) {
   const { put, person } = useChanges();
   const [open, setOpen] = useState<"title" | "rules" | null>(null);
-  const title: Schemas["JobPartDocumentTitleDocument"] = { ...job.title, part: "title" };
+  const title: Schemas["JobPartJobTitle"] = { ...job.title, part: "title" };
   const change = (rules: HouseRules) => void put({ ...title, houseRules: rules }, job.version);
   return (
     <>

@@ -8,7 +8,7 @@ import { PartForm } from "./PartForm";
 import { landingFields } from "./partFields";
 import { SpliceFields, usualSplice } from "./SpliceFields";
 
-export type JobLanding = Schemas["JobPartDocumentJobLandingDocument"];
+export type JobLanding = Schemas["JobPartJobLanding"];
 
 /** A landing of a job: what it is for, its device, and what it is, from the Shelf or by its own marking. */
 export function LandingForm({

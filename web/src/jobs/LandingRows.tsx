@@ -26,8 +26,8 @@ export function LandingRows({
   onLanding,
 }: {
   rows: Row[];
-  devices: Schemas["VersionedOfDeviceDocument"][];
-  onDevice: (part: Schemas["VersionedOfDeviceDocument"]["part"], version: number) => void;
+  devices: Schemas["VersionedOfDevice"][];
+  onDevice: (part: Schemas["VersionedOfDevice"]["part"], version: number) => void;
   onLanding: (row: Row) => void;
 }) {
   const alone = rows.filter((row) => !row.landing.deviceId);

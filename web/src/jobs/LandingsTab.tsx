@@ -10,8 +10,8 @@ import { LandingRows } from "./LandingRows";
 import { PartForm } from "./PartForm";
 import { deviceFields, enclosureFields } from "./partFields";
 
-type Enclosure = Schemas["JobPartDocumentEnclosureDocument"];
-type Device = Schemas["JobPartDocumentDeviceDocument"];
+type Enclosure = Schemas["JobPartEnclosure"];
+type Device = Schemas["JobPartDevice"];
 type Open =
   | { what: "enclosure"; part: Enclosure; version: number | null }
   | { what: "device"; part: Device; version: number | null }

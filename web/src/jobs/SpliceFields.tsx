@@ -6,7 +6,7 @@ import { Action, Field, FieldLabel } from "../shared/Panel";
 import { Select } from "../shared/Select";
 import { kindWords, type Kind } from "../splices/words";
 
-type Splice = Schemas["SpliceConnectorDocument"];
+type Splice = Schemas["SpliceConnector"];
 
 /** A connector as most sheets have it, until its own sheet is typed. */
 export const usualSplice: Splice = {

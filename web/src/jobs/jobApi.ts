@@ -2,7 +2,7 @@ import { http, take, type Lead, type Schemas } from "../client";
 
 export type Wire = Schemas["WireRow"];
 export type Finding = Schemas["JobFindingDocument"];
-export type Part = Schemas["JobPartDocument"];
+export type Part = Schemas["JobPart"];
 export type Done = Schemas["CommandDone"];
 export type Import = Schemas["ImportDocument"];
 

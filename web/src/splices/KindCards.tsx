@@ -90,8 +90,8 @@ export function KindCards({
 export const plain: Omit<Schemas["AskedConnector"], "kind"> = {
   leastMm2: null,
   mostMm2: null,
-  leastConductors: null,
-  mostConductors: null,
+  leastCount: null,
+  mostCount: null,
   combinations: null,
   name: null,
   stripMm: null,

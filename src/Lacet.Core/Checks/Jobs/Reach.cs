@@ -61,7 +61,7 @@ internal sealed class Reach(Job job)
     }
 
     /// <summary>What one part reaches, as the job stands.</summary>
-    internal void From(IJobEntity? part)
+    internal void From(JobPart? part)
     {
         switch (part)
         {

@@ -1,76 +1,9 @@
 using System.Text.Json.Serialization;
-using Lacet.Core.Ferrules;
-using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Jobs;
-
-/// <summary>One end of a wire.</summary>
-public sealed record EndDocument
-{
-    /// <summary>Permanent id: records keep it.</summary>
-    public required Guid Id { get; init; }
-
-    /// <summary>Where it lands; null for nowhere yet.</summary>
-    public Guid? LandingId { get; init; }
-
-    /// <summary>Whether it goes on out of this job.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
-    public bool Elsewhere { get; init; }
-
-    /// <summary>Free length, mm.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public double? FreeLengthMm { get; init; }
-
-    /// <summary>How far it reaches past the opening, mm.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public double? PastOpeningMm { get; init; }
-
-    /// <summary>fresh, used-hook, tinned or ringed.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
-    public EndCondition Condition { get; init; }
-
-    /// <summary>The ferrule that the list or the hand chose; null where Lacet chooses.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public GivenFerruleDocument? Ferrule { get; init; }
-
-    /// <summary>Whether the list says that it lands bare.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingDefault)]
-    public bool SaidBare { get; init; }
-
-    /// <summary>The shape of its crimp.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public CrimpShape? CrimpShape { get; init; }
-
-    /// <summary>How it was found made; null for work to be done.</summary>
-    [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
-    public FoundDocument? Found { get; init; }
-
-    /// <summary>The end.</summary>
-    public JobEnd Read() =>
-        new(Id)
-        {
-            LandingId = LandingId,
-            Elsewhere = Elsewhere,
-            FreeLength = FreeLengthMm is { } free ? new Length(free) : null,
-            PastOpening = PastOpeningMm is { } past ? new Length(past) : null,
-            Condition = Condition,
-            Ferrule = Ferrule is { } f
-                ? new GivenFerrule(f.SizeMm2, f.PinMm is { } pin ? new Length(pin) : null, f.Collar)
-                : null,
-            SaidBare = SaidBare,
-            CrimpShape = CrimpShape,
-            Found = Found?.Read(),
-        };
-}
-
-/// <summary>A ferrule that was chosen already.</summary>
-/// <param name="SizeMm2">The size printed on it, mm².</param>
-/// <param name="PinMm">Length of its metal tube, mm.</param>
-/// <param name="Collar">standard, large or none.</param>
-public sealed record GivenFerruleDocument(double? SizeMm2 = null, double? PinMm = null, Collar? Collar = null);
 
 /// <summary>How an end was found made.</summary>
 /// <param name="BareShowingMm">Bare metal that shows, mm.</param>

@@ -1,0 +1,192 @@
+using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
+using Lacet.Core.Conductors;
+using Lacet.Core.Ferrules;
+using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
+using Lacet.Core.PinMaps;
+using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
+using Lacet.Exchange.Documents;
+
+namespace Lacet.Exchange.Jobs;
+
+/// <summary>How the parts of a job are written: the records of Core themselves. docs/formats/job.md has the members.</summary>
+internal static class PartContract
+{
+    /// <summary>The parts there are, and what JSON calls them.</summary>
+    internal static IReadOnlyList<(Type Type, string Word)> Kinds { get; } =
+    [
+        (typeof(JobTitle), "title"),
+        (typeof(Enclosure), "enclosure"),
+        (typeof(Device), "device"),
+        (typeof(JobLanding), "landing"),
+        (typeof(Circuit), "circuit"),
+        (typeof(JobWire), "wire"),
+        (typeof(Acceptance), "acceptance"),
+        (typeof(JobCord), "cord"),
+        (typeof(JobPinMap), "pin-map"),
+    ];
+
+    /// <summary>Puts the contract of a type in place, where it is one of a job’s parts or belongs to one.</summary>
+    internal static void Apply(JsonTypeInfo type)
+    {
+        if (type.Type == typeof(JobPart))
+        {
+            type.PolymorphismOptions = new() { TypeDiscriminatorPropertyName = "part" };
+            foreach (var (kind, word) in Kinds)
+            {
+                type.PolymorphismOptions.DerivedTypes.Add(new JsonDerivedType(kind, word));
+            }
+        }
+
+        if (typeof(JobPart).IsAssignableFrom(type.Type))
+        {
+            var part = new Contract(type);
+            Part(type.Type, part);
+            part.Find("id").Order = 100;
+            part.Find("order").Order = 101;
+        }
+        else if (type.Type == typeof(JobEnd))
+        {
+            End(new Contract(type));
+        }
+        else if (type.Type == typeof(GivenFerrule))
+        {
+            _ = new Contract(type);
+        }
+        else if (type.Type == typeof(SpliceConnector))
+        {
+            Connector(new Contract(type));
+        }
+        else if (type.Type == typeof(HouseRules))
+        {
+            new Contract(type).NullIsUsual();
+            type.OnDeserialized = rules => ((HouseRules)rules).Checked();
+        }
+    }
+
+    private static void Part(Type type, Contract part)
+    {
+        if (type == typeof(JobPart))
+        {
+            return;
+        }
+
+        if (type == typeof(JobPinMap))
+        {
+            part.Written<PinMap, PinMapDocument>("map", "map", PinMapDocument.Of, map => map.Read());
+            return;
+        }
+
+        if (type == typeof(JobTitle))
+        {
+            part.Named("rules", "houseRules");
+            part.NullIsUsual("houseRules");
+        }
+        else if (type == typeof(Enclosure))
+        {
+            part.LeftOut("place", "volumeIn3");
+        }
+        else if (type == typeof(Device))
+        {
+            part.NullIsUsual("outlets");
+        }
+        else if (type == typeof(Circuit))
+        {
+            part.NullIsUsual("phases");
+        }
+        else if (type == typeof(JobLanding))
+        {
+            Landing(part);
+        }
+        else if (type == typeof(JobWire))
+        {
+            Wire(part);
+        }
+        else if (type == typeof(JobCord))
+        {
+            part.InOrder(["name", "seen", "sound", "mouldedToBeHad"]);
+        }
+    }
+
+    private static void Wire(Contract wire) =>
+        wire.Written<Conductor?, ConductorDocument?>(
+                "conductor",
+                "conductor",
+                conductor => conductor is null ? null : ConductorDocument.Of(conductor),
+                written => written?.Read()
+            )
+            .Written<InsulationColour?, string?>("colour", "colour", colour => colour?.ToString(), Colour)
+            .Written<string?, string?>(
+                "run",
+                "run",
+                run => run,
+                run => string.IsNullOrWhiteSpace(run) ? null : run.Trim()
+            )
+            .InOrder(["name"], "a", "b");
+
+    private static InsulationColour? Colour(string? text) =>
+        text is null ? null
+        : InsulationColour.TryParse(text, out var colour) ? colour
+        : throw new ImpossibleInputException(
+            "colour",
+            $"“{(text.Length > 40 ? text[..40] + "…" : text)}” is no colour: write such as black, BK, or green/yellow."
+        );
+
+    private static void End(Contract end) =>
+        end.Written<AsMade?, FoundDocument?>(
+                "found",
+                "found",
+                made => made is null ? null : FoundDocument.Of(made),
+                written => written?.Read()
+            )
+            .LeftOut(
+                "elsewhere",
+                "freeLengthMm",
+                "pastOpeningMm",
+                "condition",
+                "ferrule",
+                "saidBare",
+                "crimpShape",
+                "found"
+            );
+
+    /// <summary>
+    /// A landing stands there by its data, or by the id of one on the Shelf: then whoever changes the job takes its data
+    /// from there before anything is judged.
+    /// </summary>
+    private static void Landing(Contract landing)
+    {
+        var (getShelfId, setShelfId) = landing.Take("shelfId");
+        var set = landing.Find("landing").Set!;
+        landing.Written<Landing?, LandingDocument?>(
+            "landing",
+            "landing",
+            data => data is null ? null : LandingDocument.Of(data),
+            _ => null
+        );
+        var written = landing.Find("landing");
+        var get = written.Get!;
+        written.Get = of =>
+            ((LandingDocument?)get(of)) is { } document ? document with { Id = (Guid?)getShelfId(of) } : null;
+        written.Set = (of, value) =>
+        {
+            var document = (LandingDocument?)value;
+            setShelfId(of, document?.Id);
+            set(of, document is null || document.IsOnlyNamed() ? null : document.Read());
+        };
+        landing.InOrder(["enclosureId", "deviceId", "name"]);
+    }
+
+    private static void Connector(Contract connector) =>
+        connector
+            .Named("isListedWet", "listedWet")
+            .Written<IReadOnlyList<IReadOnlyList<CountedSize>>, IReadOnlyList<CombinationDocument>?>(
+                "combinations",
+                "combinations",
+                all => all.Count == 0 ? null : [.. all.Select(CombinationDocument.Write)],
+                written => [.. (written ?? []).Select(c => c.Read())]
+            )
+            .LeftOut("kind", "stripMm", "listedWet", "combinations");
+}
