@@ -164,12 +164,12 @@ public sealed class JobCheckTests
         // DIN 46228-4: a collar of 4.2 mm on 2.5 mm².
         ["ferrule-collar-too-small"] = (
             Given(
-                new(2.5, Collar: Lacet.Core.Ferrules.Collar.Standard),
+                new(2.5, collar: Lacet.Core.Ferrules.Collar.Standard),
                 conductor: Ends.Wire("2.5 mm²", Build.FineStranded, 4.3)
             ),
             Severity.Fix,
             Given(
-                new(2.5, Collar: Lacet.Core.Ferrules.Collar.Standard),
+                new(2.5, collar: Lacet.Core.Ferrules.Collar.Standard),
                 conductor: Ends.Wire("2.5 mm²", Build.FineStranded, 4.1)
             )
         ),
