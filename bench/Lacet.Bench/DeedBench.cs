@@ -46,8 +46,11 @@ internal static class DeedBench
                 $"Job of 10,000 wires taken in, and its findings answered: {stored.Took:0.00} s; a script puts the same rows into SQLite in {stored.Script:0.00} s: {stored.Took / stored.Script:0.0} ×"
             )
         );
-        var alone = await RecordsAsync(http, person, clients: 50, each: 10, default);
-        Say("Records, 50 people at once", alone);
+        Say(
+            "Records, 50 people at once, the first of a server",
+            await RecordsAsync(http, person, clients: 50, each: 10, default)
+        );
+        Say("Records, 50 people at once", await RecordsAsync(http, person, clients: 50, each: 40, default));
         using var done = new CancellationTokenSource();
         var meanwhile = Task.Run(() => RecordsAsync(http, person, clients: 2, each: int.MaxValue, done.Token));
         var accepted = await AcceptAsync(http, person, 50_000);

@@ -8,11 +8,63 @@ namespace Lacet.Exchange;
 /// </summary>
 public static class JsonBody
 {
-    /// <summary>Throws <see cref="ImpossibleInputException"/> with the way to the first of them.</summary>
-    /// <param name="body">The body.</param>
+    /// <summary>
+    /// Throws <see cref="ImpossibleInputException"/> with the way to the first of them, and a JsonException where the
+    /// body is no JSON. Gives the same body with every text composed, so that what looks the same is the same wherever
+    /// it is compared; null where all of them are already, as nearly always.
+    /// </summary>
+    /// <param name="body">The body, UTF-8.</param>
     /// <param name="anyText">Whether texts in it may hold anything: a list that is pasted is cleaned cell by
     /// cell.</param>
-    public static void Check(JsonElement body, bool anyText = false) => Check(body, "", anyText);
+    public static byte[]? Check(ReadOnlyMemory<byte> body, bool anyText = false)
+    {
+        // Nearly every body is as it should be, and one walk over its bytes tells so; the way to a fault is looked for
+        // only where there is one.
+        if (IsPlain(body.Span))
+        {
+            return null;
+        }
+
+        using var document = JsonDocument.Parse(body);
+        Check(document.RootElement, "", anyText);
+        return Composed(document.RootElement);
+    }
+
+    private static bool IsPlain(ReadOnlySpan<byte> body)
+    {
+        var reader = new Utf8JsonReader(body);
+        // Whether each level that is open is a list.
+        var lists = new Stack<bool>();
+        while (reader.Read())
+        {
+            switch (reader.TokenType)
+            {
+                case JsonTokenType.StartArray or JsonTokenType.StartObject:
+                    lists.Push(reader.TokenType == JsonTokenType.StartArray);
+                    break;
+                case JsonTokenType.EndArray or JsonTokenType.EndObject:
+                    lists.Pop();
+                    break;
+                case JsonTokenType.Null when lists.TryPeek(out var inList) && inList:
+                    return false;
+                case JsonTokenType.String when !IsPlainText(ref reader):
+                    return false;
+            }
+        }
+
+        return true;
+    }
+
+    private static bool IsPlainText(ref Utf8JsonReader reader)
+    {
+        if (!reader.ValueIsEscaped && !reader.ValueSpan.ContainsAnyExceptInRange((byte)' ', (byte)'~'))
+        {
+            return true;
+        }
+
+        var text = reader.GetString()!;
+        return !text.Any(PlainText.IsUnseen) && string.Equals(PlainText.Composed(text), text, StringComparison.Ordinal);
+    }
 
     private static void Check(JsonElement element, string path, bool anyText)
     {
@@ -50,11 +102,7 @@ public static class JsonBody
         }
     }
 
-    /// <summary>
-    /// The same body with every text composed, so that what looks the same is the same wherever it is compared; null
-    /// where all of them are already, as nearly always.
-    /// </summary>
-    public static byte[]? Composed(JsonElement body)
+    private static byte[]? Composed(JsonElement body)
     {
         if (IsComposed(body))
         {

@@ -87,11 +87,11 @@ internal static class DatabaseSchema
         using var transaction = connection.BeginTransaction(deferred: false);
         foreach (
             var job in connection
-                .Query<string>("SELECT id FROM job WHERE removed = @Unfinished", new { Unfinished }, transaction)
+                .Query<Guid>("SELECT id FROM job WHERE removed = @Unfinished", new { Unfinished }, transaction)
                 .ToList()
         )
         {
-            RemoveUnfinishedAsync(connection, transaction, Guid.Parse(job)).GetAwaiter().GetResult();
+            RemoveUnfinishedAsync(connection, transaction, job).GetAwaiter().GetResult();
         }
 
         transaction.Commit();
@@ -110,7 +110,7 @@ internal static class DatabaseSchema
             DELETE FROM job_part WHERE job = (SELECT id FROM job WHERE id = @job AND removed = @Unfinished);
             DELETE FROM job WHERE id = @job AND removed = @Unfinished
             """,
-            new { job = job.ToString(), Unfinished },
+            new { job, Unfinished },
             transaction
         );
 

@@ -27,7 +27,7 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
         database.WriteAsync<AppendedEvent>(
             async (connection, transaction) =>
             {
-                var id = added.Id.ToString();
+                var id = added.Id;
                 var before = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Digest)?>(
                     "SELECT sequence, request_digest FROM event WHERE id = @id",
                     new { id },
@@ -49,7 +49,7 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
                     return new(Appended.Conflict, null);
                 }
 
-                var corrects = added.Corrects?.ToString();
+                var corrects = added.Corrects;
                 if (
                     corrects is not null
                     && await connection.ExecuteScalarAsync<bool>(
@@ -74,7 +74,7 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
                 await connection.ExecuteAsync(
                     """
                     INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash, job, wire_end)
-                    VALUES (@sequence, @id, @RequestDigest, @corrects, @bytes, @hash, @job, @end)
+                    VALUES (@sequence, @id, @RequestDigest, @corrects, @bytes, @hash, @Job, @End)
                     """,
                     new
                     {
@@ -84,8 +84,8 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
                         corrects,
                         bytes,
                         hash,
-                        job = added.Job?.ToString(),
-                        end = added.End?.ToString(),
+                        added.Job,
+                        added.End,
                     },
                     transaction
                 );
@@ -170,12 +170,7 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
     /// <summary>An event by id; null where there is none.</summary>
     public Task<StoredEvent?> FindAsync(Guid id) =>
         database.ReadAsync(async connection =>
-            (
-                await connection.QuerySingleOrDefaultAsync<Row>(
-                    Columns + "WHERE e.id = @id",
-                    new { id = id.ToString() }
-                )
-            )?.Read()
+            (await connection.QuerySingleOrDefaultAsync<Row>(Columns + "WHERE e.id = @id", new { id }))?.Read()
         );
 
     /// <summary>Events newest first, below a sequence, at most so many.</summary>
@@ -197,7 +192,7 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
             (
                 await connection.QueryAsync<Row>(
                     Columns + "WHERE e.job = @job AND e.wire_end IS NOT NULL ORDER BY e.sequence",
-                    new { job = job.ToString() }
+                    new { job }
                 )
             )
                 .Select(r => r.Read())
@@ -263,8 +258,8 @@ public sealed class EventsTable(LacetDatabase database, JobsTable jobs)
     )
     {
         var names = connection
-            .Query<(string Id, string Name, byte[] Salt)>("SELECT id, name, salt FROM person")
-            .ToDictionary(p => Guid.Parse(p.Id), p => (p.Name, p.Salt));
+            .Query<(Guid Id, string Name, byte[] Salt)>("SELECT id, name, salt FROM person")
+            .ToDictionary(p => p.Id, p => (p.Name, p.Salt));
         var digests = new Dictionary<Guid, string>();
         return Seal.Verify(
             connection

@@ -1,21 +1,29 @@
 namespace Lacet.Store;
 
 /// <summary>A command as it lies in the table.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Sequence">Its place in the job, from 1.</param>
-/// <param name="Person">Who, by name.</param>
-/// <param name="At">When.</param>
-/// <param name="Says">What it did, in a line.</param>
-/// <param name="Undoes">The command that it undid.</param>
-/// <param name="Undone">Whether another undid it.</param>
-/// <param name="Parts">How many parts it changed.</param>
-public sealed record JobCommandRow(
-    Guid Id,
-    long Sequence,
-    string Person,
-    DateTimeOffset At,
-    string Says,
-    Guid? Undoes,
-    bool Undone,
-    int Parts
-);
+public sealed record JobCommandRow
+{
+    /// <summary>Its id.</summary>
+    public required Guid Id { get; init; }
+
+    /// <summary>Its place in the job, from 1.</summary>
+    public required long Sequence { get; init; }
+
+    /// <summary>Who, by name.</summary>
+    public required string Person { get; init; }
+
+    /// <summary>When.</summary>
+    public required DateTimeOffset At { get; init; }
+
+    /// <summary>What it did, in a line.</summary>
+    public required string Says { get; init; }
+
+    /// <summary>The command that it undid.</summary>
+    public Guid? Undoes { get; init; }
+
+    /// <summary>Whether another undid it.</summary>
+    public required bool Undone { get; init; }
+
+    /// <summary>How many parts it changed.</summary>
+    public required int Parts { get; init; }
+}

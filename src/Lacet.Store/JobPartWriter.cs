@@ -4,7 +4,7 @@ using Microsoft.Data.Sqlite;
 namespace Lacet.Store;
 
 /// <summary>
-/// Writes the parts that a command changes, and beside them what they were and are. A list brings tens of thousands at
+/// Writes the parts that a command changes, and beside them what they were. A list brings tens of thousands at
 /// once: every statement is prepared once, and what was there is read in one go where it is many.
 /// </summary>
 internal sealed class JobPartWriter : IDisposable
@@ -37,14 +37,13 @@ internal sealed class JobPartWriter : IDisposable
         _delete.Parameters.AddWithValue("$job", command.Job.ToString());
         _change = Prepare(
             """
-            INSERT INTO job_change (command, position, part, kind, before, after, version_before, version_after)
-            VALUES ($command, $position, $part, $kind, $before, $after, $version_before, $version_after)
+            INSERT INTO job_change (command, position, part, kind, before, version_before, version_after)
+            VALUES ($command, $position, $part, $kind, $before, $version_before, $version_after)
             """,
             "$position",
             "$part",
             "$kind",
             "$before",
-            "$after",
             "$version_before",
             "$version_after"
         );
@@ -110,33 +109,24 @@ internal sealed class JobPartWriter : IDisposable
             Execute(_put, id, edit.Kind, edit.Body, version);
         }
 
-        Execute(
-            _change,
-            position,
-            id,
-            edit.Kind,
-            before?.Body,
-            edit.Body,
-            before?.Version ?? 0,
-            edit.Body is null ? 0 : version
-        );
+        Execute(_change, position, id, edit.Kind, before?.Body, before?.Version ?? 0, edit.Body is null ? 0 : version);
     }
 
     private async Task<Dictionary<Guid, JobPartRow>> KnownAsync()
     {
         var parts = new Dictionary<Guid, JobPartRow>();
-        var job = _command.Job.ToString();
+        var job = _command.Job;
         if (_command.Edits.Count >= Many)
         {
             foreach (
-                var row in await _connection.QueryAsync<JobPartRecord>(
+                var row in await _connection.QueryAsync<JobPartRow>(
                     "SELECT id, kind, body, version FROM job_part WHERE job = @job",
                     new { job },
                     _transaction
                 )
             )
             {
-                parts[Guid.Parse(row.Id)] = row.Read();
+                parts[row.Id] = row;
             }
 
             return parts;
@@ -145,15 +135,15 @@ internal sealed class JobPartWriter : IDisposable
         foreach (var edit in _command.Edits.DistinctBy(e => e.Id))
         {
             if (
-                await _connection.QuerySingleOrDefaultAsync<JobPartRecord>(
+                await _connection.QuerySingleOrDefaultAsync<JobPartRow>(
                     "SELECT id, kind, body, version FROM job_part WHERE job = @job AND id = @id",
-                    new { job, id = edit.Id.ToString() },
+                    new { job, id = edit.Id },
                     _transaction
                 ) is
                 { } row
             )
             {
-                parts[edit.Id] = row.Read();
+                parts[edit.Id] = row;
             }
         }
 
@@ -166,7 +156,7 @@ internal sealed class JobPartWriter : IDisposable
     private Task<long> LastVersionAsync(Guid part) =>
         _connection.ExecuteScalarAsync<long>(
             "SELECT coalesce(max(version_before), 0) FROM job_change WHERE part = @id",
-            new { id = part.ToString() },
+            new { id = part },
             _transaction
         );
 

@@ -16,13 +16,11 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     public Task<List<JobRow>> ListAsync(int offset, int most) =>
         database.ReadAsync(async connection =>
             (
-                await connection.QueryAsync<(string Id, string Summary, string At)>(
-                    "SELECT id, summary, changed_at FROM job WHERE removed = 0 ORDER BY changed_at DESC, id LIMIT @most OFFSET @offset",
+                await connection.QueryAsync<JobRow>(
+                    "SELECT id, summary, changed_at AS changedAt FROM job WHERE removed = 0 ORDER BY changed_at DESC, id LIMIT @most OFFSET @offset",
                     new { offset, most }
                 )
-            )
-                .Select(r => new JobRow(Guid.Parse(r.Id), r.Summary, Time(r.At)))
-                .ToList()
+            ).AsList()
         );
 
     /// <summary>Whether a job is there.</summary>
@@ -30,7 +28,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         database.ReadAsync(connection =>
             connection.ExecuteScalarAsync<bool>(
                 "SELECT EXISTS (SELECT 1 FROM job WHERE id = @job AND removed < CASE WHEN @removedToo THEN 2 ELSE 1 END)",
-                new { job = job.ToString(), removedToo }
+                new { job, removedToo }
             )
         );
 
@@ -38,13 +36,11 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     public Task<List<JobPartRow>> PartsAsync(Guid job) =>
         database.ReadAsync(async connection =>
             (
-                await connection.QueryAsync<JobPartRecord>(
+                await connection.QueryAsync<JobPartRow>(
                     "SELECT id, kind, body, version FROM job_part WHERE job = @job",
-                    new { job = job.ToString() }
+                    new { job }
                 )
-            )
-                .Select(r => r.Read())
-                .ToList()
+            ).AsList()
         );
 
     /// <summary>The last command's sequence; 0 where there is none.</summary>
@@ -52,7 +48,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         database.ReadAsync(connection =>
             connection.ExecuteScalarAsync<long>(
                 "SELECT coalesce(max(sequence), 0) FROM job_command WHERE job = @job",
-                new { job = job.ToString() }
+                new { job }
             )
         );
 
@@ -69,27 +65,33 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     /// piece is written in pieces, as a job that nobody sees, and shown by a last small write. What is never finished
     /// is taken out again, here or at the next start.
     /// </summary>
-    public async Task<bool> MakeAsync(IReadOnlyList<JobChange> changes, CancellationToken cancellation)
+    /// <param name="commands">The commands.</param>
+    /// <param name="summary">What the card shows, still being worked out: where that fails, nothing is stored.</param>
+    /// <param name="cancellation">Stops it.</param>
+    public async Task<bool> MakeAsync(
+        IReadOnlyList<JobCommand> commands,
+        Task<string> summary,
+        CancellationToken cancellation
+    )
     {
-        var pieces = changes
+        var pieces = commands
             .SelectMany(c =>
-                Enumerable
-                    .Range(0, (c.Command.Edits.Count + Piece - 1) / Piece)
-                    .Select(i => (c.Command, From: i * Piece))
+                Enumerable.Range(0, (c.Edits.Count + Piece - 1) / Piece).Select(i => (Command: c, From: i * Piece))
             )
             .ToList();
-        if (changes.Sum(c => c.Command.Edits.Count) <= Piece)
+        if (commands.Sum(c => c.Edits.Count) <= Piece)
         {
+            var card = await summary;
             return await database.WriteAsync(
                 async (connection, transaction) =>
                 {
-                    if (!await BeginAsync(connection, transaction, changes))
+                    if (!await BeginAsync(connection, transaction, commands))
                     {
                         return false;
                     }
 
                     pieces.ForEach(p => WritePiece(connection, transaction, p.Command, p.From));
-                    return await ShowAsync(connection, transaction, changes);
+                    return await ShowAsync(connection, transaction, commands[0].Job, card);
                 },
                 cancellation
             );
@@ -97,7 +99,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
 
         if (
             !await database.WriteAsync(
-                (connection, transaction) => BeginAsync(connection, transaction, changes),
+                (connection, transaction) => BeginAsync(connection, transaction, commands),
                 cancellation
             )
         )
@@ -115,8 +117,9 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
                 );
             }
 
+            var card = await summary;
             return await database.WriteAsync(
-                (connection, transaction) => ShowAsync(connection, transaction, changes),
+                (connection, transaction) => ShowAsync(connection, transaction, commands[0].Job, card),
                 cancellation
             );
         }
@@ -124,7 +127,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         {
             await database.WriteAsync(
                 (connection, transaction) =>
-                    DatabaseSchema.RemoveUnfinishedAsync(connection, transaction, changes[0].Command.Job),
+                    DatabaseSchema.RemoveUnfinishedAsync(connection, transaction, commands[0].Job),
                 CancellationToken.None
             );
             throw;
@@ -146,47 +149,47 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     private static async Task<bool> ShowAsync(
         SqliteConnection connection,
         SqliteTransaction transaction,
-        IReadOnlyList<JobChange> changes
+        Guid job,
+        string summary
     ) =>
         await connection.ExecuteAsync(
-            "UPDATE job SET removed = 0 WHERE id = @job",
-            new { job = changes[0].Command.Job.ToString() },
+            "UPDATE job SET removed = 0, summary = @summary WHERE id = @job",
+            new { job, summary },
             transaction
         ) > 0;
 
     private async Task<bool> BeginAsync(
         SqliteConnection connection,
         SqliteTransaction transaction,
-        IReadOnlyList<JobChange> changes
+        IReadOnlyList<JobCommand> commands
     )
     {
-        var job = changes[0].Command.Job.ToString();
+        var job = commands[0].Job;
         if (
             await connection.ExecuteScalarAsync<bool>(
                 "SELECT EXISTS (SELECT 1 FROM job WHERE id = @job)",
                 new { job },
                 transaction
-            ) || await HasCommandAsync(connection, transaction, changes[^1].Command.Id)
+            ) || await HasCommandAsync(connection, transaction, commands[^1].Id)
         )
         {
             return false;
         }
 
-        var at = time.GetUtcNow().ToString("O");
+        var at = time.GetUtcNow();
         await connection.ExecuteAsync(
-            "INSERT INTO job (id, summary, created_at, changed_at, removed) VALUES (@job, @Summary, @at, @at, @Unfinished)",
+            "INSERT INTO job (id, summary, created_at, changed_at, removed) VALUES (@job, '', @at, @at, @Unfinished)",
             new
             {
                 job,
-                changes[^1].Summary,
                 at,
                 DatabaseSchema.Unfinished,
             },
             transaction
         );
-        for (var i = 0; i < changes.Count; i++)
+        for (var i = 0; i < commands.Count; i++)
         {
-            await AddCommandAsync(connection, transaction, changes[i].Command, i + 1, at);
+            await AddCommandAsync(connection, transaction, commands[i], i + 1, at);
         }
 
         return true;
@@ -200,13 +203,13 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     )
     {
         var (command, summary) = change;
-        var keys = new { id = command.Id.ToString(), job = command.Job.ToString() };
+        var keys = new { id = command.Id, job = command.Job };
         if (await HasCommandAsync(connection, transaction, command.Id))
         {
             return null;
         }
 
-        var at = time.GetUtcNow().ToString("O");
+        var at = time.GetUtcNow();
         await connection.ExecuteAsync(
             """
             INSERT INTO job (id, summary, created_at, changed_at) VALUES (@job, @summary, @at, @at)
@@ -234,9 +237,9 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     public Task<StoredCommand?> FindCommandAsync(Guid id) =>
         database.ReadAsync<StoredCommand?>(async connection =>
         {
-            var key = new { id = id.ToString() };
+            var key = new { id };
             if (
-                await connection.QuerySingleOrDefaultAsync<(string Job, string Says, string? Undoes, string Kind)?>(
+                await connection.QuerySingleOrDefaultAsync<(Guid Job, string Says, Guid? Undoes, string Kind)?>(
                     "SELECT c.job, c.says, c.undoes, c.kind FROM job_command c JOIN job j ON j.id = c.job WHERE c.id = @id AND j.removed <> 2",
                     key
                 )
@@ -246,18 +249,18 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
                 return null;
             }
 
-            var edits = await connection.QueryAsync<(string Part, string Kind, bool WasThere, string? After)>(
-                "SELECT part, kind, before IS NOT NULL, after FROM job_change WHERE command = @id ORDER BY position",
+            var edits = await connection.QueryAsync<(Guid Part, string Kind, bool WasThere, string? After)>(
+                "SELECT part, kind, before IS NOT NULL, after FROM job_change_whole WHERE command = @id ORDER BY position",
                 key
             );
             return new(
-                Guid.Parse(command.Job),
+                command.Job,
                 command.Says,
-                command.Undoes is { } undoes ? Guid.Parse(undoes) : null,
+                command.Undoes,
                 string.Equals(command.Kind, Word(CommandKind.Import), StringComparison.Ordinal)
                     ? CommandKind.Import
                     : CommandKind.Change,
-                [.. edits.Select(e => new StoredEdit(Guid.Parse(e.Part), e.Kind, e.WasThere, e.After))]
+                [.. edits.Select(e => new StoredEdit(e.Part, e.Kind, e.WasThere, e.After))]
             );
         });
 
@@ -266,19 +269,19 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
         SqliteTransaction transaction,
         JobCommand command,
         long sequence,
-        string at
+        DateTimeOffset at
     ) =>
         connection.ExecuteAsync(
             "INSERT INTO job_command (id, job, sequence, person, at, says, undoes, kind) VALUES (@id, @job, @sequence, @person, @at, @Says, @undoes, @kind)",
             new
             {
-                id = command.Id.ToString(),
-                job = command.Job.ToString(),
+                id = command.Id,
+                job = command.Job,
                 sequence,
-                person = command.Person.ToString(),
+                person = command.Person,
                 at,
                 command.Says,
-                undoes = command.Undoes?.ToString(),
+                undoes = command.Undoes,
                 kind = Word(command.Kind),
             },
             transaction
@@ -288,7 +291,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
     internal static Task<bool> HasCommandAsync(SqliteConnection connection, SqliteTransaction transaction, Guid id) =>
         connection.ExecuteScalarAsync<bool>(
             "SELECT EXISTS (SELECT 1 FROM job_command c JOIN job j ON j.id = c.job WHERE c.id = @id AND j.removed <> 2)",
-            new { id = id.ToString() },
+            new { id },
             transaction
         );
 
@@ -298,7 +301,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             (connection, transaction) =>
                 connection.ExecuteAsync(
                     "UPDATE job SET summary = @summary WHERE id = @job",
-                    new { job = job.ToString(), summary },
+                    new { job, summary },
                     transaction
                 ),
             cancellation
@@ -310,7 +313,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             async (connection, transaction) =>
                 await connection.ExecuteAsync(
                     "UPDATE job SET removed = @removed WHERE id = @job AND removed = 1 - @removed",
-                    new { job = job.ToString(), removed },
+                    new { job, removed },
                     transaction
                 ) > 0,
             cancellation
@@ -327,7 +330,7 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
                 SELECT says FROM job_command c WHERE id = @command AND job = @job
                 AND NOT EXISTS (SELECT 1 FROM job_command u WHERE u.undoes = c.id)
                 """,
-                new { job = job.ToString(), command = command.ToString() }
+                new { job, command }
             );
             if (says is null)
             {
@@ -335,21 +338,22 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
             }
 
             // A part that is as the command left it can go back, whatever came and was undone in between.
-            var changes = await connection.QueryAsync<(string Part, string Kind, string? Before, long Version)>(
+            var changes = await connection.QueryAsync<(Guid Part, string Kind, string? Before, long Version)>(
                 """
                 SELECT g.part, g.kind, g.before, CASE WHEN p.body IS g.after THEN coalesce(p.version, 0) ELSE g.version_after END
-                FROM job_change g LEFT JOIN job_part p ON p.job = @job AND p.id = g.part
+                FROM job_change_whole g LEFT JOIN job_part p ON p.job = @job AND p.id = g.part
                 WHERE g.command = @command ORDER BY g.position DESC
                 """,
-                new { job = job.ToString(), command = command.ToString() }
+                new { job, command }
             );
-            return (says, changes.Select(c => new JobEdit(Guid.Parse(c.Part), c.Kind, c.Before, c.Version)).ToList());
+            return (says, changes.Select(c => new JobEdit(c.Part, c.Kind, c.Before, c.Version)).ToList());
         });
 
     /// <summary>Commands, newest first, below a sequence.</summary>
     public Task<List<JobCommandRow>> CommandsAsync(Guid job, long below, int most) =>
-        database.ReadAsync(async connection => (
-                await connection.QueryAsync<CommandRow>(
+        database.ReadAsync(async connection =>
+            (
+                await connection.QueryAsync<JobCommandRow>(
                     """
                     SELECT c.id, c.sequence, p.name AS Person, c.at, c.says, c.undoes,
                            EXISTS (SELECT 1 FROM job_command u WHERE u.undoes = c.id) AS Undone,
@@ -359,45 +363,13 @@ public sealed class JobsTable(LacetDatabase database, TimeProvider time)
                     """,
                     new
                     {
-                        job = job.ToString(),
+                        job,
                         below,
                         most,
                     }
                 )
-            ).Select(r => r.Read()).ToList());
+            ).AsList()
+        );
 
     private static string Word(CommandKind kind) => kind == CommandKind.Import ? "import" : "change";
-
-    private static DateTimeOffset Time(string at) => DateTimeOffset.Parse(at, CultureInfo.InvariantCulture);
-
-    private sealed class CommandRow
-    {
-        public string Id { get; init; } = "";
-
-        public long Sequence { get; init; }
-
-        public string Person { get; init; } = "";
-
-        public string At { get; init; } = "";
-
-        public string Says { get; init; } = "";
-
-        public string? Undoes { get; init; }
-
-        public long Undone { get; init; }
-
-        public long Parts { get; init; }
-
-        public JobCommandRow Read() =>
-            new(
-                Guid.Parse(Id),
-                Sequence,
-                Person,
-                Time(At),
-                Says,
-                Undoes is null ? null : Guid.Parse(Undoes),
-                Undone != 0,
-                (int)Parts
-            );
-    }
 }

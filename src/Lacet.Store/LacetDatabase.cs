@@ -11,6 +11,8 @@ public sealed class LacetDatabase : IDisposable
     private long _heldSince = long.MinValue / 2;
     private readonly FileStream? _taken;
 
+    static LacetDatabase() => StoredTypes.Register();
+
     private LacetDatabase(string connectionString, FileStream? taken) =>
         (_connectionString, _taken) = (connectionString, taken);
 

@@ -18,7 +18,7 @@ public sealed class PeopleTable(LacetDatabase database, TimeProvider time)
             async (connection, transaction) =>
             {
                 foreach (
-                    var old in await connection.QueryAsync<Row>(
+                    var old in await connection.QueryAsync<PersonRow>(
                         "SELECT id, name FROM person WHERE name_key IS NULL",
                         transaction: transaction
                     )
@@ -34,37 +34,35 @@ public sealed class PeopleTable(LacetDatabase database, TimeProvider time)
                 const string Known =
                     "SELECT id, name, proved, salt FROM person WHERE name = @name OR name_key = @key ORDER BY name <> @name, created_at LIMIT 1";
                 var named = new { name, key = keyOf(name) };
-                if (await connection.QuerySingleOrDefaultAsync<Row>(Known, named, transaction) is { } row)
+                if (await connection.QuerySingleOrDefaultAsync<PersonRow>(Known, named, transaction) is { } row)
                 {
-                    return row.Read();
+                    return row;
                 }
 
                 await connection.ExecuteAsync(
                     "INSERT INTO person (id, name, name_key, salt, created_at) VALUES (@id, @name, @key, @salt, @at)",
                     new
                     {
-                        id = Guid.CreateVersion7(time.GetUtcNow()).ToString(),
+                        id = Guid.CreateVersion7(time.GetUtcNow()),
                         named.name,
                         named.key,
                         salt = RandomNumberGenerator.GetBytes(16),
-                        at = time.GetUtcNow().ToString("O"),
+                        at = time.GetUtcNow(),
                     },
                     transaction
                 );
-                return (await connection.QuerySingleAsync<Row>(Known, named, transaction)).Read();
+                return await connection.QuerySingleAsync<PersonRow>(Known, named, transaction);
             },
             cancellation
         );
 
     /// <summary>A person by id; null where there is none.</summary>
     public Task<PersonRow?> FindAsync(Guid id) =>
-        database.ReadAsync(async connection =>
-            (
-                await connection.QuerySingleOrDefaultAsync<Row>(
-                    "SELECT id, name, proved, salt FROM person WHERE id = @id",
-                    new { id = id.ToString() }
-                )
-            )?.Read()
+        database.ReadAsync(connection =>
+            connection.QuerySingleOrDefaultAsync<PersonRow>(
+                "SELECT id, name, proved, salt FROM person WHERE id = @id",
+                new { id }
+            )
         );
 
     /// <summary>Who acts; throws <see cref="ImpossibleInputException"/> where nobody has this id.</summary>
@@ -76,32 +74,10 @@ public sealed class PeopleTable(LacetDatabase database, TimeProvider time)
     public Task<List<PersonRow>> ListAsync(int most) =>
         database.ReadAsync(async connection =>
             (
-                await connection.QueryAsync<Row>(
+                await connection.QueryAsync<PersonRow>(
                     "SELECT id, name, proved, salt FROM person ORDER BY name LIMIT @most",
                     new { most }
                 )
-            )
-                .Select(r => r.Read())
-                .ToList()
+            ).AsList()
         );
-
-    private sealed class Row
-    {
-        public string Id { get; init; } = "";
-
-        public string Name { get; init; } = "";
-
-        public long Proved { get; init; }
-
-        public byte[] Salt { get; init; } = [];
-
-        public PersonRow Read() =>
-            new()
-            {
-                Id = Guid.Parse(Id),
-                Name = Name,
-                Proved = Proved != 0,
-                Salt = Salt,
-            };
-    }
 }

@@ -13,11 +13,11 @@ public sealed class ReadingsTable(LacetDatabase database, TimeProvider time)
                     "INSERT INTO reading (id, tool, newton_metres, simulated, read_at) VALUES (@id, @tool, @torque, @simulated, @at) ON CONFLICT (id) DO NOTHING",
                     new
                     {
-                        id = reading.Id.ToString(),
+                        id = reading.Id,
                         tool = reading.Tool,
                         torque = reading.NewtonMetres,
                         simulated = reading.Simulated,
-                        at = time.GetUtcNow().ToString("O"),
+                        at = time.GetUtcNow(),
                     },
                     transaction
                 ),
@@ -30,7 +30,7 @@ public sealed class ReadingsTable(LacetDatabase database, TimeProvider time)
         {
             var row = await connection.QuerySingleOrDefaultAsync<(string Tool, double Torque, long Simulated)?>(
                 "SELECT tool, newton_metres, simulated FROM reading WHERE id = @id",
-                new { id = id.ToString() }
+                new { id }
             );
             return row is { } found ? new ReadingRow(id, found.Tool, found.Torque, found.Simulated != 0) : null;
         });

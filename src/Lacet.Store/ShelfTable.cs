@@ -10,32 +10,29 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
 
     /// <summary>An item; null where there is none.</summary>
     public Task<ShelfItemRow?> FindAsync(Guid id) =>
-        database.ReadAsync(async connection =>
-            (
-                await connection.QuerySingleOrDefaultAsync<Row>(
-                    $"SELECT {Columns} FROM shelf_item WHERE id = @id",
-                    new { id = id.ToString() }
-                )
-            )?.Read()
+        database.ReadAsync(connection =>
+            connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
+                $"SELECT {Columns} FROM shelf_item WHERE id = @id",
+                new { id }
+            )
         );
 
     /// <summary>An item by kind and code; null where there is none.</summary>
     public Task<ShelfItemRow?> FindAsync(string kind, string code) =>
-        database.ReadAsync(async connection =>
-            (
-                await connection.QuerySingleOrDefaultAsync<Row>(
-                    $"SELECT {Columns} FROM shelf_item WHERE kind = @kind AND code = @code",
-                    new { kind, code }
-                )
-            )?.Read()
+        database.ReadAsync(connection =>
+            connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
+                $"SELECT {Columns} FROM shelf_item WHERE kind = @kind AND code = @code",
+                new { kind, code }
+            )
         );
 
     /// <summary>
     /// Items of a kind that hold all of the words, or their beginnings, by code; from after a code on.
     /// </summary>
     public Task<List<ShelfItemRow>> SearchAsync(string kind, IReadOnlyList<string> words, string after, int most) =>
-        database.ReadAsync(async connection => (
-                await connection.QueryAsync<Row>(
+        database.ReadAsync(async connection =>
+            (
+                await connection.QueryAsync<ShelfItemRow>(
                     words.Count == 0
                         ? $"SELECT {Columns} FROM shelf_item WHERE kind = @kind AND code > @after ORDER BY code LIMIT @most"
                         : $"""
@@ -54,19 +51,18 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
                         ),
                     }
                 )
-            ).Select(r => r.Read()).ToList());
+            ).AsList()
+        );
 
     /// <summary>Everything of a kind, or of all kinds, by kind and code.</summary>
     public Task<List<ShelfItemRow>> AllAsync(string? kind = null) =>
         database.ReadAsync(async connection =>
             (
-                await connection.QueryAsync<Row>(
+                await connection.QueryAsync<ShelfItemRow>(
                     $"SELECT {Columns} FROM shelf_item WHERE @kind IS NULL OR kind = @kind ORDER BY kind, code",
                     new { kind }
                 )
-            )
-                .Select(r => r.Read())
-                .ToList()
+            ).AsList()
         );
 
     /// <summary>Whether anything was ever put on the Shelf.</summary>
@@ -104,7 +100,7 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
                 var changes = (
                     await connection.QueryAsync<Change>(
                         "SELECT position, item, before, version_after AS VersionAfter FROM shelf_change WHERE batch = @batch AND undone = 0 ORDER BY position DESC",
-                        new { batch = batch.ToString() },
+                        new { batch },
                         transaction
                     )
                 ).ToList();
@@ -115,7 +111,7 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
 
                 foreach (var change in changes)
                 {
-                    var now = await connection.QuerySingleOrDefaultAsync<Row>(
+                    var now = await connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
                         $"SELECT {Columns} FROM shelf_item WHERE id = @Item",
                         change,
                         transaction
@@ -145,7 +141,7 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
 
                 await connection.ExecuteAsync(
                     "UPDATE shelf_change SET undone = 1 WHERE batch = @batch",
-                    new { batch = batch.ToString() },
+                    new { batch },
                     transaction
                 );
                 return changes.Count;
@@ -164,17 +160,17 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
     {
         var before = (
             edit.Id is { } id
-                ? await connection.QuerySingleOrDefaultAsync<Row>(
+                ? await connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
                     $"SELECT {Columns} FROM shelf_item WHERE id = @id",
-                    new { id = id.ToString() },
+                    new { id },
                     transaction
                 )
-                : await connection.QuerySingleOrDefaultAsync<Row>(
+                : await connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
                     $"SELECT {Columns} FROM shelf_item WHERE kind = @Kind AND code = @Code",
                     new { edit.Kind, edit.Code },
                     transaction
                 )
-        )?.Read();
+        );
         if ((edit.Version is { } seen && before?.Version != seen) || (edit.Id is not null && before is null))
         {
             throw new ShelfConflictException(
@@ -197,7 +193,7 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
             {
                 await connection.ExecuteAsync(
                     "DELETE FROM shelf_item WHERE id = @id",
-                    new { id = after.Id.ToString() },
+                    new { id = after.Id },
                     transaction
                 );
                 await InsertAsync(connection, transaction, after);
@@ -211,11 +207,7 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
         }
         else if (before is not null)
         {
-            await connection.ExecuteAsync(
-                "DELETE FROM shelf_item WHERE id = @id",
-                new { id = before.Id.ToString() },
-                transaction
-            );
+            await connection.ExecuteAsync("DELETE FROM shelf_item WHERE id = @id", new { id = before.Id }, transaction);
         }
 
         await connection.ExecuteAsync(
@@ -225,14 +217,14 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
             """,
             new
             {
-                batch = batch.ToString(),
+                batch,
                 position,
                 item = (after ?? before)?.Id.ToString() ?? "",
                 before = before is null ? null : System.Text.Json.JsonSerializer.Serialize(before),
                 after = after?.Body,
                 version = after?.Version,
-                person = person?.ToString(),
-                at = time.GetUtcNow().ToString("O"),
+                person,
+                at = time.GetUtcNow(),
             },
             transaction
         );
@@ -240,10 +232,10 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
 
     private static Task InsertAsync(SqliteConnection connection, SqliteTransaction transaction, ShelfItemRow row) =>
         connection.ExecuteAsync(
-            "INSERT INTO shelf_item (id, kind, code, body, words, version) VALUES (@id, @Kind, @Code, @Body, @Words, @Version)",
+            "INSERT INTO shelf_item (id, kind, code, body, words, version) VALUES (@Id, @Kind, @Code, @Body, @Words, @Version)",
             new
             {
-                id = row.Id.ToString(),
+                row.Id,
                 row.Kind,
                 row.Code,
                 row.Body,
@@ -252,23 +244,6 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
             },
             transaction
         );
-
-    private sealed class Row
-    {
-        public string Id { get; init; } = "";
-
-        public string Kind { get; init; } = "";
-
-        public string Code { get; init; } = "";
-
-        public string Body { get; init; } = "";
-
-        public string Words { get; init; } = "";
-
-        public long Version { get; init; }
-
-        public ShelfItemRow Read() => new(Guid.Parse(Id), Kind, Code, Body, Words, Version);
-    }
 
     private sealed class Change
     {

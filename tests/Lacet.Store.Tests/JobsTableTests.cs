@@ -193,6 +193,43 @@ public sealed class JobsTableTests : IAsyncDisposable
     }
 
     /// <summary>
+    /// What a command left a part as is told by what came after it, also where the part was taken out and put in again
+    /// under the same id, with versions that begin anew.
+    /// </summary>
+    [Fact]
+    public async Task What_a_part_became_is_known_of_every_command()
+    {
+        var (part, other) = (Guid.NewGuid(), Guid.NewGuid());
+        (string? Body, long Version)[] steps =
+        [
+            ("{\"v\":1}", 0),
+            ("{\"v\":2}", 1),
+            (null, 2),
+            ("{\"v\":3}", 0),
+            ("{\"v\":4}", 1),
+        ];
+        var commands = new List<Guid>();
+        foreach (var (body, version) in steps)
+        {
+            commands.Add(await ApplyAsync(new JobEdit(part, "wire", body, version)));
+            await ApplyAsync(new JobEdit(other, "wire", "{}", commands.Count - 1));
+        }
+
+        foreach (var (command, (body, _)) in commands.Zip(steps))
+        {
+            Assert.Equal(body, Assert.Single((await _jobs.FindCommandAsync(command))!.Edits).After);
+        }
+
+        // One command that changes a part twice.
+        var twice = await ApplyAsync(
+            new JobEdit(part, "wire", "{\"v\":5}", 2),
+            new JobEdit(part, "wire", "{\"v\":6}", 3)
+        );
+        Assert.Equal(["{\"v\":5}", "{\"v\":6}"], (await _jobs.FindCommandAsync(twice))!.Edits.Select(e => e.After));
+        Assert.Equal("{\"v\":4}", (await _jobs.FindCommandAsync(commands[^1]))!.Edits.Single().After);
+    }
+
+    /// <summary>
     /// A job that a killed server was making is not there, hinders nothing, and is gone after the next start.
     /// </summary>
     [Fact]
@@ -206,7 +243,7 @@ public sealed class JobsTableTests : IAsyncDisposable
             "makes it",
             [new JobEdit(making, "title", "{}", 0)]
         );
-        Assert.True(await _jobs.MakeAsync([new(command, "{}")], default));
+        Assert.True(await _jobs.MakeAsync([command], Task.FromResult("{}"), default));
         await using (var connection = await _database.ConnectAsync())
         {
             await connection.ExecuteAsync("UPDATE job SET removed = 2 WHERE id = @id", new { id = making.ToString() });
@@ -226,7 +263,9 @@ public sealed class JobsTableTests : IAsyncDisposable
                 new { id = making.ToString(), command = command.Id.ToString() }
             )
         );
-        Assert.True(await new JobsTable(again, TimeProvider.System).MakeAsync([new(command, "{}")], default));
+        Assert.True(
+            await new JobsTable(again, TimeProvider.System).MakeAsync([command], Task.FromResult("{}"), default)
+        );
     }
 
     private async Task<Guid> PersonAsync() =>

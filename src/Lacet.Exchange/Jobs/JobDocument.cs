@@ -76,20 +76,16 @@ public sealed record JobDocument(
     public byte[] Write() => JsonSerializer.SerializeToUtf8Bytes(this, Strict);
 
     /// <summary>
-    /// Reads a document; throws <see cref="ImpossibleInputException"/> with a sentence where it is none, or its parts
-    /// do not belong together.
+    /// Reads a document; throws <see cref="ImpossibleInputException"/> with a sentence where it is none. Whether its
+    /// parts belong together is held where a <see cref="Core.Jobs.Job"/> is made of them.
     /// </summary>
-    public static JobDocument Read(ReadOnlySpan<byte> bytes)
+    public static JobDocument Read(ReadOnlyMemory<byte> bytes)
     {
         JobDocument? document;
         try
         {
-            using (var body = JsonDocument.Parse(bytes.ToArray()))
-            {
-                JsonBody.Check(body.RootElement);
-            }
-
-            document = JsonSerializer.Deserialize<JobDocument>(bytes, Strict);
+            JsonBody.Check(bytes);
+            document = JsonSerializer.Deserialize<JobDocument>(bytes.Span, Strict);
         }
         catch (JsonException wrong)
         {
@@ -136,7 +132,7 @@ public sealed record JobDocument(
         return root;
     }
 
-    /// <summary>Throws where it would not be a job.</summary>
+    /// <summary>Throws where two parts could not be told apart.</summary>
     private void Check()
     {
         var seen = new HashSet<Guid>();
@@ -147,7 +143,5 @@ public sealed record JobDocument(
                 $"Every part needs an id of its own; {twice.Id} is there twice, or empty."
             );
         }
-
-        _ = new Job(Job, Parts());
     }
 }

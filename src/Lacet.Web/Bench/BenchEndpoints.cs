@@ -43,9 +43,7 @@ internal static class BenchEndpoints
         bench
             .MapGet("/starters", () => TypedResults.Ok(Catalogue.Starters))
             .WithSummary("Usual pairs of wire and landing");
-        app.MapGet("/api/conductors", (string build) =>
-                TypedResults.Ok(Catalogue.Rack(QueryWord.Read<Build>(build, "build")))
-            )
+        app.MapGet("/api/conductors", (QueryWord<Build> build) => TypedResults.Ok(Catalogue.Rack(build.Value)))
             .WithTags("Bench")
             .WithSummary("The wire rack: stocked sizes in one build")
             .ProducesInputProblems();

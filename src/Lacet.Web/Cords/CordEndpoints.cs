@@ -32,8 +32,8 @@ internal static class CordEndpoints
             .MapGet("/drawing", () => TypedResults.Ok(CordDrawingDocument.Of(CordDrawing.Of())))
             .WithSummary("A cord from plug to entry, with the places to look at");
         cords
-            .MapGet("/meter", (int conductors, string lead = "metric") =>
-                TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), Leads.LeadOf(lead)))
+            .MapGet("/meter", (int conductors, QueryWord<Lead>? lead = null) =>
+                TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), lead.Unit()))
             )
             .WithSummary("How the probes of a meter are held to a cord")
             .ProducesInputProblems();

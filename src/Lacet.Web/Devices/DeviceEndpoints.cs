@@ -48,7 +48,7 @@ internal static class DeviceEndpoints
         double targetNm,
         DeviceHub hub,
         TimeProvider time,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
         var torque = Checked(targetNm);
@@ -60,7 +60,7 @@ internal static class DeviceEndpoints
         var today = DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime);
         var problem = ToolFitness.Problem(tool.Scale, torque)
             ?? ToolFitness.CalibrationProblem(tool.Identity.CalibratedOn, tool.Identity.CyclesSinceCalibration, today);
-        return TypedResults.Ok(new FitnessDocument(problem is null, problem?.ToString(Leads.LeadOf(lead))));
+        return TypedResults.Ok(new FitnessDocument(problem is null, problem?.ToString(lead.Unit())));
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> Hold(

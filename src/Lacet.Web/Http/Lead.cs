@@ -15,8 +15,8 @@ public enum Lead
 /// <summary>Units as a request names them.</summary>
 internal static class Leads
 {
-    /// <summary>The lead that a query names.</summary>
-    internal static UnitLead LeadOf(string lead) => QueryWord.Read<Lead>(lead, "lead").Unit();
+    /// <summary>Metric where a query says nothing.</summary>
+    internal static UnitLead Unit(this QueryWord<Lead>? lead) => (lead?.Value ?? Lead.Metric).Unit();
 
     internal static UnitLead Unit(this Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
 }

@@ -31,36 +31,35 @@ internal static class WholeBodies
                     }
 
                     context.Request.ContentType = "application/json";
-                    context.Request.EnableBuffering();
-                    byte[]? composed = null;
+                    var body = await WholeAsync(context.Request, context.RequestAborted);
                     try
                     {
-                        using var body = await JsonDocument.ParseAsync(
-                            context.Request.Body,
-                            cancellationToken: context.RequestAborted
-                        );
-                        JsonBody.Check(
-                            body.RootElement,
-                            context.GetEndpoint()?.Metadata.GetMetadata<AnyText>() is not null
-                        );
-                        composed = JsonBody.Composed(body.RootElement);
+                        var anyText = context.GetEndpoint()?.Metadata.GetMetadata<AnyText>() is not null;
+                        body = JsonBody.Check(body, anyText) ?? body;
                     }
                     catch (JsonException)
                     {
                         // What is no JSON at all is said where it is bound, with the place.
                     }
 
-                    context.Request.Body.Position = 0;
-                    if (composed is not null)
-                    {
-                        context.Request.Body = new MemoryStream(composed, writable: false);
-                        context.Request.ContentLength = composed.Length;
-                    }
+                    context.Request.Body = new MemoryStream(body, writable: false);
+                    context.Request.ContentLength = body.Length;
                 }
 
                 await next(context);
             }
         );
+
+    /// <summary>So much room is made ahead of what comes, bytes: what a request says of itself need not be true.</summary>
+    private const int MostAhead = 1024 * 1024;
+
+    /// <summary>All of a body. How long it may be is held by the server.</summary>
+    private static async Task<byte[]> WholeAsync(HttpRequest request, CancellationToken cancellation)
+    {
+        using var body = new MemoryStream((int)Math.Min(request.ContentLength ?? 0, MostAhead));
+        await request.Body.CopyToAsync(body, cancellation);
+        return body.Length == body.Capacity ? body.GetBuffer() : body.ToArray();
+    }
 }
 
 /// <summary>Marks an endpoint whose text is cleaned where it is read.</summary>

@@ -41,17 +41,17 @@ internal static class FindingEndpoints
         OpenJobs open,
         CancellationToken cancellation,
         string? check = null,
-        string? severity = null,
+        QueryWord<Severity>? severity = null,
         Guid? wire = null,
         bool? accepted = null,
         int offset = 0,
         int limit = 200,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
         Endpoints.CheckedLimit(limit);
-        var unitLead = Leads.LeadOf(lead);
-        Severity? only = severity is null ? null : QueryWord.Read<Severity>(severity, "severity");
+        var unitLead = lead.Unit();
+        Severity? only = severity?.Value;
         return
             await open.ReadAsync(
                 id,
@@ -110,13 +110,13 @@ internal static class FindingEndpoints
     private static async Task<Results<Ok<EndDrawing>, ProblemHttpResult>> Section(
         Guid id,
         Guid wire,
-        string side,
+        QueryWord<EndSide> side,
         OpenJobs open,
         CancellationToken cancellation,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
+        var (which, unitLead) = (side.Value, lead.Unit());
         return
             await open.ReadAsync(
                 id,

@@ -310,13 +310,13 @@ internal static class JobEndpoints
     private static async Task<Results<Ok<EndOpened>, ProblemHttpResult>> End(
         Guid id,
         Guid wire,
-        string side,
+        QueryWord<EndSide> side,
         OpenJobs open,
         CancellationToken cancellation,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
+        var (which, unitLead) = (side.Value, lead.Unit());
         return
             await open.ReadAsync(
                 id,
@@ -376,8 +376,8 @@ internal static class JobEndpoints
         TypedWires request,
         WireRows rows,
         CancellationToken cancellation,
-        string lead = "metric"
-    ) => Answers.Of(await rows.TryAsync(id, request, Leads.LeadOf(lead), cancellation));
+        QueryWord<Lead>? lead = null
+    ) => Answers.Of(await rows.TryAsync(id, request, lead.Unit(), cancellation));
 
     private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> AddLine(
         Guid id,

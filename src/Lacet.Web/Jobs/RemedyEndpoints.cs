@@ -29,13 +29,13 @@ internal static class RemedyEndpoints
     private static async Task<Results<Ok<IReadOnlyList<RemedyDocument>>, ProblemHttpResult>> List(
         Guid id,
         Guid wire,
-        string side,
+        QueryWord<EndSide> side,
         OpenJobs open,
         CancellationToken cancellation,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
+        var (which, unitLead) = (side.Value, lead.Unit());
         return
             await open.ReadAsync<IReadOnlyList<RemedyDocument>>(
                 id,
@@ -53,21 +53,13 @@ internal static class RemedyEndpoints
     private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Take(
         Guid id,
         Guid wire,
-        string side,
+        QueryWord<EndSide> side,
         TakeRemedy request,
         Remedies remedies,
         CancellationToken cancellation
     ) =>
         Answers.Of(
-            await remedies.TakeAsync(
-                id,
-                request.Id,
-                request.PersonId,
-                wire,
-                QueryWord.Read<EndSide>(side, "side"),
-                request.Key,
-                cancellation
-            )
+            await remedies.TakeAsync(id, request.Id, request.PersonId, wire, side.Value, request.Key, cancellation)
         );
 
     private static RemedyDocument Document(JobSession job, EndOfWire end, EndRemedy remedy, UnitLead lead)

@@ -40,10 +40,10 @@ internal static class SurveyEndpoints
         Guid id,
         OpenJobs open,
         CancellationToken cancellation,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
-        var unitLead = Leads.LeadOf(lead);
+        var unitLead = lead.Unit();
         return await open.ReadAsync(id, job => Document(job, unitLead), cancellation) is { } survey
             ? TypedResults.Ok(survey)
             : Answers.NoJob();

@@ -18,8 +18,8 @@ internal static class PinMapEndpoints
         maps.MapGet("/blank", (int speeds) => TypedResults.Ok(PinMapDocument.Of(PinMap.Blank(speeds))))
             .WithSummary("A map to begin with, for a machine of so many speeds")
             .ProducesInputProblems();
-        maps.MapPost("/check", (PinMapDocument map, string lead = "metric") =>
-                TypedResults.Ok(PinMapChecked.Of(map.Read(), Leads.LeadOf(lead)))
+        maps.MapPost("/check", (PinMapDocument map, QueryWord<Lead>? lead = null) =>
+                TypedResults.Ok(PinMapChecked.Of(map.Read(), lead.Unit()))
             )
             .WithSummary("What is wrong with a pin map, and how it is tested")
             .ProducesInputProblems();

@@ -46,10 +46,10 @@ internal static class RecordEndpoints
         Recorder recorder,
         PeopleTable people,
         CancellationToken cancellation,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
-        var unitLead = Leads.LeadOf(lead);
+        var unitLead = lead.Unit();
         return await recorder.RecordAsync(request, cancellation) switch
         {
             { Appended: Appended.Stored, Event: { } stored } => TypedResults.Created(
@@ -71,7 +71,7 @@ internal static class RecordEndpoints
         PeopleTable people,
         long? before = null,
         int limit = 50,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
         if (limit is < 1 or > LargestPage || before is < 1)
@@ -79,7 +79,7 @@ internal static class RecordEndpoints
             throw new ImpossibleInputException("limit", $"A page has 1 to {LargestPage} events.");
         }
 
-        var unitLead = Leads.LeadOf(lead);
+        var unitLead = lead.Unit();
         var page = await events.NewestAsync(before ?? long.MaxValue, limit);
         var names = new Names(people);
         var items = new List<RecordItem>(page.Count);

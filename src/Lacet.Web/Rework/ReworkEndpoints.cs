@@ -30,14 +30,14 @@ internal static class ReworkEndpoints
     private static async Task<Results<Ok<ReworkDocument>, ProblemHttpResult>> InJob(
         Guid id,
         Guid wire,
-        string side,
+        QueryWord<EndSide> side,
         FaultsFound found,
         OpenJobs open,
         CancellationToken cancellation,
-        string lead = "metric"
+        QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (QueryWord.Read<EndSide>(side, "side"), Leads.LeadOf(lead));
+        var (which, unitLead) = (side.Value, lead.Unit());
         return
             await open.ReadAsync(
                 id,

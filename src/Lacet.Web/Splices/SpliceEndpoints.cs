@@ -35,7 +35,9 @@ internal static class SpliceEndpoints
             .WithSummary("The same ends in a usual connector of each kind, in theirs where that is of it")
             .ProducesInputProblems();
         splices
-            .MapGet("/hand", (string lead = "metric") => TypedResults.Ok(HandFormDocument.All(Leads.LeadOf(lead))))
+            .MapGet("/hand", (QueryWord<Lead>? lead = null) =>
+                TypedResults.Ok(HandFormDocument.All(lead.Unit()))
+            )
             .WithSummary("The hand splices of the trade, drawn")
             .ProducesInputProblems();
         splices

@@ -23,18 +23,11 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
         }
 
         var (edits, job) = await MadeAsync([document.Job, .. document.Parts()], sequence: 1);
-        if (
-            !await jobs.MakeAsync(
-                [new(new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits), Summary(job))],
-                cancellation
-            )
-        )
-        {
-            return false;
-        }
-
-        open.Adopt(job);
-        return true;
+        return await StoreAsync(
+            [new JobCommand(Guid.CreateVersion7(), document.Job.Id, person, says, edits)],
+            job,
+            cancellation
+        );
     }
 
     /// <summary>
@@ -57,18 +50,12 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
         }
 
         var (edits, job) = await MadeAsync([title, .. with], sequence: 2);
-        var summary = Summary(job);
-        var stored = await jobs.MakeAsync(
+        var stored = await StoreAsync(
             [
-                new(
-                    new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]),
-                    summary
-                ),
-                new(
-                    new JobCommand(command, title.Id, person, says, [.. edits.Skip(1)], Kind: CommandKind.Import),
-                    summary
-                ),
+                new JobCommand(Guid.CreateVersion7(), title.Id, person, $"Made {title.Name}.", [edits[0]]),
+                new JobCommand(command, title.Id, person, says, edits[1..], Kind: CommandKind.Import),
             ],
+            job,
             cancellation
         );
         if (!stored)
@@ -76,25 +63,52 @@ public sealed class NewJobs(OpenJobs open, JobsTable jobs, PeopleTable people, C
             return (await jobs.FindCommandAsync(command))!.Job;
         }
 
-        open.Adopt(job);
         return title.Id;
     }
 
-    /// <summary>
-    /// A job’s parts as they are stored, its title first, and the job as it is read back from these, so that nothing is
-    /// stored that could not be read.
-    /// </summary>
-    private async Task<(List<JobEdit> Edits, JobSession Job)> MadeAsync(IReadOnlyList<JobPart> parts, long sequence)
+    private async Task<bool> StoreAsync(
+        IReadOnlyList<JobCommand> commands,
+        Task<JobSession> job,
+        CancellationToken cancellation
+    )
     {
-        var edits = new List<JobEdit>(parts.Count);
-        foreach (var part in parts)
+        if (!await jobs.MakeAsync(commands, SummaryAsync(job), cancellation))
         {
-            var whole = await resolver.WithLandingAsync(part);
-            edits.Add(new(whole.Id, ChangeResolver.Word(whole.Kind), PartJson.Write(whole), 0));
+            return false;
         }
 
-        return (edits, new JobSession(edits.ConvertAll(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), sequence));
+        open.Adopt(await job);
+        return true;
     }
 
-    private static string Summary(JobSession job) => JsonSerializer.Serialize(JobSummary.Of(job), Json.Options);
+    /// <summary>
+    /// A job’s parts as they are stored, its title first and the rest by id, which is how the store keeps them; and the
+    /// job as it is read back from these, so that nothing is stored that could not be read. A large one is read back
+    /// while it is stored.
+    /// </summary>
+    private async Task<(List<JobEdit> Edits, Task<JobSession> Job)> MadeAsync(
+        IReadOnlyList<JobPart> parts,
+        long sequence
+    )
+    {
+        var whole = new List<JobPart>(parts.Count);
+        foreach (var part in parts)
+        {
+            whole.Add(await resolver.WithLandingAsync(part));
+        }
+
+        var edits = whole
+            .AsParallel()
+            .AsOrdered()
+            .Select(part => new JobEdit(part.Id, ChangeResolver.Word(part.Kind), PartJson.Write(part), 0))
+            .ToList();
+        edits.Sort(1, edits.Count - 1, Comparer<JobEdit>.Create((a, b) => a.Id.CompareTo(b.Id)));
+        return (
+            edits,
+            Task.Run(() => new JobSession(edits.ConvertAll(e => new JobPartRow(e.Id, e.Kind, e.Body!, 1)), sequence))
+        );
+    }
+
+    private static async Task<string> SummaryAsync(Task<JobSession> job) =>
+        JsonSerializer.Serialize(JobSummary.Of(await job), Json.Options);
 }

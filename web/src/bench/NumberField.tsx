@@ -1,15 +1,15 @@
 import { Box } from "@chakra-ui/react";
 import { useEffect, useId, useRef, useState, type Ref } from "react";
+import { readDecimal } from "../shared/decimal";
 import { Field, FieldLabel } from "../shared/Panel";
 
 const shown = (value: number | null) => (value === null ? "" : String(value));
 
-/** Reads a number with a point or a comma; null for an empty field, undefined for what is no number. */
-function read(text: string): number | null | undefined {
-  const trimmed = text.trim().replace(",", ".");
-  if (trimmed === "") return null;
-  return /^\d*\.?\d+$/.test(trimmed) ? Number(trimmed) : undefined;
-}
+/** What is measured or counted here is never below nothing. */
+const read = (text: string) => {
+  const number = readDecimal(text);
+  return number === null || (number !== undefined && number >= 0) ? number : undefined;
+};
 
 /** A field for a number or nothing. What is no number stays in the field, is said, and changes nothing. */
 export function NumberField({

@@ -7,27 +7,28 @@ import { isForKeys } from "../shared/keys";
 export function useHold(toolId: string | undefined, targetNm: number | undefined) {
   const [held, setHeld] = useState(false);
   const holding = useRef(false);
+  // A quick tap lets go before the hold has arrived: the one waits for the other.
+  const scope = { id: `turn of ${toolId}` };
   const hold = useMutation({
+    scope,
     mutationFn: ({ id, target }: { id: string; target: number }) => api.hold(id, target),
   });
-  const release = useMutation({ mutationFn: (id: string) => api.release(id) });
-  const { mutateAsync: startTurn } = hold;
-  const { mutateAsync: endTurn } = release;
-  // A quick tap lets go before the hold has arrived: the one waits for the other.
-  const started = useRef<Promise<unknown>>(Promise.resolve());
+  const release = useMutation({ scope, mutationFn: (id: string) => api.release(id) });
+  const { mutate: startTurn } = hold;
+  const { mutate: endTurn } = release;
 
   const press = useCallback(() => {
     if (holding.current || !toolId || !targetNm) return;
     holding.current = true;
     setHeld(true);
-    started.current = startTurn({ id: toolId, target: targetNm }).catch(() => undefined);
+    startTurn({ id: toolId, target: targetNm });
   }, [toolId, targetNm, startTurn]);
 
   const letGo = useCallback(() => {
     if (!holding.current || !toolId) return;
     holding.current = false;
     setHeld(false);
-    void started.current.then(() => endTurn(toolId)).catch(() => undefined);
+    endTurn(toolId);
   }, [toolId, endTurn]);
 
   useEffect(() => {

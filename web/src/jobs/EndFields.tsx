@@ -1,9 +1,11 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { CheckField } from "../shared/CheckField";
+import { readDecimal } from "../shared/decimal";
 import { FoundFields } from "./FoundFields";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import { Select } from "../shared/Select";
+import { useInTurn } from "../shared/useInTurn";
 import type { Wire } from "./jobApi";
 import { useChanges } from "./useChanges";
 
@@ -17,14 +19,14 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
   const [wrong, setWrong] = useState<string | null>(null);
   // One after the other, each on top of the one before: two quick taps are not in conflict with each other.
   const latest = useRef(wire);
-  const queue = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useInTurn(`end of ${wire.wire.id}`);
   useEffect(() => {
     latest.current = wire;
   }, [wire]);
   const keep = (change: (end: End) => Partial<End>) =>
     keepWire((before) => ({ [side]: { ...before[side], ...change(before[side]) } }));
   const keepWire = (change: (wire: Wire["wire"]) => Partial<Wire["wire"]>) => {
-    queue.current = queue.current.then(async () => {
+    void inTurn(async () => {
       const { wire: before, version } = latest.current;
       const after = { ...before, ...change(before) };
       const done = await put({ ...after, part: "wire" }, version);
@@ -36,7 +38,7 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
   };
   const number = (name: string) => {
     const text = typed[name];
-    return text === undefined ? undefined : text.trim() ? Number(text.replace(",", ".")) : null;
+    return text === undefined ? undefined : (readDecimal(text) ?? (text.trim() ? NaN : null));
   };
   const save = () => {
     const [free, past, size, pin] = ["free", "past", "size", "pin"].map(number);

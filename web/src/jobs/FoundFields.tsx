@@ -4,6 +4,7 @@ import type { Schemas } from "../client";
 import { FaultPicker } from "../rework/FaultPicker";
 import { count, seenAs, type Seen } from "../rework/seen";
 import { CheckField } from "../shared/CheckField";
+import { readDecimal } from "../shared/decimal";
 import { Field, FieldLabel } from "../shared/Panel";
 import { Select } from "../shared/Select";
 
@@ -66,8 +67,8 @@ export function FoundFields({
   };
   const keepBare = () => {
     if (bare === null) return;
-    const mm = Number(bare.replace(",", "."));
-    if (!Number.isNaN(mm)) keep({ bareShowingMm: mm || null });
+    const mm = readDecimal(bare);
+    if (mm !== undefined) keep({ bareShowingMm: mm || null });
   };
   return (
     <details open={found !== null}>
@@ -80,7 +81,7 @@ export function FoundFields({
             inputMode="decimal"
             autoComplete="off"
             maxLength={6}
-            aria-invalid={bare !== null && Number.isNaN(Number(bare.replace(",", ".")))}
+            aria-invalid={bare !== null && readDecimal(bare) === undefined}
             value={bare ?? String(found?.bareShowingMm ?? "")}
             onChange={(event) => setBare(event.target.value)}
             onBlur={keepBare}

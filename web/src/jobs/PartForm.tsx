@@ -1,6 +1,7 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useState, type ReactNode } from "react";
 import { CheckField } from "../shared/CheckField";
+import { readDecimal } from "../shared/decimal";
 import { DialogFrame } from "../shared/DialogFrame";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import { Select } from "../shared/Select";
@@ -44,12 +45,12 @@ export function PartForm<T extends Part>({
   const save = () => {
     const typed: Values = {};
     for (const [name, text] of Object.entries(numbers)) {
-      const number = Number(text.replace(",", "."));
-      if (text.trim() && !Number.isFinite(number)) {
+      const number = readDecimal(text);
+      if (number === undefined) {
         setWrong(`“${text}” is no number.`);
         return;
       }
-      typed[name] = text.trim() ? number : null;
+      typed[name] = number;
     }
     setWrong(null);
     void put({ ...draft, ...typed }, version).then((kept) => kept && onClose());

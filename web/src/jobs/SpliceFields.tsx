@@ -2,6 +2,7 @@ import { Box, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
+import { readDecimal } from "../shared/decimal";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import { Select } from "../shared/Select";
 import { kindWords, type Kind } from "../splices/words";
@@ -70,13 +71,12 @@ export function SpliceFields({
               inputMode="decimal"
               autoComplete="off"
               maxLength={8}
-              aria-invalid={Number.isNaN(Number((typed[name] ?? "0").replace(",", ".")))}
+              aria-invalid={readDecimal(typed[name] ?? "0") === undefined}
               value={typed[name] ?? String(splice[name])}
               onChange={(event) => {
                 setTyped({ ...typed, [name]: event.target.value });
-                const number = Number(event.target.value.replace(",", "."));
-                if (event.target.value.trim() && Number.isFinite(number))
-                  onChange({ ...splice, [name]: number });
+                const number = readDecimal(event.target.value);
+                if (number != null) onChange({ ...splice, [name]: number });
               }}
             />
           </Box>

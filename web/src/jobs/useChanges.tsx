@@ -13,6 +13,7 @@ import { Refusal, type Schemas } from "../client";
 import type { Person } from "../bench/recording";
 import { useRemembered } from "../shared/remembered";
 import { painted } from "../shared/painted";
+import { useInTurn } from "../shared/useInTurn";
 import { own } from "./own";
 import { jobApi, type Done, type Part } from "./jobApi";
 
@@ -112,7 +113,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
   );
 
   // One after the other, undoing too: what is undone is the last that was done, not the last that was answered.
-  const chain = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useInTurn(`changes of ${job}`);
   const stack = useRef<Done[]>([]);
   const keep = useCallback((next: Done[]) => {
     stack.current = next.slice(-50);
@@ -125,27 +126,24 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
       mine: Conflict["mine"],
       wanted: Part | null = null,
       wantedSays: string | null = null,
-    ): Promise<Done | null> => {
-      const next = chain.current.then(async () => {
+    ): Promise<Done | null> =>
+      inTurn(async () => {
         const answer = await perform(change, mine, wanted, wantedSays);
         if (answer) keep([...stack.current, answer]);
         return answer;
-      });
-      chain.current = next;
-      return next;
-    },
-    [keep, perform],
+      }),
+    [inTurn, keep, perform],
   );
 
   const undo = useCallback(() => {
     if (!person) return;
-    chain.current = chain.current.then(async () => {
+    void inTurn(async () => {
       const command = stack.current.at(-1);
       if (!command) return;
       keep(stack.current.slice(0, -1));
       await perform(() => jobApi.undo(job, command.commandId, person.id), null);
     });
-  }, [job, keep, perform, person]);
+  }, [inTurn, job, keep, perform, person]);
 
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {

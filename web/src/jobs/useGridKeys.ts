@@ -6,6 +6,7 @@ import {
   type ClipboardEvent,
   type KeyboardEvent,
 } from "react";
+import { useInTurn } from "../shared/useInTurn";
 import { jobApi, type Wire } from "./jobApi";
 import { useChanges } from "./useChanges";
 import { wireColumns, type TypedField } from "./wireColumns";
@@ -72,14 +73,14 @@ export function useGridKeys({
     latest.current = rows;
   }, [rows]);
   const versions = useRef(new Map<string, number>());
-  const queue = useRef(Promise.resolve());
+  const inTurn = useInTurn(`rows of ${job}`);
 
   const type = (changes: { row: number; cells: Cells }[]) => {
     const keyed = changes.map(({ row, cells }): [string, Cells] => [keyOf(row), cells]);
     setSent((before) =>
       keyed.reduce((all, [key, cells]) => ({ ...all, [key]: { ...all[key], ...cells } }), before),
     );
-    queue.current = queue.current.then(async () => {
+    void inTurn(async () => {
       const typed = changes.map(({ row, cells }) => {
         // A row that was new when it was typed may be a wire by now.
         const wire = latest.current[row]?.wire;

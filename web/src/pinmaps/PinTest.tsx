@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { useState } from "react";
+import { readDecimal } from "../shared/decimal";
 import { Action, Field, PanelTitle } from "../shared/Panel";
 import { changePin, unmeasured, type PinMap } from "./map";
 
@@ -107,8 +108,8 @@ function OhmsField({
   onValue: (ohms: number | null) => void;
 }) {
   const [text, setText] = useState(value === null ? "" : String(value));
-  const ohms = text.trim() === "" ? null : Number(text.replace(",", "."));
-  const wrong = ohms !== null && !(ohms >= 0);
+  const ohms = readDecimal(text);
+  const wrong = ohms === undefined || (ohms !== null && ohms < 0);
   return (
     <Flex alignItems="center" gap={1}>
       <Field

@@ -5,6 +5,7 @@ import { NumberField } from "../bench/NumberField";
 import type { Person } from "../bench/recording";
 import { api, type Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
+import { readDecimal } from "../shared/decimal";
 import { DialogFrame } from "../shared/DialogFrame";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import { itemFields, itemOf, valueAt, type ItemField } from "./itemFields";
@@ -126,7 +127,7 @@ function OneField({
                 ? event.target.value
                     .split(/[\s;]+/)
                     .filter(Boolean)
-                    .map((part) => Number(part.replace(",", ".")))
+                    .map((part) => readDecimal(part) ?? NaN)
                 : event.target.value,
             )
           }

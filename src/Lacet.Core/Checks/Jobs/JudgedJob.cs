@@ -14,6 +14,7 @@ public sealed class JudgedJob
     private readonly Dictionary<(Guid Wire, EndSide Side), EndJudgement> _ends = [];
     private readonly Dictionary<Subject, IReadOnlyList<JobFinding>> _found = [];
 
+    private readonly EndJudge _judge;
     private IReadOnlySet<Guid> _redone;
 
     /// <summary>
@@ -22,7 +23,7 @@ public sealed class JudgedJob
     /// </summary>
     public JudgedJob(Job job, IReadOnlySet<Guid>? redone = null)
     {
-        (Job, _redone) = (job, redone ?? new HashSet<Guid>());
+        (Job, _judge, _redone) = (job, new EndJudge(job), redone ?? new HashSet<Guid>());
         var reach = new Reach(job);
         reach.Everything();
         Judge(reach.Subjects);
@@ -145,6 +146,7 @@ public sealed class JudgedJob
 
     private void Judge(IReadOnlyCollection<Subject> subjects)
     {
+        _judge.Changed();
         foreach (var subject in subjects)
         {
             if (subject.Scope == CheckScope.End)
@@ -171,7 +173,7 @@ public sealed class JudgedJob
         var key = (subject.Id, subject.Side);
         if (Job.Wires.TryGetValue(subject.Id, out var wire) && !wire.Retired)
         {
-            _ends[key] = EndJudgement.Of(Job, new(wire, subject.Side), _redone.Contains(wire[subject.Side].Id));
+            _ends[key] = _judge.Judge(new(wire, subject.Side), _redone.Contains(wire[subject.Side].Id));
         }
         else
         {
