@@ -90,6 +90,7 @@ export const api = {
   tables: () => take(http.GET("/api/reference")),
   table: (table: string) => take(http.GET("/api/reference/{table}", { params: { path: { table } } })),
   wrench: (body: Schemas["WrenchRequest"]) => take(http.POST("/api/bench/wrench", { body })),
+  usualBelt: () => take(http.GET("/api/bench/belt")),
   belt: (body: Schemas["BeltedTool"]) => take(http.POST("/api/bench/belt", { body })),
   starters: () => take(http.GET("/api/bench/starters")),
   rack: (build: Schemas["Build"]) => take(http.GET("/api/conductors", { params: { query: { build } } })),

@@ -9,8 +9,19 @@ namespace Lacet.Core.Cords;
 /// <param name="CaseVolts">From the case to anything earthed, V.</param>
 /// <param name="TouchMilliamps">What flows through whoever bridges them, mA: what the capacitors let through.</param>
 /// <param name="BetweenCasesVolts">Between two such cases plugged in opposite ways, V.</param>
-public sealed record CaseVoltage(double CaseVolts, double TouchMilliamps, double BetweenCasesVolts)
+/// <param name="Says">Why it stands there.</param>
+/// <param name="Caution">What nobody does about it, and what is done.</param>
+public sealed record CaseVoltage(
+    double CaseVolts,
+    double TouchMilliamps,
+    double BetweenCasesVolts,
+    string Says,
+    string Caution
+)
 {
+    private const string NeverLift =
+        "Never cut or lift an earth to be rid of a hum or a trip. A case that tickles goes out of use until its earth is found and mended.";
+
     /// <summary>
     /// A mains filter’s usual capacitor from a conductor to the case, nF (common practice, from memory); one that
     /// failed open has none.
@@ -48,12 +59,33 @@ public sealed record CaseVoltage(double CaseVolts, double TouchMilliamps, double
         var (line, neutral) = reversed ? (neutralNanofarads, lineNanofarads) : (lineNanofarads, neutralNanofarads);
         if (earthed)
         {
-            return new(0, 0, 0);
+            return new(
+                0,
+                0,
+                0,
+                "With its earth whole the case stands at earth, and what the capacitors let through flows off by it.",
+                NeverLift
+            );
         }
 
         // Touched, the case is at earth, and all that the line's capacitor lets through flows through the hand.
         var touch = 2 * Math.PI * hertz * line * 1e-9 * volts * 1000;
-        return new(Case(line, neutral), touch, Math.Abs(Case(line, neutral) - Case(neutral, line)));
+        return new(
+            Case(line, neutral),
+            touch,
+            Math.Abs(Case(line, neutral) - Case(neutral, line)),
+            (line, neutral) switch
+            {
+                (0, 0) => "With both capacitors gone nothing holds the case anywhere; it is still not earthed.",
+                (0, _) or (_, 0) =>
+                    "With one capacitor gone the other alone sets the case: it stands at line or at neutral, by which way round it is plugged. Two such cases side by side, one swapped, shock between them.",
+                _ when Math.Abs(line - neutral) < 0.2 * Math.Max(line, neutral) =>
+                    "The two capacitors share the voltage evenly, and the case stands where they meet: about half. It tickles, and shocks whoever holds something earthed as well.",
+                _ =>
+                    "The two capacitors divide the voltage, and the case stands where they meet. It shocks whoever holds something earthed as well.",
+            },
+            NeverLift
+        );
     }
 
     private static void Hold(bool holds, string field, string says)

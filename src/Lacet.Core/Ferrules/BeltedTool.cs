@@ -21,6 +21,10 @@ public sealed record BeltedTool(
     double BeltedPrice = 0.12
 )
 {
+    /// <summary>What it is good for, in a sentence (common practice).</summary>
+    public const string Says =
+        "A tool that strips, cuts and crimps belted ferrules works about three times as fast as loose ones (22–14 AWG, 50 to a belt). Prices in your own currency.";
+
     /// <summary>Belts are made for 22 to 14 AWG, 50 to a belt (common practice).</summary>
     public static bool Takes(Area ferrule) => ferrule.SquareMillimetres is >= 0.34 and <= 2.5;
 

@@ -29,6 +29,9 @@ internal static class BenchEndpoints
             .MapPost("/wrench", Wrench)
             .WithSummary("What a torque wrench with an adapter is set to")
             .ProducesInputProblems();
+        bench
+            .MapGet("/belt", () => TypedResults.Ok(new UsualBelt(new BeltedTool(), BeltedTool.Says)))
+            .WithSummary("What a belted ferrule tool and its ferrules usually cost and save");
         bench.MapPost("/belt", Belt).WithSummary("From which count a belted ferrule tool pays").ProducesInputProblems();
         bench
             .MapPost("/compare", Compare)

@@ -132,6 +132,11 @@ public sealed record WrenchRequest(double TargetNm, double LeverMm, double Adapt
 /// <param name="Says">Why, in a sentence.</param>
 public sealed record WrenchAnswer(Readout SetTo, double Factor, string Says);
 
+/// <summary>What a belted ferrule tool usually costs and saves, to begin from.</summary>
+/// <param name="Usual">Prices and times.</param>
+/// <param name="Says">What it is good for.</param>
+public sealed record UsualBelt(BeltedTool Usual, string Says);
+
 /// <summary>From which count a belted ferrule tool pays.</summary>
 /// <param name="Count">Ends; null where it never does.</param>
 /// <param name="Says">In a sentence.</param>

@@ -32,7 +32,8 @@ public sealed record RecordItem(
     ParkReason? Park,
     ContinuityRecordDocument? Continuity,
     IReadOnlyList<ClockOddity> Clock,
-    string? Damage
+    string? Damage,
+    string? Says
 );
 
 /// <summary>A page of the Log.</summary>

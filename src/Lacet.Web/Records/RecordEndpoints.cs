@@ -128,7 +128,8 @@ internal static class RecordEndpoints
                 null,
                 null,
                 [],
-                damage ?? "This event cannot be read."
+                damage ?? "This event cannot be read.",
+                null
             );
         }
 
@@ -158,7 +159,8 @@ internal static class RecordEndpoints
             recorded.Park,
             recorded.Continuity,
             recorded.Clock ?? [],
-            damage
+            damage,
+            recorded.Says()
         );
     }
 }

@@ -35,9 +35,7 @@ internal static class SpliceEndpoints
             .WithSummary("The same ends in a usual connector of each kind, in theirs where that is of it")
             .ProducesInputProblems();
         splices
-            .MapGet("/hand", (QueryWord<Lead>? lead = null) =>
-                TypedResults.Ok(HandFormDocument.All(lead.Unit()))
-            )
+            .MapGet("/hand", (QueryWord<Lead>? lead = null) => TypedResults.Ok(HandFormDocument.All(lead.Unit())))
             .WithSummary("The hand splices of the trade, drawn")
             .ProducesInputProblems();
         splices

@@ -573,7 +573,25 @@ public sealed class CordTests
         Assert.Equal(120, CaseVoltage.Of(120, 60, 4.7, 0, false, false).CaseVolts);
         Assert.Equal(0, CaseVoltage.Of(120, 60, 4.7, 0, false, reversed: true).CaseVolts);
         Assert.Equal(120, CaseVoltage.Of(120, 60, 4.7, 0, false, false).BetweenCasesVolts);
-        Assert.Equal(new CaseVoltage(0, 0, 0), CaseVoltage.Of(120, 60, 4.7, 0, earthed: true, reversed: false));
+        var whole = CaseVoltage.Of(120, 60, 4.7, 0, earthed: true, reversed: false);
+        Assert.Equal((0, 0, 0), (whole.CaseVolts, whole.TouchMilliamps, whole.BetweenCasesVolts));
+        Assert.StartsWith("With its earth whole", whole.Says, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "With one capacitor gone",
+            CaseVoltage.Of(120, 60, 4.7, 0, false, false).Says,
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith(
+            "The two capacitors share",
+            CaseVoltage.Of(120, 60, 4.7, 4.7, false, false).Says,
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith(
+            "The two capacitors divide",
+            CaseVoltage.Of(120, 60, 4.7, 1, false, false).Says,
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith("Never cut or lift an earth", whole.Caution, StringComparison.Ordinal);
         Assert.Throws<ImpossibleInputException>(() => CaseVoltage.Of(120, 60, -1, 0, false, false));
     }
 

@@ -735,7 +735,27 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What a belted ferrule tool and its ferrules usually cost and save */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["UsualBelt"];
+                    };
+                };
+            };
+        };
         put?: never;
         /** From which count a belted ferrule tool pays */
         post: {
@@ -6046,6 +6066,10 @@ export interface components {
              * @description Between two such cases plugged in opposite ways, V.
              */
             betweenCasesVolts: number;
+            /** @description Why it stands there. */
+            says: string;
+            /** @description What nobody does about it, and what is done. */
+            caution: string;
         };
         CellCorrection: {
             /** Format: int32 */
@@ -8471,6 +8495,7 @@ export interface components {
             continuity: null | components["schemas"]["ContinuityRecordDocument"];
             clock: components["schemas"]["ClockOddity"][];
             damage: null | string;
+            says: null | string;
         };
         RecordPage: {
             items: components["schemas"]["RecordItem"][];
@@ -9192,6 +9217,10 @@ export interface components {
         };
         /** @enum {unknown} */
         UnitSystem: "metric" | "imperial" | null;
+        UsualBelt: {
+            usual: components["schemas"]["BeltedTool"];
+            says: string;
+        };
         /** @description A row of the table "boxes". */
         UsualBox: {
             /** @description Its face and depth. */

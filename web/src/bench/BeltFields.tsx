@@ -1,6 +1,6 @@
 import { Box, chakra, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { api } from "../client";
+import { api, type Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { NumberField } from "./NumberField";
 
@@ -8,15 +8,9 @@ const Summary = chakra("summary", {
   base: { minH: "44px", display: "flex", alignItems: "center", cursor: "pointer", color: "copper" },
 });
 
-const first = {
-  toolPrice: 600,
-  hourlyWage: 45,
-  looseSeconds: 45,
-  beltedSeconds: 15,
-  loosePrice: 0.03,
-  beltedPrice: 0.12,
-};
-const fields: [keyof typeof first, string][] = [
+type Prices = Required<Schemas["BeltedTool"]>;
+
+const fields: [keyof Prices, string][] = [
   ["toolPrice", "Tool costs more"],
   ["hourlyWage", "An hour of work"],
   ["looseSeconds", "Loose, s an end"],
@@ -27,10 +21,13 @@ const fields: [keyof typeof first, string][] = [
 
 /** From which count a strip-cut-crimp tool with belted ferrules pays, at prices and times of one's own. */
 export function BeltFields() {
-  const [prices, setPrices] = useRemembered("belt", first);
+  const usual = useQuery({ queryKey: ["belt", "usual"], queryFn: api.usualBelt, staleTime: Infinity });
+  const [own, setOwn] = useRemembered<Partial<Prices>>("belt", {});
+  const prices = { ...usual.data?.usual, ...own } as Prices;
   const answer = useQuery({
     queryKey: ["belt", prices],
     queryFn: () => api.belt(prices),
+    enabled: usual.data !== undefined,
     placeholderData: (before) => before,
   });
   return (
@@ -41,17 +38,16 @@ export function BeltFields() {
           <NumberField
             key={member}
             label={label}
-            value={prices[member]}
-            onChange={(value) => value !== null && setPrices({ ...prices, [member]: value })}
+            value={prices[member] ?? null}
+            onChange={(value) => value !== null && setOwn({ ...own, [member]: value })}
           />
         ))}
       </Grid>
-      <Box role="status" mt={1} fontWeight={600} color={answer.error ? "stop" : undefined}>
-        {answer.error ? answer.error.message : answer.data?.says}
+      <Box role="status" mt={1} fontWeight={600} color={(answer.error ?? usual.error) ? "stop" : undefined}>
+        {(answer.error ?? usual.error)?.message ?? answer.data?.says}
       </Box>
       <Box color="ink.soft" fontSize="15px">
-        A tool that strips, cuts and crimps belted ferrules works about three times as fast as loose ones
-        (22–14 AWG, 50 to a belt). Prices in your own currency.
+        {usual.data?.says}
       </Box>
     </details>
   );

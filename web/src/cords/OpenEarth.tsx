@@ -94,16 +94,9 @@ export function OpenEarth() {
             filter={fault.filter}
             volts={found.caseVolts}
           />
-          <Box mt={2}>
-            {!fault.open
-              ? "With its earth whole the case stands at earth, and what the capacitors let through flows off by it."
-              : fault.filter === "both"
-                ? "The two capacitors share the voltage evenly, and the case stands where they meet: about half. It tickles, and shocks whoever holds something earthed as well."
-                : "With one capacitor gone the other alone sets the case: it stands at line or at neutral, by which way round it is plugged. Two such cases side by side, one swapped, shock between them."}
-          </Box>
+          <Box mt={2}>{found.says}</Box>
           <Box mt={2} color="caution">
-            Never cut or lift an earth to be rid of a hum or a trip. A case that tickles goes out of use until
-            its earth is found and mended.
+            {found.caution}
           </Box>
         </Panel>
       )}

@@ -12,7 +12,6 @@ import { Link } from "react-router";
 import { SimulatedBadge } from "../bench/Driver";
 import { sayLanding } from "../bench/benchState";
 import { named, type Schemas } from "../client";
-import { parkReasons, sayRework } from "../rework/words";
 import { Action, Panel } from "../shared/Panel";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { WindowBar } from "../shared/WindowBar";
@@ -51,31 +50,6 @@ const ToWire = chakra(Link, {
 });
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
-
-/** A test of a pin map in a sentence. */
-function sayTest({ readings }: Schemas["ContinuityRecordDocument"]) {
-  const failed = readings.filter(({ isWhole }) => !isWhole);
-  const each = failed.map(
-    ({ pin, terminal, ohms }) =>
-      `pin ${pin} to ${terminal} ${ohms === null ? "has no reading" : `reads ${ohms} Ω`}`,
-  );
-  return (
-    [`Pin map tested: ${readings.length - failed.length} of ${readings.length} pins pass`, ...each].join(
-      "; ",
-    ) + "."
-  );
-}
-
-const sayHappened = (item: Item, kind: NonNullable<Item["kind"]>): string =>
-  ({
-    check: "A landed end was looked at and tugged.",
-    "sign-off": "Signed for by another.",
-    withdrawal: "An earlier event was taken back.",
-    termination: "",
-    rework: item.rework ? sayRework(item.rework) : "",
-    continuity: item.continuity ? sayTest(item.continuity) : "",
-    park: item.park ? `Set aside: ${parkReasons[item.park]}.` : "",
-  })[kind];
 
 /** One event, judged against the windows that it was made to. */
 export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => void) | null }) {
@@ -117,7 +91,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             <Torque made={made} />
           </>
         ) : (
-          <Box gridColumn={{ md: "2 / span 2" }}>{item.kind ? sayHappened(item, item.kind) : null}</Box>
+          <Box gridColumn={{ md: "2 / span 2" }}>{item.says}</Box>
         )}
         <Flex justifyContent={{ md: "flex-end" }} alignItems="start" flexWrap="wrap">
           {item.subject.job && item.subject.wire && (

@@ -37,10 +37,3 @@ export const verdicts: Record<Schemas["FaultVerdict"], { word: string; colour: s
   "put-right": { word: "Put it right", colour: "caution" },
   "cut-back": { word: "Cut it back", colour: "stop" },
 };
-
-/** A rework as the Log says it. */
-export function sayRework({ faults: found, damaged, strands, verdict }: Schemas["ReworkRecordDocument"]) {
-  const lost = `${damaged} ${strands ? `of ${strands} ` : ""}strands lost`;
-  const all = found.map((fault) => (fault === "strands-cut" ? lost : faults[fault].toLowerCase())).join(", ");
-  return `${all.charAt(0).toUpperCase()}${all.slice(1)}: ${verdicts[verdict].word.toLowerCase()}.`;
-}
