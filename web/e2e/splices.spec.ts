@@ -131,7 +131,7 @@ test("a connector is put on the Shelf with what holds it, and is chosen from the
   await dialog.getByLabel("Sealed, for wet places").check();
   await dialog.getByRole("button", { name: "Put it there" }).click();
   // Nothing typed is lost by what is wrong.
-  await expect(dialog.getByRole("alert")).toContainText("from the smallest");
+  await expect(dialog.getByRole("alert")).toContainText("the least first");
   await dialog.getByLabel("Least, mm²").fill("1.3");
   await dialog.getByRole("button", { name: "Put it there" }).click();
   await expect(page.locator(`[data-code=${code}]`)).toContainText("sealed");

@@ -10,7 +10,7 @@ namespace Lacet.Exchange.Import;
 /// <summary>
 /// What a wire list would do to a job: parts that are new, changed, taken out; everything else is left as it is.
 /// </summary>
-public sealed class ListPlan
+public sealed partial class ListPlan
 {
     private readonly Dictionary<string, Enclosure> _enclosures;
     private readonly Dictionary<(Guid Enclosure, string Name), Device> _devices;
@@ -204,118 +204,6 @@ public sealed class ListPlan
             Ferrule = wire.Ferrule ?? (wire.SaidBare ? null : end.Ferrule),
             SaidBare = wire.SaidBare || (end.SaidBare && wire.Ferrule is null),
         };
-
-    private JobLanding Landing(ListedEnd at)
-    {
-        var enclosure = Enclosure(at.Enclosure ?? _options.Enclosure.Trim());
-        _named.Add(enclosure.Id);
-        var device = at.Device is { } name ? Device(enclosure.Id, name, at) : null;
-        var key = (enclosure.Id, at.Name.ToUpperInvariant());
-        var there = _landings.GetValueOrDefault(key);
-        var landing = (
-            there
-            ?? new JobLanding(_newId(), enclosure.Id, at.Name)
-            {
-                Order = Next(EntityKind.Landing),
-                DeviceId = device?.Id,
-            }
-        );
-        // What is known of a landing is not overwritten by what a list happens to call it.
-        if (landing is { Landing: null, Splice: null })
-        {
-            landing = landing with { Landing = Read(at.Landing), ShelfId = at.Landing?.Id, Splice = at.Splice };
-        }
-
-        landing = landing with
-        {
-            Identity = landing.Identity == TerminalIdentity.None ? at.Identity : landing.Identity,
-            Side = landing.Side == DeviceSide.None ? at.Side : landing.Side,
-            Half = landing.Half == DeviceHalf.None ? at.Half : landing.Half,
-        };
-        Keep(_landings, key, landing);
-        return landing;
-    }
-
-    // A list repeats itself, and so one landing stands for many.
-    private readonly Dictionary<LandingDocument, Landing> _read = new(ReferenceEqualityComparer.Instance);
-
-    private Landing? Read(LandingDocument? listed)
-    {
-        if (listed is null)
-        {
-            return null;
-        }
-
-        if (!_read.TryGetValue(listed, out var landing))
-        {
-            _read.Add(listed, landing = listed.Read());
-        }
-
-        return landing;
-    }
-
-    private Device Device(Guid enclosure, string name, ListedEnd at)
-    {
-        var key = (enclosure, name.ToUpperInvariant());
-        var device = _devices.GetValueOrDefault(key)
-            ?? new Device(_newId(), enclosure, name, DeviceType.Block)
-            {
-                Order = Next(EntityKind.Device),
-                Outlets = at.Outlets ?? 2,
-            };
-        device = device with
-        {
-            Type = device.Type == DeviceType.Block ? at.Type ?? DeviceType.Block : device.Type,
-            RatingAmps = device.RatingAmps ?? at.RatingAmps,
-        };
-        Keep(_devices, key, device);
-        return device;
-    }
-
-    private Enclosure Enclosure(string name)
-    {
-        if (!_enclosures.TryGetValue(name, out var enclosure))
-        {
-            enclosure = new Enclosure(_newId(), name, default) { Order = Next(EntityKind.Enclosure) };
-        }
-
-        Keep(_enclosures, name, enclosure);
-        return enclosure;
-    }
-
-    private Circuit Circuit(ListedWire wire)
-    {
-        var name = wire.Circuit!;
-        var circuit = _circuits.GetValueOrDefault(name)
-            ?? new Circuit(_newId(), name) { Order = Next(EntityKind.Circuit) };
-        circuit = circuit with
-        {
-            OcpdAmps = wire.BreakerAmps ?? circuit.OcpdAmps,
-            Volts = wire.Volts ?? circuit.Volts,
-            LoadAmps = wire.LoadAmps ?? circuit.LoadAmps,
-        };
-        Keep(_circuits, name, circuit);
-        return circuit;
-    }
-
-    /// <summary>The revision of a drawing is that of every enclosure in the list.</summary>
-    private void Revise()
-    {
-        foreach (var enclosure in _enclosures.Values.Where(e => _named.Contains(e.Id)).ToList())
-        {
-            Keep(
-                _enclosures,
-                enclosure.Name,
-                enclosure with
-                {
-                    Drawing = string.IsNullOrWhiteSpace(_options.Drawing) ? enclosure.Drawing : _options.Drawing.Trim(),
-                    Revision = string.IsNullOrWhiteSpace(_options.Revision)
-                        ? enclosure.Revision
-                        : _options.Revision.Trim(),
-                }
-            );
-        }
-    }
 
     private bool IsInNamed(JobWire wire) =>
         new[] { wire.A, wire.B }.Any(e =>

@@ -1,0 +1,105 @@
+using Lacet.Core.Checks;
+using Lacet.Core.Checks.Jobs;
+using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
+using Lacet.Core.Records;
+using Lacet.Exchange;
+using Lacet.Exchange.Documents;
+using Lacet.Exchange.Jobs;
+using Lacet.Store;
+using Lacet.Web.Http;
+using Lacet.Workshop.Jobs;
+using Lacet.Workshop.Lists;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Lacet.Web.Jobs;
+
+/// <content>Commands.</content>
+internal static partial class JobEndpoints
+{
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Command(
+        Guid id,
+        NewCommand request,
+        JobEditor editor,
+        CancellationToken cancellation
+    ) =>
+        Answers.Of(
+            await editor.ChangeAsync(
+                id,
+                request.Id,
+                request.PersonId,
+                job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes),
+                cancellation,
+                asked: request.Changes
+            )
+        );
+
+    private static async Task<Results<Ok<CommandPage>, ProblemHttpResult>> Commands(
+        Guid id,
+        JobsTable jobs,
+        long? before = null,
+        int limit = 50
+    )
+    {
+        if (!await jobs.ExistsAsync(id))
+        {
+            return Answers.NoJob();
+        }
+
+        var rows = await jobs.CommandsAsync(id, before ?? long.MaxValue, Endpoints.CheckedLimit(limit, 200));
+        return TypedResults.Ok(
+            new CommandPage(
+                [
+                    .. rows.Select(r => new CommandItem(
+                        r.Id,
+                        r.Sequence,
+                        r.Person,
+                        r.At,
+                        r.Says,
+                        r.Undoes,
+                        r.Undone,
+                        r.Parts
+                    )),
+                ],
+                rows.Count == limit && rows[^1].Sequence > 1 ? rows[^1].Sequence : null
+            )
+        );
+    }
+
+    private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Undo(
+        Guid id,
+        Guid command,
+        UndoCommand by,
+        JobEditor editor,
+        CancellationToken cancellation
+    ) => Answers.Of(await editor.UndoAsync(id, command, by.PersonId, by.Id ?? Guid.CreateVersion7(), cancellation));
+
+    private static string? CheckedSays(string? says) =>
+        says is null || says.Trim().Length is > 0 and <= 200
+            ? says?.Trim()
+            : throw new ImpossibleInputException("says", "Say what it does in 1 to 200 characters, or leave it out.");
+
+    private static string Say(JobSession job, IReadOnlyList<PartChange> changes) =>
+        changes switch
+        {
+            [{ Put: { } put }] => $"{(job.Job.Find(put.Id) is null ? "Added" : "Changed")} {NameOf(put)}.",
+            [{ Remove: { } id }] => job.Job.Find(id) is { } part ? $"Took out {NameOf(part)}." : "Took something out.",
+            _ => $"Changed {changes.Count} things.",
+        };
+
+    private static string NameOf(JobPart part) =>
+        part switch
+        {
+            JobTitle => "the job",
+            Enclosure enclosure => enclosure.Name,
+            Device device => device.Name,
+            JobLanding landing => landing.Name,
+            Circuit circuit => $"circuit {circuit.Name}",
+            JobWire wire => $"wire {wire.Name}",
+            JobCord cord => $"cord {cord.Name}",
+            JobPinMap map => $"pin map {map.Map.Name}",
+            _ => "an accepted finding",
+        };
+}
