@@ -1,6 +1,5 @@
 using System.Runtime.CompilerServices;
 using Dapper;
-using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Microsoft.Data.Sqlite;
 

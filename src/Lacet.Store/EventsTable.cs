@@ -1,4 +1,3 @@
-using System.Runtime.CompilerServices;
 using Dapper;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;

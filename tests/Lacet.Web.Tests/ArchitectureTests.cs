@@ -6,7 +6,7 @@ using ArchUnitNET.xUnitV3;
 namespace Lacet.Web.Tests;
 
 /// <summary>Arrows run one way: Web → Workshop → Store, Exchange, Devices, Core; each of those → Core alone.</summary>
-public sealed class ArchitectureTests
+public sealed partial class ArchitectureTests
 {
     private static readonly Dictionary<string, string[]> May = new(StringComparer.Ordinal)
     {
@@ -48,6 +48,24 @@ public sealed class ArchitectureTests
         Assert.DoesNotContain(Assembly.Load("Lacet.Workshop").GetReferencedAssemblies(), a =>
             a.Name!.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || a.Name == "System.Net.Http"
         );
+
+    /// <summary>Tables are data, and a test may be as long as what it tells.</summary>
+    [Fact]
+    public void No_file_of_the_source_is_longer_than_300_lines() =>
+        Assert.Empty(
+            Directory
+                .EnumerateFiles(Repository.Of("src"), "*.cs", SearchOption.AllDirectories)
+                .Concat(Directory.EnumerateFiles(Repository.Of("web", "src"), "*.ts*", SearchOption.AllDirectories))
+                .Where(f => !Generated().IsMatch(f) && File.ReadLines(f).Count() > 300)
+                .Select(Path.GetFileName)
+        );
+
+    [System.Text.RegularExpressions.GeneratedRegex(
+        @"/(?:bin|obj|wwwroot|api)/|\.test\.tsx?$",
+        System.Text.RegularExpressions.RegexOptions.None,
+        1000
+    )]
+    private static partial System.Text.RegularExpressions.Regex Generated();
 
     /// <summary>What a build, a test or the demo writes there is left out of the repository.</summary>
     [Fact]

@@ -1,6 +1,4 @@
-using System.Text.RegularExpressions;
 using Lacet.Core.Quantities;
-using Lacet.Core.Reference;
 
 namespace Lacet.Core.Conductors;
 

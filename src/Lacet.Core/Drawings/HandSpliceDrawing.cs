@@ -1,5 +1,3 @@
-using Lacet.Core.Conductors;
-using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
 
 namespace Lacet.Core.Drawings;

@@ -1,4 +1,3 @@
-using Lacet.Core.Conductors;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.PinMaps;

@@ -1,13 +1,8 @@
 using System.Globalization;
 using Lacet.Core.Checks;
 using Lacet.Core.Checks.Jobs;
-using Lacet.Core.Circuits;
-using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
-using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Core.Recipes;
-using Lacet.Core.Splices;
 
 namespace Lacet.Core.Planning;
 

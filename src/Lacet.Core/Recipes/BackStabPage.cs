@@ -1,6 +1,5 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Landings;
-using Lacet.Core.Quantities;
 using Lacet.Core.Strip;
 
 namespace Lacet.Core.Recipes;

@@ -2,7 +2,6 @@ using Lacet.Core.Checks.End;
 using Lacet.Core.Conductors;
 using Lacet.Core.Hooks;
 using Lacet.Core.Landings;
-using Lacet.Core.Quantities;
 using Lacet.Core.Strip;
 
 namespace Lacet.Core.Recipes;

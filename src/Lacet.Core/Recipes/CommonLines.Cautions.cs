@@ -1,10 +1,7 @@
 using Lacet.Core.Checks.End;
-using Lacet.Core.Circuits;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
-using Lacet.Core.Pull;
 using Lacet.Core.Quantities;
-using Lacet.Core.Rework;
 using Lacet.Core.Strip;
 
 namespace Lacet.Core.Recipes;

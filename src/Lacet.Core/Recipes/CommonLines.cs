@@ -1,5 +1,4 @@
 using Lacet.Core.Checks.End;
-using Lacet.Core.Circuits;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
 using Lacet.Core.Pull;

@@ -1,7 +1,6 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
-using Lacet.Core.Quantities;
 using Lacet.Core.Strip;
 
 namespace Lacet.Core.Recipes;

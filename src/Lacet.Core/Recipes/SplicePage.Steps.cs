@@ -1,6 +1,5 @@
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
-using Lacet.Core.Pull;
 using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
 

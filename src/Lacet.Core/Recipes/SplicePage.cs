@@ -1,4 +1,3 @@
-using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
 using Lacet.Core.Pull;
 using Lacet.Core.Quantities;

@@ -1,8 +1,5 @@
-using System.Globalization;
-using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
-using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Import;

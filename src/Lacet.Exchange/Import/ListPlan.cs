@@ -1,9 +1,7 @@
 using System.Globalization;
 using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
-using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Import;
 

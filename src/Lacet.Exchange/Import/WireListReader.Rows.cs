@@ -1,7 +1,5 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
-using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Import;
 

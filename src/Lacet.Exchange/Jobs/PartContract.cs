@@ -1,4 +1,3 @@
-using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Lacet.Core.Conductors;
 using Lacet.Core.Ferrules;

@@ -2,7 +2,6 @@ using Lacet.Core.Circuits;
 using Lacet.Core.Conductors;
 using Lacet.Core.Cords;
 using Lacet.Core.Landings;
-using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Web.Http;

@@ -1,10 +1,8 @@
 using System.Text.Json;
-using Lacet.Core.Quantities;
 using Lacet.Exchange;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Web.Jobs;
-using Lacet.Web.People;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.People;
 using Lacet.Workshop.Records;

@@ -1,5 +1,4 @@
 using Lacet.Workshop;
-using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Http;

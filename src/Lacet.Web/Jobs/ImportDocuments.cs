@@ -1,6 +1,5 @@
 using Lacet.Core.Jobs;
 using Lacet.Exchange.Import;
-using Lacet.Web.Http;
 using Lacet.Workshop.Lists;
 
 namespace Lacet.Web.Jobs;

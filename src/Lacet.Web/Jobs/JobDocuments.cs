@@ -1,12 +1,9 @@
-using System.Text.Json.Serialization;
 using Lacet.Core.Checks;
 using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Records;
 

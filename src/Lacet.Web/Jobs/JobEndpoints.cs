@@ -1,16 +1,11 @@
-using Lacet.Core.Checks;
-using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Core.Records;
 using Lacet.Exchange;
-using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
-using Lacet.Workshop.Lists;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 

@@ -1,9 +1,6 @@
 using System.Runtime.CompilerServices;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
-using Lacet.Exchange.Jobs;
-using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.Lists;
 using Microsoft.AspNetCore.Http.HttpResults;

@@ -1,10 +1,8 @@
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Jobs;
-using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 using Lacet.Core.Splices;
-using Lacet.Exchange.Jobs;
 using Lacet.Web.Splices;
 using Lacet.Workshop.Jobs;
 

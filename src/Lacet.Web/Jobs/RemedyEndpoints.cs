@@ -4,7 +4,6 @@ using Lacet.Core.Landings;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
 using Lacet.Web.Http;
 using Lacet.Workshop.Findings;
 using Lacet.Workshop.Jobs;

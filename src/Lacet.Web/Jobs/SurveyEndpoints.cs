@@ -5,8 +5,6 @@ using Lacet.Core.Landings;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
-using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.Findings;
 using Lacet.Workshop.Jobs;

@@ -1,5 +1,3 @@
-using System.Text.Json.Serialization;
-using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;

@@ -1,13 +1,8 @@
-using System.Runtime.CompilerServices;
-using System.Text.Json;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
-using Lacet.Core.Rework;
-using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Store;
 using Lacet.Web.Http;
-using Lacet.Web.People;
 using Lacet.Workshop.Records;
 using Microsoft.AspNetCore.Http.HttpResults;
 

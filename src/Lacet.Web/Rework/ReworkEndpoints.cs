@@ -1,7 +1,5 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
-using Lacet.Core.Recipes;
-using Lacet.Core.Rework;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Records;

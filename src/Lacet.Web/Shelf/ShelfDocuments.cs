@@ -1,7 +1,6 @@
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Shelf;
-using Lacet.Web.Http;
 
 namespace Lacet.Web.Shelf;
 

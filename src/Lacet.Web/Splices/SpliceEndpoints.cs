@@ -3,7 +3,6 @@ using Lacet.Core.Landings;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
-using Lacet.Exchange.Jobs;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
 using Lacet.Web.Http;

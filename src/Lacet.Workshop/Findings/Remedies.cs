@@ -1,7 +1,6 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Jobs;
 using Lacet.Workshop.Jobs;
 
 namespace Lacet.Workshop.Findings;

@@ -1,6 +1,5 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Workshop.Shelf;

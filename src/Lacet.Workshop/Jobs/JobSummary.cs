@@ -1,7 +1,5 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
-using Lacet.Core.Records;
-using Lacet.Exchange.Jobs;
 
 namespace Lacet.Workshop.Jobs;
 

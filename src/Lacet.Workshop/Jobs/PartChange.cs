@@ -1,5 +1,4 @@
 using Lacet.Core.Jobs;
-using Lacet.Exchange.Jobs;
 
 namespace Lacet.Workshop.Jobs;
 

@@ -1,5 +1,4 @@
 using Lacet.Core.Landings;
-using Lacet.Exchange.Documents;
 
 namespace Lacet.Workshop.Lists;
 

@@ -1,9 +1,7 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
-using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Workshop.Jobs;
 

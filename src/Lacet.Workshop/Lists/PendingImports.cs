@@ -1,6 +1,5 @@
 using System.Collections.Concurrent;
 using Lacet.Core.Quantities;
-using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Shelf;

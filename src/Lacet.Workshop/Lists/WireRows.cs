@@ -2,7 +2,6 @@ using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
-using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Shelf;

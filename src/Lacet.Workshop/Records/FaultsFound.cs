@@ -1,5 +1,4 @@
 using Lacet.Core.Landings;
-using Lacet.Core.Rework;
 
 namespace Lacet.Workshop.Records;
 

@@ -1,15 +1,9 @@
-using System.Text.Json;
-using Lacet.Core.Checks.End;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
-using Lacet.Core.Recipes;
 using Lacet.Core.Records;
 using Lacet.Core.Rework;
-using Lacet.Exchange;
 using Lacet.Exchange.Documents;
-using Lacet.Exchange.Jobs;
-using Lacet.Store;
 using Lacet.Workshop.Jobs;
 
 namespace Lacet.Workshop.Records;

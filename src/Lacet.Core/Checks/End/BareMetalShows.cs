@@ -1,4 +1,3 @@
-using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.End;
