@@ -3,6 +3,35 @@ namespace Lacet.Web.Tests;
 /// <summary>Changes of a job over HTTP: typed, all or none, in conflict, undone, told to open pages.</summary>
 public sealed class JobCommandTests
 {
+    /// <summary>A member that is typed wrong is named, and the nearest one that can be written: not one that is computed.</summary>
+    [Theory]
+    [InlineData("lenghtMm", "lengthMm")]
+    [InlineData("length", "lengthMm")]
+    [InlineData("colur", "colour")]
+    public async Task A_member_that_a_part_does_not_have_is_refused_with_the_nearest_it_has(
+        string typed,
+        string nearest
+    )
+    {
+        await using var bench = await JobBench.StartAsync();
+        var job = await bench.JobAsync();
+        var put = new Dictionary<string, object>(StringComparer.Ordinal)
+        {
+            ["part"] = "wire",
+            ["id"] = Guid.NewGuid(),
+            ["name"] = "1",
+            ["a"] = new { id = Guid.NewGuid() },
+            ["b"] = new { id = Guid.NewGuid() },
+            [typed] = 1,
+        };
+        var (status, problem) = await bench.CommandAsync(job, new { put, version = 0 });
+        Assert.Equal(HttpStatusCode.BadRequest, status);
+        Assert.Equal(
+            $"“{typed}” is no member here. The nearest is {nearest}.",
+            problem.GetProperty("detail").GetString()
+        );
+    }
+
     [Fact]
     public async Task Rows_are_typed_read_as_people_write_and_undone()
     {

@@ -60,15 +60,16 @@ public sealed partial class ListPlan
     {
         var key = (enclosure, name.ToUpperInvariant());
         var device = _devices.GetValueOrDefault(key)
-            ?? new Device(_newId(), enclosure, name, DeviceType.Block)
-            {
-                Order = Next(EntityKind.Device),
-                Outlets = at.Outlets ?? 2,
-            };
+            ?? new Device(_newId(), enclosure, name, DeviceType.Block) { Order = Next(EntityKind.Device) };
         device = device with
         {
             Type = device.Type == DeviceType.Block ? at.Type ?? DeviceType.Block : device.Type,
             RatingAmps = device.RatingAmps ?? at.RatingAmps,
+            // A device that the list brings, or that nobody described, is what the list says, in whichever row.
+            Outlets =
+                device.Type == DeviceType.Block || !_before.ContainsKey(device.Id)
+                    ? at.Outlets ?? device.Outlets
+                    : device.Outlets,
         };
         Keep(_devices, key, device);
         return device;

@@ -82,12 +82,10 @@ internal static partial class Problems
     {
         var known = type is null
             ? []
-            : type.GetProperties(BindingFlags.Public | BindingFlags.Instance)
-                .Where(p =>
-                    p.GetCustomAttribute<System.Text.Json.Serialization.JsonIgnoreAttribute>()
-                        is not { Condition: System.Text.Json.Serialization.JsonIgnoreCondition.Always }
-                )
-                .Select(p => JsonNamingPolicy.CamelCase.ConvertName(p.Name))
+            : Exchange
+                .Json.Options.GetTypeInfo(type)
+                .Properties.Where(p => p.Set is not null)
+                .Select(p => p.Name)
                 .ToList();
         var near = known.MinBy(k => Distance.Distance(k.ToLowerInvariant(), name.ToLowerInvariant()));
         return near is null ? $"“{name}” is no member here." : $"“{name}” is no member here. The nearest is {near}.";

@@ -208,6 +208,21 @@ public sealed class ListPlanTests
         Assert.Equal("12", ((JobWire)plan.Put.Single()).Conductor!.Size.Name.Split(' ')[0]);
     }
 
+    /// <summary>How many plugs a device takes may stand in any of its rows; what somebody described stays.</summary>
+    [Fact]
+    public void A_single_receptacle_is_one_whichever_row_says_so()
+    {
+        string[] first = ["1", "R1:hot", "", "", "14", "", "", "", "", "", "", "", "", "", ""];
+        string[] second = ["2", "R1:neutral", "receptacle, single", "", "14", "", "", "", "", "", "", "", "", "", ""];
+        var parts = Start(first, second);
+        Assert.Equal((DeviceType.Receptacle, 1), (Receptacle(parts).Type, Receptacle(parts).Outlets));
+        Assert.Equal(1, Receptacle([.. Plan(Start(first), second).Put]).Outlets);
+        second[2] = "receptacle, duplex";
+        Assert.DoesNotContain(Plan(parts, first, second).Put, p => p is Device);
+
+        static Device Receptacle(IEnumerable<JobPart> of) => of.OfType<Device>().Single();
+    }
+
     [Fact]
     public void A_landing_that_nobody_described_takes_what_the_list_says()
     {
