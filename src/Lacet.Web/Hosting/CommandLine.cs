@@ -185,6 +185,7 @@ internal static class CommandLine
         }
 
         await using var app = Server.Build(options);
+        _ = Task.Run(app.MakeRoutesReady);
         await app.StartAsync();
         Console.WriteLine($"Lacet is at {app.Urls.First()}");
         await app.WaitForShutdownAsync();

@@ -36,6 +36,9 @@ internal static class Server
 
     internal static WebApplication Build(ServerOptions options, Action<WebApplicationBuilder>? adjust = null)
     {
+        // On the second core, while this one puts together what does not need it. It is waited for before anything
+        // else is opened, so that a folder that cannot be used is one sentence and not a stack of exceptions.
+        var database = IsDocumentBuild ? null : Task.Run(() => LacetDatabase.Open(options.DataFolder));
         var builder = WebApplication.CreateSlimBuilder(
             new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = FindWebRoot() }
         );
@@ -70,9 +73,9 @@ internal static class Server
         builder.Services.AddSingleton<Feed<DeviceEvent>>();
         builder.Services.AddSingleton<DeviceHub>();
         builder.Services.AddSingleton<MultimeterStandIn>();
-        if (!IsDocumentBuild)
+        if (database is not null)
         {
-            OpenDoors(builder.Services, options);
+            OpenDoors(builder.Services, options, database.GetAwaiter().GetResult());
         }
 
         adjust?.Invoke(builder);
@@ -91,6 +94,18 @@ internal static class Server
         app.MapPlaces();
         app.MapFrontEnd();
         return app;
+    }
+
+    /// <summary>
+    /// Reads what each route takes and answers, which is most of what the first request would wait for. Done beside the
+    /// start, on the second core; what it makes is thrown away, what it taught the runtime stays.
+    /// </summary>
+    internal static void MakeRoutesReady(this WebApplication app)
+    {
+        foreach (var source in ((IEndpointRouteBuilder)app).DataSources)
+        {
+            _ = source.Endpoints.Count;
+        }
     }
 
     /// <summary>The interface of each feature.</summary>
@@ -146,10 +161,8 @@ internal static class Server
     }
 
     /// <summary>The data folder, the port for tools, and whatever runs in the background.</summary>
-    private static void OpenDoors(IServiceCollection services, ServerOptions options)
+    private static void OpenDoors(IServiceCollection services, ServerOptions options, LacetDatabase database)
     {
-        // Opened now, so that a folder that cannot be used is one sentence and not a stack of exceptions.
-        var database = LacetDatabase.Open(options.DataFolder);
         services.AddSingleton(_ => database);
         services.Configure<DeviceOptions>(device =>
         {
