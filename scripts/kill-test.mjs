@@ -1,41 +1,15 @@
 // Kills the server while it stores, again and again on one data folder, and looks what is there afterwards: whatever was
 // acknowledged is there once, whatever was not is there whole or not at all. usage: kill-test.mjs PROGRAM [KILLS]
-import { spawn } from "node:child_process";
 import { randomUUID } from "node:crypto";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { call, record as recorded, start } from "./live-server.mjs";
 
 const [program, kills = "5"] = process.argv.slice(2);
 const folder = mkdtempSync(join(tmpdir(), "lacet-kill-"));
 const list = (wires) =>
   ["Wire;From;To;Size", ...Array.from({ length: wires }, (_, i) => `${i + 1};A/X1:${i};A/X2:${i};2,5`)].join("\r\n");
-
-function start() {
-  const server = spawn("dotnet", [program, "serve", "--port", "0", "--data", join(folder, "data")]);
-  return new Promise((resolve, reject) => {
-    let said = "";
-    server.stdout.on("data", (text) => {
-      said += text;
-      const address = /Lacet is at (\S+)/.exec(said)?.[1];
-      if (address) resolve({ server, address });
-    });
-    server.stderr.on("data", (text) => process.stderr.write(text));
-    server.on("exit", (code) => reject(new Error(`The server ended (${code}) before it answered.`)));
-  });
-}
-
-async function call(address, path, body, method = body ? "POST" : "GET") {
-  const text = typeof body === "string";
-  const answer = await fetch(address + path, {
-    method,
-    headers: body ? { "content-type": text ? "application/octet-stream" : "application/json" } : {},
-    body: body ? (text ? body : JSON.stringify(body)) : undefined,
-  });
-  const json = await answer.json();
-  if (!answer.ok) throw Object.assign(new Error(json.detail), { status: answer.status });
-  return json;
-}
 
 /** What was sent, and whether it was acknowledged. */
 const sent = { records: new Map(), wires: new Map(), lists: new Map() };
@@ -44,16 +18,7 @@ let job, person;
 async function record(address) {
   const id = randomUUID();
   sent.records.set(id, false);
-  await call(address, "/api/records", {
-    id,
-    device: "kill",
-    deviceSequence: sent.records.size,
-    personId: person,
-    claimedAt: new Date().toISOString(),
-    conductor: { size: "2.5 mm²", build: "fine-stranded" },
-    landing: { kind: "screw-clamp-block", leastMm2: 0.5, mostMm2: 4, stripDepthMm: 9, ferrule: "allowed" },
-    tightening: { method: "by-feel" },
-  });
+  await call(address, "/api/records", recorded(id, person, sent.records.size));
   sent.records.set(id, true);
 }
 
@@ -120,7 +85,7 @@ async function look(address) {
 
 try {
   for (let kill = 0; kill < Number(kills); kill++) {
-    const { server, address } = await start();
+    const { server, address } = await start(program, join(folder, "data"));
     if (!job) {
       person = (await call(address, "/api/people", { name: "Kill" })).id;
       job = randomUUID();
@@ -134,7 +99,7 @@ try {
     server.kill("SIGKILL");
     await Promise.all([gone, working]);
   }
-  const { server, address } = await start();
+  const { server, address } = await start(program, join(folder, "data"));
   await look(address);
   server.removeAllListeners("exit");
   server.kill("SIGTERM");

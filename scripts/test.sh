@@ -118,6 +118,7 @@ check "front end types" npm --prefix web run types
 check "front end lint" npm --prefix web run lint
 check "client as the HTTP interface has it" npm --prefix web run api:check
 check "killed while it stores" node scripts/kill-test.mjs "$program" 4
+check "nothing left to open" node scripts/descriptors-test.mjs "$program"
 check "the script's own edges" bash scripts/script-test.sh
 front_end_units
 unit_tests Lacet.Core.Tests

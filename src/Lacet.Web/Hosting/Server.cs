@@ -21,6 +21,8 @@ using Lacet.Workshop.Lists;
 using Lacet.Workshop.People;
 using Lacet.Workshop.Records;
 using Lacet.Workshop.Shelf;
+using Microsoft.AspNetCore.Connections;
+using Microsoft.AspNetCore.Server.Kestrel.Transport.Sockets;
 
 namespace Lacet.Web.Hosting;
 
@@ -46,9 +48,12 @@ internal static class Server
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Limits.MaxRequestBodySize = Endpoints.LargestBody;
-            kestrel.Limits.MaxConcurrentConnections = Limits.MostConnections;
             kestrel.AddServerHeader = false;
         });
+        builder.Services.AddSingleton<IConnectionListenerFactory>(services => new BoundedConnections(
+            ActivatorUtilities.CreateInstance<SocketTransportFactory>(services),
+            Limits.MostConnections(Limits.Descriptors())
+        ));
         builder.WebHost.UseUrls($"http://127.0.0.1:{options.Port}");
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
         // Without a built front end the interface still answers; the script builds it before it serves.

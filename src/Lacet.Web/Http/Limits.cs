@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Threading.RateLimiting;
 using Microsoft.AspNetCore.RateLimiting;
 
@@ -15,8 +16,34 @@ internal static class Limits
     /// <summary>Files that are read, each many times its size in memory.</summary>
     internal const string Uploads = "uploads";
 
-    /// <summary>Beyond it connections are closed: descriptors are left for the database.</summary>
-    internal const int MostConnections = 500;
+    /// <summary>
+    /// How many callers are taken at once; the others wait at the door. What the system lets this program hold open is
+    /// left for its own code (each library holds one), the database, the front end and tools first.
+    /// </summary>
+    internal static int MostConnections(int descriptors) =>
+        Math.Clamp(descriptors - KeptDescriptors, FewestConnections, WantedConnections);
+
+    /// <summary>How many files and sockets the system lets this program hold at once.</summary>
+    internal static int Descriptors()
+    {
+        const string named = "Max open files";
+        const string limits = "/proc/self/limits";
+        var line = File.Exists(limits)
+            ? File.ReadLines(limits).FirstOrDefault(l => l.StartsWith(named, StringComparison.Ordinal))
+            : null;
+        return int.TryParse(
+            line?[named.Length..].Split(' ', StringSplitOptions.RemoveEmptyEntries).First(),
+            NumberStyles.None,
+            CultureInfo.InvariantCulture,
+            out var most
+        )
+            ? most
+            : int.MaxValue;
+    }
+
+    private const int WantedConnections = 500;
+    private const int FewestConnections = 32;
+    private const int KeptDescriptors = 450;
 
     private const int MostStreams = 200;
     private const int MostUploads = 4;
