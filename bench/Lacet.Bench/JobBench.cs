@@ -119,35 +119,36 @@ internal static class JobBench
                 };
             }
 
-            var (a, b) = (Guid.NewGuid(), Guid.NewGuid());
-            yield return new JobLanding(a, enclosure, $"X1:{2 * i}")
-            {
-                Order = (2 * i) + 1,
-                DeviceId = device,
-                Landing = block,
-            };
-            yield return new JobLanding(b, enclosure, $"X1:{(2 * i) + 1}")
-            {
-                Order = (2 * i) + 2,
-                DeviceId = device,
-                Landing = block,
-            };
-            yield return new JobWire(
-                Guid.NewGuid(),
-                $"{i}",
-                new(Guid.NewGuid()) { LandingId = a },
-                new(Guid.NewGuid()) { LandingId = b }
-            )
-            {
-                Order = i + 1,
-                Conductor = wire[i % 7 == 0 ? 0 : 1],
-                Colour = new(i % 11 == 0 ? Hue.White : Hue.Black),
-                Function = WireFunction.Line,
-                CircuitId = circuit,
-                Length = new Length(4000),
-            };
+            var ends = (A: Guid.NewGuid(), B: Guid.NewGuid());
+            yield return Landing(ends.A, (2 * i) + 1);
+            yield return Landing(ends.B, (2 * i) + 2);
+            yield return Wire(i, ends, wire[i % 7 == 0 ? 0 : 1], circuit);
         }
+
+        JobLanding Landing(Guid id, int order) =>
+            new(id, enclosure, $"X1:{order - 1}")
+            {
+                Order = order,
+                DeviceId = device,
+                Landing = block,
+            };
     }
+
+    private static JobWire Wire(int i, (Guid A, Guid B) ends, Conductor conductor, Guid circuit) =>
+        new(
+            Guid.NewGuid(),
+            $"{i}",
+            new(Guid.NewGuid()) { LandingId = ends.A },
+            new(Guid.NewGuid()) { LandingId = ends.B }
+        )
+        {
+            Order = i + 1,
+            Conductor = conductor,
+            Colour = new(i % 11 == 0 ? Hue.White : Hue.Black),
+            Function = WireFunction.Line,
+            CircuitId = circuit,
+            Length = new Length(4000),
+        };
 
     private static void Import(int rows)
     {

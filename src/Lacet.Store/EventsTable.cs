@@ -26,21 +26,9 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
         database.WriteAsync<AppendedEvent>(
             async (connection, transaction) =>
             {
-                var id = added.Id;
-                var before = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Digest)?>(
-                    "SELECT sequence, request_digest FROM event WHERE id = @id",
-                    new { id },
-                    transaction
-                );
-                if (before is { } known)
+                if (await KnownAsync(connection, transaction, added) is { } known)
                 {
-                    var stored = await connection.QuerySingleAsync<Row>(
-                        Columns + "WHERE e.sequence = @sequence",
-                        new { sequence = known.Sequence },
-                        transaction
-                    );
-                    var same = string.Equals(known.Digest, added.RequestDigest, StringComparison.Ordinal);
-                    return same ? new(Appended.Repeated, stored.Read()) : new(Appended.Conflict, null);
+                    return known;
                 }
 
                 if (change is not null && await JobsTable.HasCommandAsync(connection, transaction, change.Command.Id))
@@ -61,49 +49,82 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
                     throw new ImpossibleInputException("corrects", "That event was taken back already.");
                 }
 
-                var last = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Hash)?>(
-                    "SELECT sequence, hash FROM event ORDER BY sequence DESC LIMIT 1",
-                    transaction: transaction
-                );
-                var sequence = (last?.Sequence ?? 0) + 1;
-                var bytes = added.Write(
-                    new(sequence, last?.Hash ?? Seal.Origin, await ClocksAsync(connection, transaction, added))
-                );
-                var hash = Seal.Of(bytes);
-                await connection.ExecuteAsync(
-                    """
-                    INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash, job, wire_end)
-                    VALUES (@sequence, @id, @RequestDigest, @corrects, @bytes, @hash, @Job, @End)
-                    """,
-                    new
-                    {
-                        sequence,
-                        id,
-                        added.RequestDigest,
-                        corrects,
-                        bytes,
-                        hash,
-                        added.Job,
-                        added.End,
-                    },
-                    transaction
-                );
+                var stored = await StoreAsync(connection, transaction, added);
                 var changed = change is null ? null : await jobs.ApplyAsync(connection, transaction, change);
-                return new(
-                    Appended.Stored,
-                    new StoredEvent
-                    {
-                        Id = added.Id,
-                        Sequence = sequence,
-                        Bytes = bytes,
-                        Hash = hash,
-                        Withdrawn = false,
-                    },
-                    changed
-                );
+                return new(Appended.Stored, stored, changed);
             },
             cancellation
         );
+
+    /// <summary>What became of an event that was sent before; null where it is new.</summary>
+    private static async Task<AppendedEvent?> KnownAsync(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        NewEvent added
+    )
+    {
+        var before = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Digest)?>(
+            "SELECT sequence, request_digest FROM event WHERE id = @id",
+            new { id = added.Id },
+            transaction
+        );
+        if (before is not { } known)
+        {
+            return null;
+        }
+
+        var stored = await connection.QuerySingleAsync<Row>(
+            Columns + "WHERE e.sequence = @sequence",
+            new { sequence = known.Sequence },
+            transaction
+        );
+        return string.Equals(known.Digest, added.RequestDigest, StringComparison.Ordinal)
+            ? new(Appended.Repeated, stored.Read())
+            : new(Appended.Conflict, null);
+    }
+
+    private static async Task<StoredEvent> StoreAsync(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        NewEvent added
+    )
+    {
+        var last = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Hash)?>(
+            "SELECT sequence, hash FROM event ORDER BY sequence DESC LIMIT 1",
+            transaction: transaction
+        );
+        var sequence = (last?.Sequence ?? 0) + 1;
+        var bytes = added.Write(
+            new(sequence, last?.Hash ?? Seal.Origin, await ClocksAsync(connection, transaction, added))
+        );
+        var hash = Seal.Of(bytes);
+        await connection.ExecuteAsync(
+            """
+            INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash, job, wire_end)
+            VALUES (@sequence, @id, @RequestDigest, @corrects, @bytes, @hash, @Job, @End)
+            """,
+            new
+            {
+                sequence,
+                added.Id,
+                added.RequestDigest,
+                added.Corrects,
+                bytes,
+                hash,
+                added.Job,
+                added.End,
+            },
+            transaction
+        );
+        return new()
+        {
+            Id = added.Id,
+            Sequence = sequence,
+            Bytes = bytes,
+            Hash = hash,
+            Withdrawn = false,
+        };
+    }
 
     /// <summary>
     /// What is odd about an event’s time beside those before it; and remembers it for those after it.

@@ -158,19 +158,7 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
         Guid? person
     )
     {
-        var before = (
-            edit.Id is { } id
-                ? await connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
-                    $"SELECT {Columns} FROM shelf_item WHERE id = @id",
-                    new { id },
-                    transaction
-                )
-                : await connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
-                    $"SELECT {Columns} FROM shelf_item WHERE kind = @Kind AND code = @Code",
-                    new { edit.Kind, edit.Code },
-                    transaction
-                )
-        );
+        var before = await BeforeAsync(connection, transaction, edit);
         if ((edit.Version is { } seen && before?.Version != seen) || (edit.Id is not null && before is null))
         {
             throw new ShelfConflictException(
@@ -189,21 +177,7 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
                 edit.Words,
                 (before?.Version ?? 0) + 1
             );
-            try
-            {
-                await connection.ExecuteAsync(
-                    "DELETE FROM shelf_item WHERE id = @id",
-                    new { id = after.Id },
-                    transaction
-                );
-                await InsertAsync(connection, transaction, after);
-            }
-            catch (SqliteException taken) when (taken.SqliteErrorCode == 19)
-            {
-                throw new ShelfConflictException(
-                    $"The code {edit.Code} is taken by another of its kind. Nothing was changed."
-                );
-            }
+            await ReplaceAsync(connection, transaction, after);
         }
         else if (before is not null)
         {
@@ -228,6 +202,42 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
             },
             transaction
         );
+    }
+
+    private static Task<ShelfItemRow?> BeforeAsync(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        ShelfEdit edit
+    ) =>
+        edit.Id is { } id
+            ? connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
+                $"SELECT {Columns} FROM shelf_item WHERE id = @id",
+                new { id },
+                transaction
+            )
+            : connection.QuerySingleOrDefaultAsync<ShelfItemRow>(
+                $"SELECT {Columns} FROM shelf_item WHERE kind = @Kind AND code = @Code",
+                new { edit.Kind, edit.Code },
+                transaction
+            );
+
+    private static async Task ReplaceAsync(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        ShelfItemRow after
+    )
+    {
+        try
+        {
+            await connection.ExecuteAsync("DELETE FROM shelf_item WHERE id = @id", new { id = after.Id }, transaction);
+            await InsertAsync(connection, transaction, after);
+        }
+        catch (SqliteException taken) when (taken.SqliteErrorCode == 19)
+        {
+            throw new ShelfConflictException(
+                $"The code {after.Code} is taken by another of its kind. Nothing was changed."
+            );
+        }
     }
 
     private static Task InsertAsync(SqliteConnection connection, SqliteTransaction transaction, ShelfItemRow row) =>

@@ -116,12 +116,18 @@ public sealed record CordChoice(
         int loaded,
         CordUse use,
         CordPractice practice
-    )
-    {
-        var advised = practice.DropAdvised(use);
-        Reason Because(string rule, Trust trust, string source, FormattableString text) =>
-            new(rule, ReadingName.Fit, trust, source, text);
-        yield return cords.Find(c => c.CarriesIt) is { } carries
+    ) =>
+        [
+            WhyThatThick(cords, amps, loaded, practice),
+            WhyThatShort(cords, length, practice, practice.DropAdvised(use)),
+            .. WhyNotThinner(cords, least, loaded, use, practice),
+        ];
+
+    private static Reason Because(string rule, Trust trust, string source, FormattableString text) =>
+        new(rule, ReadingName.Fit, trust, source, text);
+
+    private static Reason WhyThatThick(List<CordUnderLoad> cords, double amps, int loaded, CordPractice practice) =>
+        cords.Find(c => c.CarriesIt) is { } carries
             ? Because(
                 "cord-ampacity",
                 Trust.Standard,
@@ -134,7 +140,14 @@ public sealed record CordChoice(
                 practice.Source,
                 $"No cord of the table carries {amps:0.##} A with {loaded} loaded conductors."
             );
-        yield return cords.Find(c => c.DropsLittle) is { } little
+
+    private static Reason WhyThatShort(
+        List<CordUnderLoad> cords,
+        Length length,
+        CordPractice practice,
+        double advised
+    ) =>
+        cords.Find(c => c.DropsLittle) is { } little
             ? Because(
                 "cord-drop",
                 Trust.Standard,
@@ -147,6 +160,15 @@ public sealed record CordChoice(
                 practice.DropSource,
                 $"Every cord of the table loses more than {advised:0.#} % over {Metres(length)}: that is advice, and refuses none. Bring the socket nearer, or take the thickest."
             );
+
+    private static IEnumerable<Reason> WhyNotThinner(
+        List<CordUnderLoad> cords,
+        CordUnderLoad? least,
+        int loaded,
+        CordUse use,
+        CordPractice practice
+    )
+    {
         if (use != CordUse.Light)
         {
             yield return Because(

@@ -7,110 +7,127 @@ public sealed partial record ConductorClues
 {
     private ConductorCandidate? Judge(Conductor conductor, ConductorSize? printed)
     {
-        var (deviation, exact, why) = (0.0, false, new List<FormattableString>());
-        if (printed is not null)
-        {
-            if (printed != conductor.Size)
-            {
-                return null;
-            }
-
-            exact = true;
-            why.Add($"{conductor.Size.Name} is printed on it.");
-        }
-
-        if (Strands is { } strands)
-        {
-            if (BuildOf(strands) != conductor.Build)
-            {
-                return null;
-            }
-
-            if (StrandDiameter is { } strand)
-            {
-                var area = strands * Math.PI / 4 * strand.Millimetres * strand.Millimetres;
-                if (!Agrees(area, conductor.Size.Area.SquareMillimetres, 2 * CaliperError))
-                {
-                    return null;
-                }
-
-                exact = true;
-                why.Add($"{strands} of {strand.Millimetres:0.###} mm are {new Area(area)} of metal.");
-            }
-            else
-            {
-                why.Add($"{strands} wires: {Conductor.Say(conductor.Build)}.");
-            }
-        }
-        else if (StrandDiameter is { } one && !Counts(conductor, one))
+        var weighed = new Weighed();
+        if (
+            !BySize(conductor, printed, weighed)
+            || !ByStrands(conductor, weighed)
+            || !ByMetal(conductor, weighed)
+            || !ByInsulation(conductor, weighed)
+            || !ByHole(conductor, weighed)
+        )
         {
             return null;
-        }
-
-        if (BareDiameter is { } bare)
-        {
-            // A bundle is not round: a caliper squeezes it.
-            var error = conductor.Build == Build.Solid ? CaliperError : 2 * CaliperError;
-            if (!Agrees(bare.Millimetres, conductor.Diameter.Millimetres, error))
-            {
-                return null;
-            }
-
-            exact |= conductor.Build == Build.Solid && Strands == 1;
-            why.Add($"{Conductor.Say(conductor.Build)}, it is {conductor.Diameter:mm} over the metal.");
-        }
-
-        if (OverInsulation is { } over)
-        {
-            if (!Agrees(over.Millimetres, conductor.InsulationOuterDiameter.Millimetres, InsulationSpread))
-            {
-                return null;
-            }
-
-            why.Add($"Usual insulation makes it {conductor.InsulationOuterDiameter:mm} over all.");
-        }
-
-        if (StripperHole is { } hole)
-        {
-            // A hole is cut for a solid conductor, and for a stranded one the next stocked gauge smaller (common
-            // practice).
-            var fits = conductor.Build == Build.Solid ? hole : NextSmaller(hole);
-            if (fits != conductor.Size)
-            {
-                return null;
-            }
-
-            why.Add($"The hole marked {hole.Name} takes {conductor.Size.Name} {Conductor.Say(conductor.Build)}.");
         }
 
         return new(
             conductor,
             Insulation(),
-            exact && deviation < CaliperError ? Sureness.Sure
-                : exact ? Sureness.Likely
+            weighed.Exact && weighed.Deviation < CaliperError ? Sureness.Sure
+                : weighed.Exact ? Sureness.Likely
                 : Sureness.Possible,
-            deviation,
-            why
+            weighed.Deviation,
+            weighed.Why
         );
+    }
 
-        bool Agrees(double measured, double listed, double error)
+    private static bool BySize(Conductor conductor, ConductorSize? printed, Weighed weighed)
+    {
+        if (printed is null)
         {
-            var off = Math.Abs((measured / listed) - 1);
-            deviation = Math.Max(deviation, off);
-            return off <= error;
+            return true;
         }
 
-        bool Counts(Conductor of, Length strand)
+        weighed.Exact = true;
+        weighed.Why.Add($"{conductor.Size.Name} is printed on it.");
+        return printed == conductor.Size;
+    }
+
+    private bool ByStrands(Conductor conductor, Weighed weighed)
+    {
+        if (Strands is not { } strands)
         {
-            why.Add(
-                $"Count the strands: {of.Size.Name} {Conductor.Say(of.Build)} of {strand.Millimetres:0.###} mm has {Math.Round(of.Size.Area.SquareMillimetres / (Math.PI / 4 * strand.Millimetres * strand.Millimetres)):0}."
-            );
-            return of.Build switch
-            {
-                Build.Solid => Agrees(strand.Millimetres, of.Diameter.Millimetres, CaliperError),
-                Build.Stranded => Agrees(strand.Millimetres, of.StrandDiameter.Millimetres, CaliperError),
-                _ => false,
-            };
+            return StrandDiameter is not { } one || Counts(conductor, one, weighed);
+        }
+
+        if (BuildOf(strands) != conductor.Build)
+        {
+            return false;
+        }
+
+        if (StrandDiameter is not { } strand)
+        {
+            weighed.Why.Add($"{strands} wires: {Conductor.Say(conductor.Build)}.");
+            return true;
+        }
+
+        var area = strands * Math.PI / 4 * strand.Millimetres * strand.Millimetres;
+        weighed.Exact = true;
+        weighed.Why.Add($"{strands} of {strand.Millimetres:0.###} mm are {new Area(area)} of metal.");
+        return weighed.Agrees(area, conductor.Size.Area.SquareMillimetres, 2 * CaliperError);
+    }
+
+    private static bool Counts(Conductor of, Length strand, Weighed weighed)
+    {
+        weighed.Why.Add(
+            $"Count the strands: {of.Size.Name} {Conductor.Say(of.Build)} of {strand.Millimetres:0.###} mm has {Math.Round(of.Size.Area.SquareMillimetres / (Math.PI / 4 * strand.Millimetres * strand.Millimetres)):0}."
+        );
+        return of.Build switch
+        {
+            Build.Solid => weighed.Agrees(strand.Millimetres, of.Diameter.Millimetres, CaliperError),
+            Build.Stranded => weighed.Agrees(strand.Millimetres, of.StrandDiameter.Millimetres, CaliperError),
+            _ => false,
+        };
+    }
+
+    private bool ByMetal(Conductor conductor, Weighed weighed)
+    {
+        if (BareDiameter is not { } bare)
+        {
+            return true;
+        }
+
+        weighed.Exact |= conductor.Build == Build.Solid && Strands == 1;
+        weighed.Why.Add($"{Conductor.Say(conductor.Build)}, it is {conductor.Diameter:mm} over the metal.");
+        // A bundle is not round: a caliper squeezes it.
+        var error = conductor.Build == Build.Solid ? CaliperError : 2 * CaliperError;
+        return weighed.Agrees(bare.Millimetres, conductor.Diameter.Millimetres, error);
+    }
+
+    private bool ByInsulation(Conductor conductor, Weighed weighed)
+    {
+        if (OverInsulation is not { } over)
+        {
+            return true;
+        }
+
+        weighed.Why.Add($"Usual insulation makes it {conductor.InsulationOuterDiameter:mm} over all.");
+        return weighed.Agrees(over.Millimetres, conductor.InsulationOuterDiameter.Millimetres, InsulationSpread);
+    }
+
+    private bool ByHole(Conductor conductor, Weighed weighed)
+    {
+        if (StripperHole is not { } hole)
+        {
+            return true;
+        }
+
+        weighed.Why.Add($"The hole marked {hole.Name} takes {conductor.Size.Name} {Conductor.Say(conductor.Build)}.");
+        // A hole is cut for a solid conductor, and for a stranded one the next stocked gauge smaller (common practice).
+        return (conductor.Build == Build.Solid ? hole : NextSmaller(hole)) == conductor.Size;
+    }
+
+    /// <summary>What speaks for one candidate so far.</summary>
+    private sealed class Weighed
+    {
+        internal double Deviation { get; private set; }
+        internal bool Exact { get; set; }
+        internal List<FormattableString> Why { get; } = [];
+
+        internal bool Agrees(double measured, double listed, double error)
+        {
+            var off = Math.Abs((measured / listed) - 1);
+            Deviation = Math.Max(Deviation, off);
+            return off <= error;
         }
     }
 

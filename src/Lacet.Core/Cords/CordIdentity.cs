@@ -7,7 +7,7 @@ namespace Lacet.Core.Cords;
 /// <summary>Which conductor of a cord is which.</summary>
 /// <param name="Conductors">Each, in the order that it was given.</param>
 /// <param name="Meter">What to measure; empty where nothing has to be.</param>
-public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors, IReadOnlyList<MeterStep> Meter)
+public sealed partial record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors, IReadOnlyList<MeterStep> Meter)
 {
     private const string Screws = "NEC 200.10, 250.126 (from memory)";
     private const string Flat = "NEC 400.22 (from memory)";
@@ -75,9 +75,9 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
             );
             misleads.Add("A re-marked white may be a line: the mark may also have come off the one that has none.");
         }
-        else if (seen.Colour is { } colour)
+        else if (seen.Colour is { } colour && ByColour(colour, region, misleads, foreign) is { } meant)
         {
-            cues.AddRange(ByColour(colour, region, misleads, foreign));
+            cues.Add(meant);
         }
 
         cues.AddRange(seen.Cues.Distinct().Select(c => By(c, all)).OfType<IdentityReason>());
@@ -105,155 +105,6 @@ public sealed record CordIdentity(IReadOnlyList<IdentifiedConductor> Conductors,
                 Certainty = Certainty.Sure,
             }
             : one;
-
-    private static IEnumerable<IdentityReason> ByColour(
-        InsulationColour colour,
-        Region region,
-        List<string> misleads,
-        bool foreign
-    )
-    {
-        const string america = "NEC 200.6, 400.23 (from memory)";
-        const string iec = "IEC 60445 (from memory)";
-        if (colour.MarksEarth)
-        {
-            yield return new(
-                CordRole.Earth,
-                IsStrong: true,
-                $"{Name(colour)} marks the earth.",
-                region == Region.Iec ? iec : "NEC 250.119, 400.23 (from memory)"
-            );
-            yield break;
-        }
-
-        switch (colour.Base, region)
-        {
-            case (Hue.White or Hue.Grey, Region.NorthAmerica):
-                yield return new(CordRole.Neutral, IsStrong: true, $"{Name(colour)} is the neutral.", america);
-                break;
-            case (Hue.Black or Hue.Red, Region.NorthAmerica):
-                yield return new(CordRole.Line, IsStrong: true, $"{Name(colour)} is a line.", america);
-                if (foreign && colour.Base == Hue.Black)
-                {
-                    misleads.Add("Black was the neutral in older British work.");
-                }
-
-                break;
-            case (Hue.Brown or Hue.Black or Hue.Grey, Region.Iec):
-                yield return new(CordRole.Line, IsStrong: true, $"{Name(colour)} is a line.", iec);
-                if (colour.Base == Hue.Black)
-                {
-                    misleads.Add("Black was the neutral in older British work.");
-                }
-
-                break;
-            case (Hue.Blue, Region.Iec):
-                yield return new(CordRole.Neutral, IsStrong: true, "Blue is the neutral.", iec);
-                if (foreign)
-                {
-                    misleads.Add("Blue is a line in North America.");
-                }
-
-                break;
-            case (Hue.Blue, Region.NorthAmerica):
-                // On a cord it is as often a neutral from elsewhere as a line from here.
-                yield return new(
-                    CordRole.Line,
-                    IsStrong: false,
-                    "Blue is a line in North America, if the cord is from here.",
-                    Practice
-                );
-                misleads.Add("Blue is the neutral of cords made to IEC colours, and many are.");
-                break;
-            case (Hue.Brown, Region.NorthAmerica):
-                yield return new(
-                    CordRole.Line,
-                    IsStrong: true,
-                    "Brown is the line of cords made to IEC colours, and a line here.",
-                    iec
-                );
-                break;
-            default:
-                misleads.Add($"{Name(colour)} says nothing by itself.");
-                break;
-        }
-    }
-
-    private static string Name(InsulationColour colour)
-    {
-        var name = colour.ToString();
-        return char.ToUpperInvariant(name[0]) + name[1..];
-    }
-
-    private static IdentityReason? By(IdentityCue cue, IReadOnlyList<SeenConductor> all) =>
-        cue switch
-        {
-            IdentityCue.Ribbed => new(
-                CordRole.Neutral,
-                IsStrong: true,
-                "The ribbed, grooved or traced side of flat cord is the neutral.",
-                Flat
-            ),
-            // Smooth says something only beside one that is not.
-            IdentityCue.Smooth when all.Any(o => o.Cues.Contains(IdentityCue.Ribbed)) => new(
-                CordRole.Line,
-                IsStrong: true,
-                "The smooth side is the line, since the other is ribbed.",
-                Flat
-            ),
-            IdentityCue.Smooth => new(
-                CordRole.Line,
-                IsStrong: false,
-                "A smooth side would be the line; nothing tells the other apart.",
-                Flat
-            ),
-            IdentityCue.Printed => new(
-                CordRole.Line,
-                IsStrong: false,
-                "Print on one side alone is used by some as the line.",
-                Practice
-            ),
-            IdentityCue.WideBlade => new(
-                CordRole.Neutral,
-                IsStrong: true,
-                "The wide blade of a two-blade plug is the neutral.",
-                Blades
-            ),
-            IdentityCue.NarrowBlade => new(
-                CordRole.Line,
-                IsStrong: true,
-                "The narrow blade of a two-blade plug is the line.",
-                Blades
-            ),
-            IdentityCue.EarthPin => new(CordRole.Earth, IsStrong: true, "It ends at the earth pin.", Blades),
-            IdentityCue.BrassScrew => new(CordRole.Line, IsStrong: true, "A brass screw takes the line.", Screws),
-            IdentityCue.SilverScrew => new(
-                CordRole.Neutral,
-                IsStrong: true,
-                "A silver screw takes the neutral.",
-                Screws
-            ),
-            IdentityCue.GreenScrew => new(CordRole.Earth, IsStrong: true, "A green screw takes the earth.", Screws),
-            IdentityCue.ConnectorLine => new(
-                CordRole.Line,
-                IsStrong: true,
-                "The connector’s pin that is marked L is the line.",
-                Connectors
-            ),
-            IdentityCue.ConnectorNeutral => new(
-                CordRole.Neutral,
-                IsStrong: true,
-                "The connector’s pin that is marked N is the neutral.",
-                Connectors
-            ),
-            IdentityCue.ConnectorEarth => new(
-                CordRole.Earth,
-                IsStrong: true,
-                "The connector’s middle pin, marked as earth, is the earth.",
-                Connectors
-            ),
-            _ => null,
-        };
 
     private static IEnumerable<MeterStep> Steps(int conductors)
     {

@@ -13,6 +13,29 @@ public sealed record CordDrawing(Scene Scene, IReadOnlyList<CordSpot> Spots)
     public static CordDrawing Of()
     {
         var sheet = new Sheet();
+        Plug(sheet);
+        sheet.Box("jacket", PartKind.Insulation, 72, Middle - 4, 188, Middle + 4);
+        for (var i = 0; i < 9; i++)
+        {
+            sheet.Box($"print-{i}", PartKind.ScrewHead, 116 + (i * 4), Middle - 1, 118.5 + (i * 4), Middle + 1);
+        }
+
+        Machine(sheet);
+        return new(
+            new(sheet.Parts, [], $"A cord from its plug, opened, along its jacket, to where it enters a machine"),
+            [
+                new(CordPlace.Blades, 6, Middle - 2),
+                new(CordPlace.InsideThePlug, 38, Middle),
+                new(CordPlace.AtThePlug, 62, Middle),
+                new(CordPlace.Along, 94, Middle),
+                new(CordPlace.Print, 134, Middle),
+                new(CordPlace.Entry, 214, Middle),
+            ]
+        );
+    }
+
+    private static void Plug(Sheet sheet)
+    {
         // The plug from the side: two blades and the round pin below, then the body, the strain relief, the jacket.
         sheet.Box("blade-upper", PartKind.Contact, 0, Middle - 13, 17, Middle - 10);
         sheet.Box("blade-lower", PartKind.Contact, 0, Middle - 3, 17, Middle);
@@ -63,30 +86,16 @@ public sealed record CordDrawing(Scene Scene, IReadOnlyList<CordSpot> Spots)
         {
             sheet.Box($"relief-{i}", PartKind.Sleeve, 52 + (i * 5), Middle - 7 + i, 56 + (i * 5), Middle + 7 - i);
         }
+    }
 
-        sheet.Box("jacket", PartKind.Insulation, 72, Middle - 4, 188, Middle + 4);
-        for (var i = 0; i < 9; i++)
-        {
-            sheet.Box($"print-{i}", PartKind.ScrewHead, 116 + (i * 4), Middle - 1, 118.5 + (i * 4), Middle + 1);
-        }
-
-        // The machine: its wall, the gland, the fuse and the suppressor behind it.
+    /// <summary>The machine: its wall, the gland, the fuse and the suppressor behind it.</summary>
+    private static void Machine(Sheet sheet)
+    {
         sheet.Box("gland", PartKind.Nut, 186, Middle - 8, 196, Middle + 8);
         sheet.Box("wall", PartKind.Plate, 196, Middle - 28, 199, Middle + 28);
         sheet.Box("inside", PartKind.Body, 199, Middle - 28, 240, Middle + 28);
         sheet.Box("inner-cord", PartKind.Insulation, 199, Middle - 4, 208, Middle + 4);
         sheet.Box("fuse", PartKind.Sleeve, 212, Middle - 20, 232, Middle - 13);
         sheet.Add("suppressor", PartKind.Lever, ScenePath.Circle(222, Middle + 14, 7));
-        return new(
-            new(sheet.Parts, [], $"A cord from its plug, opened, along its jacket, to where it enters a machine"),
-            [
-                new(CordPlace.Blades, 6, Middle - 2),
-                new(CordPlace.InsideThePlug, 38, Middle),
-                new(CordPlace.AtThePlug, 62, Middle),
-                new(CordPlace.Along, 94, Middle),
-                new(CordPlace.Print, 134, Middle),
-                new(CordPlace.Entry, 214, Middle),
-            ]
-        );
     }
 }

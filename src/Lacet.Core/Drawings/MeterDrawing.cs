@@ -47,8 +47,19 @@ public static class MeterDrawing
             sheet.Box($"bare-{i + 1}", PartKind.Conductor, Ends - 10, y - 0.8, Ends, y + 0.8);
         }
 
+        Plug(sheet, conductors == 3);
+        Meter(sheet, top + ((conductors - 1) * Pitch));
+        return new(
+            sheet.Parts,
+            sheet.Dimensions,
+            $"One probe of the meter on a blade of the plug, held blades towards you{(conductors == 3 ? " and the earth pin below" : "")}; the other on each bare end in turn"
+        );
+    }
+
+    private static void Plug(Sheet sheet, bool earthed)
+    {
         // The wider blade is the neutral’s on two and three blades alike.
-        sheet.Add("face", PartKind.Body, ScenePath.Circle(0, conductors == 3 ? 3 : 0, Face));
+        sheet.Add("face", PartKind.Body, ScenePath.Circle(0, earthed ? 3 : 0, Face));
         sheet.Box(
             "blade-line",
             PartKind.Contact,
@@ -65,11 +76,14 @@ public static class MeterDrawing
             (Apart / 2) + (Thick / 2),
             Wide / 2
         );
-        if (conductors == 3)
+        if (earthed)
         {
             sheet.Add("blade-earth", PartKind.Contact, ScenePath.Circle(0, PinBelow, Pin / 2));
         }
+    }
 
+    private static void Meter(Sheet sheet, double lastEnd)
+    {
         const double meterTop = 26;
         sheet.Add(
             "probe-at-blade",
@@ -80,18 +94,10 @@ public static class MeterDrawing
         sheet.Add(
             "probe-at-end",
             PartKind.Direction,
-            new ScenePath()
-                .MoveTo(60, meterTop + 8)
-                .LineTo(Ends - 4, meterTop + 2)
-                .LineTo(Ends - 3, top + ((conductors - 1) * Pitch)),
+            new ScenePath().MoveTo(60, meterTop + 8).LineTo(Ends - 4, meterTop + 2).LineTo(Ends - 3, lastEnd),
             1.2
         );
         sheet.Box("meter", PartKind.Lever, 40, meterTop, 60, meterTop + 18);
         sheet.Box("display", PartKind.Opening, 42.5, meterTop + 2.5, 57.5, meterTop + 9);
-        return new(
-            sheet.Parts,
-            sheet.Dimensions,
-            $"One probe of the meter on a blade of the plug, held blades towards you{(conductors == 3 ? " and the earth pin below" : "")}; the other on each bare end in turn"
-        );
     }
 }

@@ -55,7 +55,6 @@ public static class SpliceDrawing
     {
         var ends = join.Conductors;
         var (ports, pitch, room) = (JointRoom.PortsOf(join), JointRoom.PitchOf(join), JointRoom.Of(join, new(strip)));
-        var lever = join.Connector.Kind == ConnectorKind.Lever;
         sheet.Box(
             "body",
             PartKind.Body,
@@ -76,57 +75,48 @@ public static class SpliceDrawing
             End(sheet, $"end-{i + 1}", ends[i], i * pitch, strip);
         }
 
+        if (join.Connector.Kind == ConnectorKind.Lever)
+        {
+            Levers(sheet, ends, ports, pitch, strip);
+            return;
+        }
+
         for (var i = 0; i < ports; i++)
         {
             var y = i * pitch;
-            if (lever)
-            {
-                sheet.Box(
-                    $"lever-{i + 1}",
-                    PartKind.Lever,
-                    strip * 0.28,
-                    y - (pitch * 0.42),
-                    strip + 4.5,
-                    y + (pitch * 0.42)
-                );
-            }
-            else
-            {
-                sheet.Add(
-                    $"spring-{i + 1}",
-                    PartKind.Spring,
-                    new ScenePath()
-                        .MoveTo(strip * 0.3, y - (pitch * 0.4))
-                        .LineTo((strip * 0.3) + 1, y - (pitch * 0.4))
-                        .LineTo(strip * 0.62, y - 0.3)
-                        .LineTo((strip * 0.62) - 0.6, y)
-                        .Close()
-                );
-            }
+            sheet.Add(
+                $"spring-{i + 1}",
+                PartKind.Spring,
+                new ScenePath()
+                    .MoveTo(strip * 0.3, y - (pitch * 0.4))
+                    .LineTo((strip * 0.3) + 1, y - (pitch * 0.4))
+                    .LineTo(strip * 0.62, y - 0.3)
+                    .LineTo((strip * 0.62) - 0.6, y)
+                    .Close()
+            );
+        }
+    }
+
+    private static void Levers(Sheet sheet, IReadOnlyList<Conductor> ends, int ports, double pitch, double strip)
+    {
+        for (var i = 0; i < ports; i++)
+        {
+            var (y, half) = (i * pitch, pitch * 0.42);
+            sheet.Box($"lever-{i + 1}", PartKind.Lever, strip * 0.28, y - half, strip + 4.5, y + half);
         }
 
-        if (lever)
+        sheet.Box(
+            "window",
+            PartKind.Opening,
+            strip - 0.5,
+            -pitch * 0.5,
+            strip + 1.5,
+            ((ports - 1) * pitch) + (pitch * 0.5)
+        );
+        for (var i = 0; i < Math.Min(ports, ends.Count); i++)
         {
-            sheet.Box(
-                "window",
-                PartKind.Opening,
-                strip - 0.5,
-                -pitch * 0.5,
-                strip + 1.5,
-                ((ports - 1) * pitch) + (pitch * 0.5)
-            );
-            for (var i = 0; i < Math.Min(ports, ends.Count); i++)
-            {
-                var half = ends[i].Diameter.Millimetres / 2;
-                sheet.Box(
-                    $"tip-{i + 1}",
-                    PartKind.Conductor,
-                    strip - 0.5,
-                    (i * pitch) - half,
-                    strip,
-                    (i * pitch) + half
-                );
-            }
+            var half = ends[i].Diameter.Millimetres / 2;
+            sheet.Box($"tip-{i + 1}", PartKind.Conductor, strip - 0.5, (i * pitch) - half, strip, (i * pitch) + half);
         }
     }
 

@@ -10,16 +10,53 @@ internal static class JobRules
     /// <summary>Throws <see cref="ImpossibleInputException"/> where a change left the job in pieces.</summary>
     internal static void Check(Job job, EntityChange change, JobPart? before)
     {
-        switch (change.After ?? before)
+        if (change.After is { } after)
         {
-            case JobTitle title:
-                CheckName(title.Name, "A job");
-                break;
-            case Enclosure enclosure when change.After is null:
+            CheckPut(job, after);
+        }
+        else
+        {
+            CheckTakenOut(job, before);
+        }
+    }
+
+    private static void CheckTakenOut(Job job, JobPart? before)
+    {
+        switch (before)
+        {
+            case Enclosure enclosure:
                 Hold(
                     !job.LandingsIn(enclosure.Id).Any() && !job.DevicesIn(enclosure.Id).Any(),
                     $"{enclosure.Name} still has landings. Take those out first, or with it."
                 );
+                break;
+            case Device device:
+                Hold(
+                    !job.LandingsOf(device.Id).Any(),
+                    $"{device.Name} still has landings. Take those out first, or with it."
+                );
+                break;
+            case JobLanding landing:
+                Hold(
+                    job.EndsAt(landing.Id).Count == 0,
+                    $"A wire still ends at {landing.Name}. Move it first, or with it."
+                );
+                break;
+            case Circuit circuit:
+                Hold(
+                    !job.WiresOf(circuit.Id).Any() && !job.Sharing(circuit.Id).Any(),
+                    $"Circuit {circuit.Name} still has wires, or shares its neutral. Change those first, or with it."
+                );
+                break;
+        }
+    }
+
+    private static void CheckPut(Job job, JobPart after)
+    {
+        switch (after)
+        {
+            case JobTitle title:
+                CheckName(title.Name, "A job");
                 break;
             case Enclosure enclosure:
                 CheckName(enclosure.Name, "An enclosure");
@@ -27,54 +64,41 @@ internal static class JobRules
                 Within(enclosure.Opening?.Millimetres, 10, 3000, "opening", "An opening is from 10 to 3,000 mm.");
                 Within(enclosure.VolumeIn3, 1, 2000, "volumeIn3", "A box has from 1 to 2,000 in³.");
                 break;
-            case Device device when change.After is null:
-                Hold(
-                    !job.LandingsOf(device.Id).Any(),
-                    $"{device.Name} still has landings. Take those out first, or with it."
-                );
-                break;
             case Device device:
-                CheckName(device.Name, "A device");
-                Hold(
-                    job.Enclosures.ContainsKey(device.EnclosureId),
-                    $"{device.Name} is in an enclosure that is not in this job."
-                );
-                Once(job, device.Kind, device.EnclosureId, device.Name, "device");
-                Within(device.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
-                Within(device.Outlets, 1, 4, "outlets", "A receptacle has 1 to 4 outlets.");
-                Within(device.PluggedAmps, 0, 6000, "pluggedAmps", "A load is from 0 to 6,000 A.");
-                break;
-            case JobLanding landing when change.After is null:
-                Hold(
-                    job.EndsAt(landing.Id).Count == 0,
-                    $"A wire still ends at {landing.Name}. Move it first, or with it."
-                );
+                CheckDevice(job, device);
                 break;
             case JobLanding landing:
                 CheckLanding(job, landing);
                 break;
-            case Circuit circuit when change.After is null:
-                Hold(
-                    !job.WiresOf(circuit.Id).Any() && !job.Sharing(circuit.Id).Any(),
-                    $"Circuit {circuit.Name} still has wires, or shares its neutral. Change those first, or with it."
-                );
-                break;
             case Circuit circuit:
                 CheckCircuit(job, circuit);
                 break;
-            case JobWire wire when change.After is not null:
+            case JobWire wire:
                 CheckWire(job, wire);
                 break;
-            case JobCord cord when change.After is not null:
+            case JobCord cord:
                 CheckName(cord.Name, "A cord");
                 break;
-            case JobPinMap map when change.After is not null:
+            case JobPinMap map:
                 map.Map.Checked();
                 break;
-            case Acceptance acceptance when change.After is not null:
+            case Acceptance acceptance:
                 Hold(acceptance.Reason.Trim().Length is > 0 and <= 500, "Say why, in 1 to 500 characters.");
                 break;
         }
+    }
+
+    private static void CheckDevice(Job job, Device device)
+    {
+        CheckName(device.Name, "A device");
+        Hold(
+            job.Enclosures.ContainsKey(device.EnclosureId),
+            $"{device.Name} is in an enclosure that is not in this job."
+        );
+        Once(job, device.Kind, device.EnclosureId, device.Name, "device");
+        Within(device.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
+        Within(device.Outlets, 1, 4, "outlets", "A receptacle has 1 to 4 outlets.");
+        Within(device.PluggedAmps, 0, 6000, "pluggedAmps", "A load is from 0 to 6,000 A.");
     }
 
     private static void CheckLanding(Job job, JobLanding landing)

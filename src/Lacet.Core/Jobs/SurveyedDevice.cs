@@ -46,6 +46,29 @@ public sealed record SurveyedDevice(string Name)
     /// </summary>
     public Conductor? Conductor { get; init; }
 
+    private JobLanding ScrewOf(Device device, Guid id, string screw, TerminalIdentity identity, int order) =>
+        new(id, device.EnclosureId, $"{Name} {screw}")
+        {
+            Order = order,
+            DeviceId = device.Id,
+            Landing = LandingOf(Wiring),
+            Identity = identity,
+            Side = Type == DeviceType.GroundFaultReceptacle ? DeviceSide.Line : DeviceSide.None,
+        };
+
+    private string CircuitName => Circuit ?? FormattableString.Invariant($"{BreakerAmps:0.#} A, not named");
+
+    private Circuit? CircuitIn(Job job) =>
+        job.Circuits.Values.FirstOrDefault(c => string.Equals(c.Name, CircuitName, StringComparison.OrdinalIgnoreCase));
+
+    private Circuit NewCircuit(Job job, Guid id) =>
+        new(id, CircuitName)
+        {
+            Order = job.Circuits.Count + 1,
+            OcpdAmps = BreakerAmps,
+            Method = WiringMethod.NmCable,
+        };
+
     /// <summary>
     /// The parts that a job has of it: a box, the device, its screws, and the wires that come to them out of the wall.
     /// Orders count from what the job has already; <paramref name="newId"/> makes ids.
@@ -59,18 +82,9 @@ public sealed record SurveyedDevice(string Name)
             Order = job.Devices.Count + 1,
             RatingAmps = Type == DeviceType.Switch ? null : RatingAmps,
         };
-        var name = Circuit ?? FormattableString.Invariant($"{BreakerAmps:0.#} A, not named");
-        var circuit = job.Circuits.Values.FirstOrDefault(c =>
-            string.Equals(c.Name, name, StringComparison.OrdinalIgnoreCase)
-        );
-        if (circuit is null)
+        var circuit = CircuitIn(job) ?? NewCircuit(job, newId());
+        if (!job.Circuits.ContainsKey(circuit.Id))
         {
-            circuit = new Circuit(newId(), name)
-            {
-                Order = job.Circuits.Count + 1,
-                OcpdAmps = BreakerAmps,
-                Method = WiringMethod.NmCable,
-            };
             parts.Add(circuit);
         }
 
@@ -103,14 +117,7 @@ public sealed record SurveyedDevice(string Name)
         return parts;
 
         JobLanding Screw(string screw, TerminalIdentity identity) =>
-            new(newId(), box.Id, $"{Name} {screw}")
-            {
-                Order = job.Landings.Count + 1 + (int)identity,
-                DeviceId = device.Id,
-                Landing = LandingOf(Wiring),
-                Identity = identity,
-                Side = Type == DeviceType.GroundFaultReceptacle ? DeviceSide.Line : DeviceSide.None,
-            };
+            ScrewOf(device, newId(), screw, identity, job.Landings.Count + 1 + (int)identity);
 
         void Wire(string what, WireFunction function, JobLanding at, bool found = false) =>
             parts.Add(

@@ -44,13 +44,11 @@ public static partial class PinMapChecks
         }
     }
 
-    private static IEnumerable<Finding> Machines(PinMap map)
-    {
-        if (map is not { Old: { } old, New: { } now })
-        {
-            yield break;
-        }
+    private static IEnumerable<Finding> Machines(PinMap map) =>
+        map is { Old: { } old, New: { } now } ? [.. Kinds(old, now), .. Powers(old, now), .. Frames(old, now)] : [];
 
+    private static IEnumerable<Finding> Kinds(MachineData old, MachineData now)
+    {
         if (old.Volts is { } volts && now.Volts is { } other && volts != other)
         {
             yield return Found(
@@ -71,6 +69,19 @@ public static partial class PinMapChecks
             );
         }
 
+        if (old.Rotation is { } turned && now.Rotation is { } turns && turned != turns && turns != Rotation.Reversible)
+        {
+            yield return Found(
+                "machine-rotation",
+                Severity.Stop,
+                $"The old machine turns {Say(turned)}, the new one {Say(turns)}: a pump or fan runs backwards.",
+                $"Take one that turns the same way, or one that can be reversed."
+            );
+        }
+    }
+
+    private static IEnumerable<Finding> Powers(MachineData old, MachineData now)
+    {
         if (old.Watts is { } watts && now.Watts is { } power && Math.Abs(watts - power) > watts * 0.1)
         {
             yield return Found(
@@ -104,17 +115,10 @@ public static partial class PinMapChecks
                 $"See that cord, fuse and controller carry it, or take one of the same current."
             );
         }
+    }
 
-        if (old.Rotation is { } turned && now.Rotation is { } turns && turned != turns && turns != Rotation.Reversible)
-        {
-            yield return Found(
-                "machine-rotation",
-                Severity.Stop,
-                $"The old machine turns {Say(turned)}, the new one {Say(turns)}: a pump or fan runs backwards.",
-                $"Take one that turns the same way, or one that can be reversed."
-            );
-        }
-
+    private static IEnumerable<Finding> Frames(MachineData old, MachineData now)
+    {
         if (
             old.Frame is { } named
             && now.Frame is { } name

@@ -19,7 +19,29 @@ public static partial class EndRemedies
     )
     {
         var job = judged.Job;
-        var ends = job.EndsAt(landing.Id);
+        return
+        [
+            .. Swaps(job, end, landing),
+            .. SamePotential(job, landing)
+                .Select(free =>
+                    (
+                        "move",
+                        Say($"Move it to {free.Name}, which is free."),
+                        (Guid?)free.Id,
+                        (IReadOnlyList<EntityChange>)[Put(end, end.End with { LandingId = free.Id })]
+                    )
+                ),
+            .. Pigtails(judged, end, landing, newId),
+            .. Receptacles(job, end, landing),
+        ];
+    }
+
+    private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> Swaps(
+        Job job,
+        EndOfWire end,
+        JobLanding landing
+    )
+    {
         if (
             landing is { DeviceId: { } device, Landing: not null }
             && (job.Devices[device].IsReceptacle || job.Devices[device].Type == DeviceType.Switch)
@@ -47,17 +69,17 @@ public static partial class EndRemedies
                 );
             }
         }
+    }
 
-        foreach (var free in SamePotential(job, landing))
-        {
-            yield return (
-                "move",
-                Say($"Move it to {free.Name}, which is free."),
-                free.Id,
-                [Put(end, end.End with { LandingId = free.Id })]
-            );
-        }
-
+    private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> Pigtails(
+        JudgedJob judged,
+        EndOfWire end,
+        JobLanding landing,
+        Func<Guid> newId
+    )
+    {
+        var job = judged.Job;
+        var ends = job.EndsAt(landing.Id);
         if (
             landing.Splice is null
             && (
@@ -80,7 +102,14 @@ public static partial class EndRemedies
                 Spliced(judged, landing, ends, newId)
             );
         }
+    }
 
+    private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> Receptacles(
+        Job job,
+        EndOfWire end,
+        JobLanding landing
+    )
+    {
         if (
             landing.DeviceId is { } of
             && job.Devices[of] is { IsReceptacle: true } receptacle

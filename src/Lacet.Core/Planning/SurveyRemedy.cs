@@ -139,6 +139,75 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
 
     private static int Joints(Job job, Guid device) => job.LandingsOf(device).Count(l => job.EndsAt(l.Id).Count > 1);
 
+    /// <summary>
+    /// Which circuit of the job each of the survey is: the one of that name, or a new one, which is added to
+    /// <paramref name="parts"/>.
+    /// </summary>
+    private static Dictionary<Guid, Guid> CircuitsIn(
+        Job job,
+        IEnumerable<Guid> found,
+        Job survey,
+        List<JobPart> parts,
+        Func<Guid> newId
+    )
+    {
+        var circuits = new Dictionary<Guid, Guid>();
+        foreach (var of in found.Select(c => survey.Circuits[c]))
+        {
+            var there = job.Circuits.Values.FirstOrDefault(c =>
+                string.Equals(c.Name, of.Name, StringComparison.OrdinalIgnoreCase)
+            );
+            circuits[of.Id] = there?.Id ?? newId();
+            if (there is null)
+            {
+                parts.Add(of with { Id = circuits[of.Id], Order = job.Circuits.Count + circuits.Count });
+            }
+        }
+
+        return circuits;
+    }
+
+    private static JobWire Like(
+        JobWire of,
+        string name,
+        Guid at,
+        Guid? to,
+        int order,
+        Dictionary<Guid, Guid> circuits,
+        Func<Guid> newId
+    ) =>
+        new(
+            newId(),
+            name,
+            new JobEnd(newId()) { LandingId = at },
+            new JobEnd(newId()) { LandingId = to, Elsewhere = to is null }
+        )
+        {
+            Order = order,
+            Function = of.Function,
+            Conductor = of.Conductor,
+            Colour = of.Colour,
+            CircuitId = of.CircuitId is { } circuit ? circuits[circuit] : null,
+        };
+
+    /// <summary>The wires of a device as found, each under the screw that its function asks for.</summary>
+    private static (string Word, TerminalIdentity Identity, List<JobWire> Wires)[] ByScrew(
+        Job survey,
+        List<JobWire> wires
+    ) =>
+        [
+            ("brass", TerminalIdentity.Brass, wires.FindAll(w => w.Function.IsHot())),
+            (
+                "silver",
+                TerminalIdentity.Silver,
+                wires.FindAll(w => w.Function == WireFunction.Neutral && !Tie(survey, w))
+            ),
+            ("green", TerminalIdentity.Green, wires.FindAll(w => w.Function == WireFunction.Earth)),
+        ];
+
+    private static List<JobWire> WiresAt(Job survey, Guid device) =>
+        [.. survey.LandingsOf(device).SelectMany(l => survey.EndsAt(l.Id)).Select(e => e.Wire).DistinctBy(w => w.Id)];
+
     private static IReadOnlyList<JobPart> DeviceParts(
         Job survey,
         Job job,
@@ -157,25 +226,8 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
             RatingAmps = old.RatingAmps is null ? null : Rating(survey, old),
         };
         parts.AddRange([box, device]);
-        var wires = survey
-            .LandingsOf(old.Id)
-            .SelectMany(l => survey.EndsAt(l.Id))
-            .Select(e => e.Wire)
-            .DistinctBy(w => w.Id)
-            .ToList();
-        var circuits = new Dictionary<Guid, Guid>();
-        foreach (var of in wires.Select(w => w.CircuitId).OfType<Guid>().Distinct().Select(c => survey.Circuits[c]))
-        {
-            var there = job.Circuits.Values.FirstOrDefault(c =>
-                string.Equals(c.Name, of.Name, StringComparison.OrdinalIgnoreCase)
-            );
-            circuits[of.Id] = there?.Id ?? newId();
-            if (there is null)
-            {
-                parts.Add(of with { Id = circuits[of.Id], Order = job.Circuits.Count + circuits.Count });
-            }
-        }
-
+        var wires = WiresAt(survey, old.Id);
+        var circuits = CircuitsIn(job, wires.Select(w => w.CircuitId).OfType<Guid>().Distinct(), survey, parts, newId);
         var orders = (Landing: job.Landings.Count, Wire: job.Wires.Count);
         JobLanding Landing(string name, TerminalIdentity identity, Landing? landing, SpliceConnector? splice = null)
         {
@@ -196,40 +248,11 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
         }
 
         void Wire(string name, JobWire of, Guid at, Guid? to) =>
-            parts.Add(
-                new JobWire(
-                    newId(),
-                    name,
-                    new JobEnd(newId()) { LandingId = at },
-                    new JobEnd(newId()) { LandingId = to, Elsewhere = to is null }
-                )
-                {
-                    Order = ++orders.Wire,
-                    Function = of.Function,
-                    Conductor = of.Conductor,
-                    Colour = of.Colour,
-                    CircuitId = of.CircuitId is { } circuit ? circuits[circuit] : null,
-                }
-            );
+            parts.Add(Like(of, name, at, to, ++orders.Wire, circuits, newId));
 
-        foreach (
-            var (word, identity, of) in new[]
-            {
-                ("brass", TerminalIdentity.Brass, wires.FindAll(w => w.Function.IsHot())),
-                (
-                    "silver",
-                    TerminalIdentity.Silver,
-                    wires.FindAll(w => w.Function == WireFunction.Neutral && !Tie(survey, w))
-                ),
-                ("green", TerminalIdentity.Green, wires.FindAll(w => w.Function == WireFunction.Earth)),
-            }
-        )
+        foreach (var (word, identity, of) in ByScrew(survey, wires))
         {
-            var wanted =
-                identity == TerminalIdentity.Green
-                    ? new BindingScrew(null, null) { DataTrust = Trust.Generic }
-                    : Wanted(survey.Title.Rules);
-            var screw = Landing(word, identity, wanted);
+            var screw = Landing(word, identity, WantedAt(identity, survey.Title.Rules));
             if (of.Count > 1 && remedy.Pigtail)
             {
                 var joint = Landing(
@@ -249,6 +272,9 @@ public sealed record SurveyRemedy(IReadOnlyList<DeviceRemedy> Devices, IReadOnly
 
         return parts;
     }
+
+    private static Landing WantedAt(TerminalIdentity identity, HouseRules rules) =>
+        identity == TerminalIdentity.Green ? new BindingScrew(null, null) { DataTrust = Trust.Generic } : Wanted(rules);
 
     private static bool Tie(Job survey, JobWire wire) =>
         wire.A.LandingId is { } id && survey.Landings[id].Identity == TerminalIdentity.Green;

@@ -1,6 +1,7 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
 using Lacet.Core.Strip;
 
 namespace Lacet.Core.Recipes;
@@ -28,31 +29,7 @@ internal static class DeepPushInPage
                 .. FerruleLines.Tools(plan),
                 $"small pliers with smooth jaws, to seat the end",
             ],
-            [
-                .. CommonLines.ProveDead(plan),
-                .. FerruleLines.SlideOnFirst(plan),
-                .. CommonLines.Strip(plan, strip, twists: plan.Ferrule is null),
-                .. FerruleLines.Steps(plan),
-                .. CommonLines.Twist(plan),
-                new Step(
-                    "mark-depth",
-                    Operation.Prepare,
-                    $"Mark the depth on the insulation with tape: the throat is {landing.StripDepth:mm} deep, and the insulation goes in too.",
-                    $"The mark stands where the throat’s edge will be."
-                ),
-                CommonLines.LookIn($"bend the wire first to the way it will run"),
-                new Step(
-                    "land-straight",
-                    Operation.Land,
-                    $"Start all wires, then take each in pliers and push it home, straight down the throat, one at a time.",
-                    $"The tape meets the throat, and no bare metal shows."
-                ),
-                .. CommonLines.Check(
-                    plan,
-                    $"Each, before the next goes in.",
-                    $"It does not move, and no strand stands back in the throat."
-                ),
-            ],
+            Steps(plan, landing, strip),
             CommonLines.Cautions(
                 plan,
                 [
@@ -77,4 +54,31 @@ internal static class DeepPushInPage
             $"Make it dead. A blade of the right width at the release’s angle, pushed hard and held: twist the wire out. Twist the strands again before it goes back."
         );
     }
+
+    private static IReadOnlyList<Step> Steps(EndPlan plan, DeepPushIn landing, Window<Length> strip) =>
+        [
+            .. CommonLines.ProveDead(plan),
+            .. FerruleLines.SlideOnFirst(plan),
+            .. CommonLines.Strip(plan, strip, twists: plan.Ferrule is null),
+            .. FerruleLines.Steps(plan),
+            .. CommonLines.Twist(plan),
+            new Step(
+                "mark-depth",
+                Operation.Prepare,
+                $"Mark the depth on the insulation with tape: the throat is {landing.StripDepth:mm} deep, and the insulation goes in too.",
+                $"The mark stands where the throat’s edge will be."
+            ),
+            CommonLines.LookIn($"bend the wire first to the way it will run"),
+            new Step(
+                "land-straight",
+                Operation.Land,
+                $"Start all wires, then take each in pliers and push it home, straight down the throat, one at a time.",
+                $"The tape meets the throat, and no bare metal shows."
+            ),
+            .. CommonLines.Check(
+                plan,
+                $"Each, before the next goes in.",
+                $"It does not move, and no strand stands back in the throat."
+            ),
+        ];
 }

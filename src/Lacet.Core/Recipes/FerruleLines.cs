@@ -98,11 +98,21 @@ internal static class FerruleLines
 
     internal static IEnumerable<Reason> Reasons(EndPlan plan, PrintedLanding landing)
     {
-        if (plan.Ferrule is not { } ferrule)
+        if (plan.Ferrule is { } ferrule)
         {
-            if (plan.Conductor.Build != Build.Solid)
-            {
-                yield return new(
+            return
+            [
+                .. SizeReasons(ferrule, plan, landing),
+                .. PinReasons(ferrule, plan, landing),
+                .. CollarReasons(ferrule, plan),
+            ];
+        }
+
+        return plan.Conductor.Build == Build.Solid
+            ? []
+            :
+            [
+                new(
                     "ferrule-none",
                     ReadingName.Prepare,
                     Trust.Handbook,
@@ -115,12 +125,12 @@ internal static class FerruleLines
                         _ =>
                             $"The {landing.SaidAs} allows a ferrule and does not ask for one; {Conductor.Say(plan.Conductor.Build)} wire goes in bare.",
                     }
-                );
-            }
+                ),
+            ];
+    }
 
-            yield break;
-        }
-
+    private static IEnumerable<Reason> SizeReasons(FerruleChoice ferrule, EndPlan plan, PrintedLanding landing)
+    {
         var asked = landing.Ferrule == FerruleAcceptance.Required;
         yield return new(
             "ferrule-why",
@@ -147,6 +157,10 @@ internal static class FerruleLines
                 FerruleChoice.Source,
                 $"{ferrule.Size.SquareMillimetres:0.##} mm² is the smallest ferrule that takes {plan.Conductor.Size.Name}: at least nine tenths of its {plan.Conductor.Size.Area.SquareMillimetres:0.##} mm²."
             );
+    }
+
+    private static IEnumerable<Reason> PinReasons(FerruleChoice ferrule, EndPlan plan, PrintedLanding landing)
+    {
         yield return new(
             "ferrule-pin",
             ReadingName.Strip,
@@ -167,7 +181,10 @@ internal static class FerruleLines
                 $"House rule: strip long and trim, so {ferrule.StripToTrim:range} instead of {ferrule.Strip:range}."
             );
         }
+    }
 
+    private static IEnumerable<Reason> CollarReasons(FerruleChoice ferrule, EndPlan plan)
+    {
         if (ferrule.CollarBore is { } bore)
         {
             yield return new(

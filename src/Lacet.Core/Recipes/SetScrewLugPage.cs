@@ -40,46 +40,7 @@ internal static class SetScrewLugPage
                     $"Re-strip squarely before an old end lands again; never more than one wire in the barrel.",
                 ]
             ),
-            [
-                landing.BarrelDepth is null
-                    ? new(
-                        "barrel-depth",
-                        ReadingName.Strip,
-                        Trust.Generic,
-                        "typical (from memory)",
-                        $"No barrel depth is given: {depth:mm} is typical for {plan.Conductor.Size.Name}."
-                    )
-                    : new(
-                        "barrel-depth",
-                        ReadingName.Strip,
-                        Trust.Marking,
-                        "measured on the lug",
-                        $"The barrel is {depth:mm} deep; a bare end of {strip:range} passes."
-                    ),
-                landing is { IsLeastKnown: true, IsMostKnown: true }
-                    ? new(
-                        "size-range",
-                        ReadingName.Fit,
-                        Trust.Marking,
-                        "the lug’s stamp",
-                        $"The lug takes {ConductorOutOfRange.Range(landing, plan.Conductor.Size)}; {plan.Conductor.Size.NameInBoth} is in it."
-                    )
-                    : new(
-                        "size-range",
-                        ReadingName.Fit,
-                        Trust.Generic,
-                        "typical (from memory)",
-                        $"No range is given; {ConductorOutOfRange.Range(landing, plan.Conductor.Size)} is usual."
-                    ),
-                new(
-                    "lug-straight",
-                    ReadingName.Prepare,
-                    Trust.Handbook,
-                    "UL 486A-486B (from memory)",
-                    $"The screw presses straight on the strands; they must lie round and whole."
-                ),
-                plan.Torque!.Reason,
-            ],
+            Reasons(plan, landing, depth, strip),
             [],
             $"Make it dead. Back the screw out and draw the wire straight out; cut off the crushed part and strip again squarely."
         );
@@ -93,4 +54,51 @@ internal static class SetScrewLugPage
             LugDrive.SplitBolt => "socket for the nut, and a second wrench to hold the body",
             _ => "socket for the head",
         };
+
+    private static IReadOnlyList<Reason> Reasons(
+        EndPlan plan,
+        SetScrewLug landing,
+        Length depth,
+        Window<Length> strip
+    ) =>
+        [
+            landing.BarrelDepth is null
+                ? new(
+                    "barrel-depth",
+                    ReadingName.Strip,
+                    Trust.Generic,
+                    "typical (from memory)",
+                    $"No barrel depth is given: {depth:mm} is typical for {plan.Conductor.Size.Name}."
+                )
+                : new(
+                    "barrel-depth",
+                    ReadingName.Strip,
+                    Trust.Marking,
+                    "measured on the lug",
+                    $"The barrel is {depth:mm} deep; a bare end of {strip:range} passes."
+                ),
+            landing is { IsLeastKnown: true, IsMostKnown: true }
+                ? new(
+                    "size-range",
+                    ReadingName.Fit,
+                    Trust.Marking,
+                    "the lug’s stamp",
+                    $"The lug takes {ConductorOutOfRange.Range(landing, plan.Conductor.Size)}; {plan.Conductor.Size.NameInBoth} is in it."
+                )
+                : new(
+                    "size-range",
+                    ReadingName.Fit,
+                    Trust.Generic,
+                    "typical (from memory)",
+                    $"No range is given; {ConductorOutOfRange.Range(landing, plan.Conductor.Size)} is usual."
+                ),
+            new(
+                "lug-straight",
+                ReadingName.Prepare,
+                Trust.Handbook,
+                "UL 486A-486B (from memory)",
+                $"The screw presses straight on the strands; they must lie round and whole."
+            ),
+            plan.Torque!.Reason,
+        ];
 }

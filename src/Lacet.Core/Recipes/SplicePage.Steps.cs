@@ -45,7 +45,21 @@ internal static partial class SplicePage
         Force? tug
     )
     {
-        var kind = join.Connector.Kind;
+        return
+        [
+            .. Bare(join, strip, tube),
+            .. Gathered(join, twists, tube),
+            .. trim is not null && join.Connector.Kind != ConnectorKind.CrimpSleeveTube
+                ? [new Step("trim", Operation.Prepare, $"Trim to {trim}, square. Eye protection on.", null)]
+                : (IEnumerable<Step>)[],
+            .. Joining(join.Connector.Kind, tube),
+            Tugged(tug),
+            Stowed(join.Place),
+        ];
+    }
+
+    private static IEnumerable<Step> Bare(SpliceJoin join, Window<Length> strip, TubeChoice? tube)
+    {
         yield return new(
             "prove-dead",
             Operation.Check,
@@ -72,7 +86,10 @@ internal static partial class SplicePage
                 $"Bright all round, and coated at once: its oxide comes back in seconds."
             );
         }
+    }
 
+    private static IEnumerable<Step> Gathered(SpliceJoin join, bool twists, TubeChoice? tube)
+    {
         if (join.Sides.Any(s => s != CableSide.None))
         {
             yield return new(
@@ -108,24 +125,16 @@ internal static partial class SplicePage
             yield return new(
                 "twist",
                 Operation.Prepare,
-                kind == ConnectorKind.CrimpSleeveTube
+                join.Connector.Kind == ConnectorKind.CrimpSleeveTube
                     ? (FormattableString)$"Twist all of them together, clockwise, so that the sleeve slides over."
                     : $"Grip all tips with the pliers and twist clockwise until the turns reach the insulation.",
                 $"All go round each other: none stands straight in the middle."
             );
         }
+    }
 
-        if (trim is not null && kind != ConnectorKind.CrimpSleeveTube)
-        {
-            yield return new("trim", Operation.Prepare, $"Trim to {trim}, square. Eye protection on.", null);
-        }
-
-        foreach (var step in Joining(kind, tube))
-        {
-            yield return step;
-        }
-
-        yield return tug is { } force
+    private static Step Tugged(Force? tug) =>
+        tug is { } force
             ? new(
                 "tug",
                 Operation.Check,
@@ -133,7 +142,9 @@ internal static partial class SplicePage
                 $"None moves, and no metal shows outside."
             )
             : new("tug", Operation.Check, $"Tug each conductor by itself.", $"None moves, and no metal shows outside.");
-        yield return join.Place == SplicePlace.Buried
+
+    private static Step Stowed(SplicePlace place) =>
+        place == SplicePlace.Buried
             ? new(
                 "stow",
                 Operation.Check,
@@ -146,7 +157,6 @@ internal static partial class SplicePage
                 $"Fold it into the box with its opening down, where it can be reached.",
                 $"The cover goes on without pressing on it."
             );
-    }
 
     private static IEnumerable<Step> Joining(ConnectorKind kind, TubeChoice? tube)
     {
@@ -177,30 +187,11 @@ internal static partial class SplicePage
                 );
                 break;
             case ConnectorKind.CrimpSleeveTube:
-                yield return new(
-                    "crimp",
-                    Operation.Crimp,
-                    $"Slide the sleeve over all of them, and crimp it in the tool’s nest for {(tube!.IsLarge ? "the larger" : "the small")} sleeve: the same tool does both.",
-                    $"The tool released by itself."
-                );
-                yield return new(
-                    "trim",
-                    Operation.Prepare,
-                    $"Trim what stands over the sleeve. Eye protection on.",
-                    null
-                );
-                yield return new(
-                    "seal",
-                    Operation.Land,
-                    $"Push it to the bottom of the tube. The grease stays {TubeChoice.GreaseFree} under the top: take out what is more.",
-                    null
-                );
-                yield return new(
-                    "cap",
-                    Operation.Land,
-                    $"Lay the conductors to the tube’s sides, in the notches, and snap the cap shut.",
-                    $"The cap is shut all round, and pinches no insulation."
-                );
+                foreach (var step in InTube(tube!))
+                {
+                    yield return step;
+                }
+
                 break;
             case ConnectorKind.Solder:
                 yield return new(
@@ -217,6 +208,29 @@ internal static partial class SplicePage
                 );
                 break;
         }
+    }
+
+    private static IEnumerable<Step> InTube(TubeChoice tube)
+    {
+        yield return new(
+            "crimp",
+            Operation.Crimp,
+            $"Slide the sleeve over all of them, and crimp it in the tool’s nest for {(tube.IsLarge ? "the larger" : "the small")} sleeve: the same tool does both.",
+            $"The tool released by itself."
+        );
+        yield return new("trim", Operation.Prepare, $"Trim what stands over the sleeve. Eye protection on.", null);
+        yield return new(
+            "seal",
+            Operation.Land,
+            $"Push it to the bottom of the tube. The grease stays {TubeChoice.GreaseFree} under the top: take out what is more.",
+            null
+        );
+        yield return new(
+            "cap",
+            Operation.Land,
+            $"Lay the conductors to the tube’s sides, in the notches, and snap the cap shut.",
+            $"The cap is shut all round, and pinches no insulation."
+        );
     }
 
     private static IEnumerable<FormattableString> Cautions(SpliceJoin join)

@@ -22,28 +22,7 @@ internal static partial class SplicePage
         var kind = join.Connector.Kind;
         var strip = StripOf(join, rules);
         var twists = Twists(kind, rules);
-        var findings = fit.Findings.ToList();
-        if (
-            join.Connector.Kind == ConnectorKind.SealedTwistOn
-            && join.Place is SplicePlace.Wet or SplicePlace.Buried
-            && rules.WetSplice == WetSplice.CrimpSleeveInSealedTube
-        )
-        {
-            findings.Add(
-                new(
-                    "wet-splice-by-house-rule",
-                    Severity.Note,
-                    $"House rule: in wet places a crimp sleeve in a sealed tube. A spade pulls a twist-on out.",
-                    $"Take the sleeve and tube, or change the rule.",
-                    Practice,
-                    ["landing.splice", "enclosure.place", "houseRules.wetSplice"]
-                )
-                {
-                    Trust = Trust.CommonPractice,
-                }
-            );
-        }
-
+        List<Finding> findings = [.. fit.Findings, .. AgainstHouseRule(join, rules)];
         var stops = !fit.Fits;
         var readOff =
             !stops && strip.Reason.Trust >= Trust.Generic
@@ -78,6 +57,28 @@ internal static partial class SplicePage
         {
             ReadOff = readOff is null ? [] : [readOff],
         };
+    }
+
+    private static IEnumerable<Finding> AgainstHouseRule(SpliceJoin join, HouseRules rules)
+    {
+        if (
+            join.Connector.Kind == ConnectorKind.SealedTwistOn
+            && join.Place is SplicePlace.Wet or SplicePlace.Buried
+            && rules.WetSplice == WetSplice.CrimpSleeveInSealedTube
+        )
+        {
+            yield return new(
+                "wet-splice-by-house-rule",
+                Severity.Note,
+                $"House rule: in wet places a crimp sleeve in a sealed tube. A spade pulls a twist-on out.",
+                $"Take the sleeve and tube, or change the rule.",
+                Practice,
+                ["landing.splice", "enclosure.place", "houseRules.wetSplice"]
+            )
+            {
+                Trust = Trust.CommonPractice,
+            };
+        }
     }
 
     /// <summary>What each end of a joint strips, whether or not it is to be made.</summary>

@@ -40,47 +40,7 @@ internal static class StudPage
                         : $"A fork slips off when what holds it backs out: not where it shakes.",
                 ]
             ),
-            [
-                new(
-                    "barrel-depth",
-                    ReadingName.Strip,
-                    landing.BarrelDepth is null ? Trust.Generic : Trust.Marking,
-                    landing.BarrelDepth is null ? "typical (from memory)" : "measured on the terminal",
-                    landing.BarrelDepth is null
-                        ? (FormattableString)
-                            $"A {ring.Colour} barrel is usually {ring.Barrel:mm} deep; the metal goes through it and shows up to 1 mm."
-                        : $"The barrel is {ring.Barrel:mm} deep; the metal goes through it and shows up to 1 mm."
-                ),
-                new(
-                    "ring-range",
-                    ReadingName.Prepare,
-                    Trust.Handbook,
-                    RingChoice.Source,
-                    $"{plan.Conductor.Size.NameInBoth} lies in the range printed for {ring.Colour}: {ring.Printed}."
-                ),
-                landing.DiameterIsGiven
-                    ? new(
-                        "stud-size",
-                        ReadingName.Prepare,
-                        Trust.Marking,
-                        "measured on the stud",
-                        $"The {(landing.Screw is null ? "stud" : "screw")} is {landing.Named}; a {ring.Stud} {shape} has a hole of {ring.Hole:mm}."
-                    )
-                    : new(
-                        "stud-size",
-                        ReadingName.Prepare,
-                        Trust.Generic,
-                        "typical (from memory)",
-                        $"The stud is taken as {landing.Named}, which most barrier blocks have."
-                    ),
-                .. CommonLines.CrimpReason(plan),
-                plan.Torque?.Reason
-                    ?? CommonLines.HeldBy(
-                        "held-by-lever",
-                        "the block’s sheet; common practice",
-                        $"The lever presses it down with its own spring."
-                    ),
-            ],
+            Reasons(plan, landing, ring, shape),
             [],
             landing.Hold == StudHold.Lever
                 ? (FormattableString)
@@ -130,4 +90,47 @@ internal static class StudPage
                 $"Take the nut right off. Ring on the stud, flat on its seat, then washer, spring washer, nut.",
             _ => (FormattableString)$"Loosen the nut. Fork under the washer, right up to the stud.",
         };
+
+    private static IReadOnlyList<Reason> Reasons(EndPlan plan, Stud landing, RingChoice ring, string shape) =>
+        [
+            new(
+                "barrel-depth",
+                ReadingName.Strip,
+                landing.BarrelDepth is null ? Trust.Generic : Trust.Marking,
+                landing.BarrelDepth is null ? "typical (from memory)" : "measured on the terminal",
+                landing.BarrelDepth is null
+                    ? (FormattableString)
+                        $"A {ring.Colour} barrel is usually {ring.Barrel:mm} deep; the metal goes through it and shows up to 1 mm."
+                    : $"The barrel is {ring.Barrel:mm} deep; the metal goes through it and shows up to 1 mm."
+            ),
+            new(
+                "ring-range",
+                ReadingName.Prepare,
+                Trust.Handbook,
+                RingChoice.Source,
+                $"{plan.Conductor.Size.NameInBoth} lies in the range printed for {ring.Colour}: {ring.Printed}."
+            ),
+            landing.DiameterIsGiven
+                ? new(
+                    "stud-size",
+                    ReadingName.Prepare,
+                    Trust.Marking,
+                    "measured on the stud",
+                    $"The {(landing.Screw is null ? "stud" : "screw")} is {landing.Named}; a {ring.Stud} {shape} has a hole of {ring.Hole:mm}."
+                )
+                : new(
+                    "stud-size",
+                    ReadingName.Prepare,
+                    Trust.Generic,
+                    "typical (from memory)",
+                    $"The stud is taken as {landing.Named}, which most barrier blocks have."
+                ),
+            .. CommonLines.CrimpReason(plan),
+            plan.Torque?.Reason
+                ?? CommonLines.HeldBy(
+                    "held-by-lever",
+                    "the block’s sheet; common practice",
+                    $"The lever presses it down with its own spring."
+                ),
+        ];
 }

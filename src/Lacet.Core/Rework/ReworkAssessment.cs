@@ -56,11 +56,17 @@ public sealed record ReworkAssessment(
 
     private static JudgedFault Judge(Fault fault, SpoiledEnd end, int allowed)
     {
-        var solid = end.Conductor.Build == Build.Solid;
-        return fault switch
+        return fault == Fault.StrandsCut
+            ? Strands(end, allowed)
+            : Spoiled(fault, end.Conductor.Build == Build.Solid) ?? Unseated(fault, end);
+    }
+
+    /// <summary>What no hand puts right again; null where the metal is whole.</summary>
+    private static JudgedFault? Spoiled(Fault fault, bool solid) =>
+        fault switch
         {
-            Fault.StrandsCut => Strands(end, allowed),
             Fault.Nick => CutBack(
+                fault,
                 solid
                     ? (FormattableString)$"Solid wire breaks at a notch when it is bent or tugged."
                     : $"A notch across the bundle weakens strands that nobody counted.",
@@ -68,21 +74,43 @@ public sealed record ReworkAssessment(
             ),
             Fault.Ring => solid
                 ? CutBack(
+                    fault,
                     $"A ring round solid wire is where it will break.",
                     $"Cut it off behind the ring, and strip straight: no turning."
                 )
                 : CutBack(
+                    fault,
                     $"A ring across the strands is a nick in each of the outer ones.",
                     $"Cut it back, or count the strands that are nicked."
                 ),
             Fault.OpenedHook => CutBack(
+                fault,
                 $"Metal hardens where it was bent, and a hook that was opened breaks at the bend.",
                 $"Cut the hook off, and bend a new one."
             ),
             Fault.OverTwist => CutBack(
+                fault,
                 $"Twisted too far, strands lie across each other and break one by one.",
                 $"Cut it off, and twist the new end only until it is round."
             ),
+            Fault.WrongWay => CutBack(
+                fault,
+                $"A hook against the screw’s turn is pushed out as the screw goes in, and turned round it would be opened.",
+                $"Cut the hook off, and bend a new one clockwise."
+            ),
+            Fault.Scorched => CutBack(
+                fault,
+                $"Heat softens copper and makes insulation brittle, and dark metal does not hold.",
+                $"Cut it back to bright metal and supple insulation, replace what it sat in, and find out what it carried."
+            ),
+            _ => null,
+        };
+
+    /// <summary>What is only badly seated.</summary>
+    private static JudgedFault Unseated(Fault fault, SpoiledEnd end)
+    {
+        return fault switch
+        {
             Fault.TooShort => PutRight(
                 $"Too little is bare: insulation comes under the clamp, or the tip does not reach.",
                 $"Strip the end on to its window: that costs no wire."
@@ -95,16 +123,12 @@ public sealed record ReworkAssessment(
                 $"Insulation under the clamp yields with time, and the joint goes loose.",
                 $"Take it off, strip the end on to its window, and land it again."
             ),
-            Fault.StrandOut => solid
+            Fault.StrandOut => end.Conductor.Build == Build.Solid
                 ? PutRight($"Metal stands outside the landing.", $"Take it off, and seat all of it.")
                 : PutRight(
                     $"A strand outside carries nothing, and may touch its neighbour.",
                     $"Take it off, gather every strand, and land it again; cut back if one broke."
                 ),
-            Fault.WrongWay => CutBack(
-                $"A hook against the screw’s turn is pushed out as the screw goes in, and turned round it would be opened.",
-                $"Cut the hook off, and bend a new one clockwise."
-            ),
             Fault.DoubleStacked => PutRight(
                 $"One landing takes one conductor unless it is marked for two.",
                 $"Take both off, splice them, and bring one pigtail to the landing."
@@ -116,26 +140,24 @@ public sealed record ReworkAssessment(
                 $"Dull, cracked round the wire or a ball: it never wetted both, or moved while it set.",
                 $"Draw the old solder off, flux, and solder anew; hold still until it has set. A lifted tag is replaced."
             ),
-            Fault.Scorched => CutBack(
-                $"Heat softens copper and makes insulation brittle, and dark metal does not hold.",
-                $"Cut it back to bright metal and supple insulation, replace what it sat in, and find out what it carried."
-            ),
             _ => PutRight(
                 $"What moves when it is tugged gets warm.",
                 $"Look why: strands, strip and seat; then tighten once to the value."
             ),
         };
 
-        JudgedFault CutBack(FormattableString says, FormattableString @do) =>
-            new(fault, FaultVerdict.CutBack, says, @do, Practice);
         JudgedFault PutRight(FormattableString says, FormattableString @do) =>
             end.InHook
                 ? CutBack(
+                    fault,
                     says,
                     $"It comes off its screw, and a hook that was opened is never used again: cut it off behind the bend, and make a new one."
                 )
                 : new(fault, FaultVerdict.PutRight, says, @do, Practice);
     }
+
+    private static JudgedFault CutBack(Fault fault, FormattableString says, FormattableString @do) =>
+        new(fault, FaultVerdict.CutBack, says, @do, Practice);
 
     private static JudgedFault Strands(SpoiledEnd end, int allowed)
     {

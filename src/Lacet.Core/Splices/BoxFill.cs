@@ -69,21 +69,37 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
             );
         }
 
-        var shares = new List<BoxShare>();
-        shares.AddRange(
-            contents
+        var largest = all.Where(c => c.Count > 0).Select(c => c.Size).MaxBy(s => s.Area.SquareMillimetres);
+        IReadOnlyList<BoxShare> shares =
+        [
+            .. contents
                 .Conductors.Where(c => c.Count > 0)
                 .Select(c => new BoxShare(
                     FormattableString.Invariant($"{c.Count} × {c.Size.Name}{CountedAs(c.Size)}"),
                     c.Count,
                     c.Count * Room(c.Size),
                     "NEC 314.16(B)(1)"
-                ))
-        );
-        var largest = all.Where(c => c.Count > 0).Select(c => c.Size).MaxBy(s => s.Area.SquareMillimetres);
-        if (contents.InnerClamps && largest is not null)
+                )),
+            .. largest is null ? [] : Fittings(contents, largest),
+            .. contents
+                .Yokes.GroupBy(y => y)
+                .Select(g => new BoxShare(
+                    FormattableString.Invariant($"{g.Count()} {(g.Count() == 1 ? "yoke" : "yokes")} with {g.Key.Name}"),
+                    2 * g.Count(),
+                    2 * g.Count() * Room(g.Key),
+                    "NEC 314.16(B)(4)"
+                )),
+            .. Earths(contents.Earths),
+            .. Pigtails(contents.Pigtails),
+        ];
+        return new(shares, shares.Sum(s => s.CubicInches), volume);
+    }
+
+    private static IEnumerable<BoxShare> Fittings(BoxContents contents, ConductorSize largest)
+    {
+        if (contents.InnerClamps)
         {
-            shares.Add(new("clamps inside, all together", 1, Room(largest), "NEC 314.16(B)(2)"));
+            yield return new("clamps inside, all together", 1, Room(largest), "NEC 314.16(B)(2)");
         }
 
         // One allowance for each kind of fitting, not for each piece.
@@ -95,59 +111,47 @@ public sealed record BoxFill(IReadOnlyList<BoxShare> Shares, double Needed, doub
             }
         )
         {
-            if (count > 0 && largest is not null)
+            if (count > 0)
             {
-                shares.Add(
-                    new(
-                        count == 1 ? one : FormattableString.Invariant($"{count} {many}, one kind of fitting"),
-                        1,
-                        Room(largest),
-                        "NEC 314.16(B)(3)"
-                    )
+                yield return new(
+                    count == 1 ? one : FormattableString.Invariant($"{count} {many}, one kind of fitting"),
+                    1,
+                    Room(largest),
+                    "NEC 314.16(B)(3)"
                 );
             }
         }
+    }
 
-        shares.AddRange(
-            contents
-                .Yokes.GroupBy(y => y)
-                .Select(g => new BoxShare(
-                    FormattableString.Invariant($"{g.Count()} {(g.Count() == 1 ? "yoke" : "yokes")} with {g.Key.Name}"),
-                    2 * g.Count(),
-                    2 * g.Count() * Room(g.Key),
-                    "NEC 314.16(B)(4)"
-                ))
-        );
-        var earths = contents.Earths.Sum(e => e.Count);
+    private static IEnumerable<BoxShare> Earths(IReadOnlyList<CountedSize> all)
+    {
+        var earths = all.Sum(e => e.Count);
         if (earths > 0)
         {
             var counted = 1 + (Math.Max(0, earths - EarthsAsOne) * 0.25);
-            var room = Room(contents.Earths.Where(e => e.Count > 0).MaxBy(e => e.Size.Area.SquareMillimetres)!.Size);
-            shares.Add(
-                new(
-                    FormattableString.Invariant($"{earths} {(earths == 1 ? "earth" : "earths, all together")}"),
-                    counted,
-                    counted * room,
-                    "NEC 314.16(B)(5)"
-                )
+            var room = Room(all.Where(e => e.Count > 0).MaxBy(e => e.Size.Area.SquareMillimetres)!.Size);
+            yield return new(
+                FormattableString.Invariant($"{earths} {(earths == 1 ? "earth" : "earths, all together")}"),
+                counted,
+                counted * room,
+                "NEC 314.16(B)(5)"
             );
         }
+    }
 
-        if (contents.Pigtails > 0)
+    private static IEnumerable<BoxShare> Pigtails(int pigtails)
+    {
+        if (pigtails > 0)
         {
-            shares.Add(
-                new(
-                    FormattableString.Invariant(
-                        $"{contents.Pigtails} {(contents.Pigtails == 1 ? "pigtail" : "pigtails")} that stay in the box"
-                    ),
-                    0,
-                    0,
-                    "NEC 314.16(B)(1)"
-                )
+            yield return new(
+                FormattableString.Invariant(
+                    $"{pigtails} {(pigtails == 1 ? "pigtail" : "pigtails")} that stay in the box"
+                ),
+                0,
+                0,
+                "NEC 314.16(B)(1)"
             );
         }
-
-        return new(shares, shares.Sum(s => s.CubicInches), volume);
     }
 
     private static double Room(ConductorSize size) =>

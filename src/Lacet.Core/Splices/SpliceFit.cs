@@ -92,6 +92,21 @@ public sealed partial record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnl
         );
     }
 
+    private static IEnumerable<Finding> Listed(SpliceConnector connector, IReadOnlyList<Conductor> ends)
+    {
+        if (!connector.Combinations.Any(c => IsThat(c, ends)))
+        {
+            yield return new(
+                "splice-not-listed",
+                Severity.Stop,
+                $"{Say(ends)} is not among the {connector.Combinations.Count} combinations on this connector’s sheet.",
+                $"Take a connector whose sheet lists it: one is good for its combinations and no others.",
+                Sheet,
+                OnEnds
+            );
+        }
+    }
+
     private static IEnumerable<Finding> Filling(SpliceJoin join)
     {
         var (connector, ends) = (join.Connector, join.Conductors);
@@ -102,16 +117,9 @@ public sealed partial record SpliceFit(IReadOnlyList<Finding> Findings, IReadOnl
 
         if (connector.Combinations.Count > 0)
         {
-            if (!connector.Combinations.Any(c => IsThat(c, ends)))
+            foreach (var finding in Listed(connector, ends))
             {
-                yield return new(
-                    "splice-not-listed",
-                    Severity.Stop,
-                    $"{Say(ends)} is not among the {connector.Combinations.Count} combinations on this connector’s sheet.",
-                    $"Take a connector whose sheet lists it: one is good for its combinations and no others.",
-                    Sheet,
-                    OnEnds
-                );
+                yield return finding;
             }
 
             yield break;

@@ -46,6 +46,37 @@ public sealed partial class WireListReader
             _doubts.Count(Doubts.Names);
         }
 
+        var (wire, count) = Wire(number, name, cells, problems);
+        if (count > 1 && _doubts.Answer(Doubts.Several, "one") is "each" && problems.Count == 0)
+        {
+            for (var i = 0; i < count; i++)
+            {
+                rows.Add(
+                    new(
+                        number,
+                        cells,
+                        wire with
+                        {
+                            Name = string.Create(CultureInfo.InvariantCulture, $"{name}.{i + 1}"),
+                        },
+                        []
+                    )
+                );
+            }
+
+            return;
+        }
+
+        rows.Add(new(number, cells, problems.Count == 0 ? wire : null, problems));
+    }
+
+    private (ListedWire Wire, int Count) Wire(
+        int number,
+        string name,
+        Dictionary<ColumnMeaning, string> cells,
+        List<CellProblem> problems
+    )
+    {
         var (conductor, count) = _sizes.Read(cells, problems);
         var ferrule = cells.GetValueOrDefault(ColumnMeaning.Ferrule);
         var (given, bare) = ferrule is null ? (null, false) : ListCells.Ferrule(ferrule, problems);
@@ -85,27 +116,7 @@ public sealed partial class WireListReader
             Ferrule = given,
             SaidBare = bare,
         };
-        if (count > 1 && _doubts.Answer(Doubts.Several, "one") is "each" && problems.Count == 0)
-        {
-            for (var i = 0; i < count; i++)
-            {
-                rows.Add(
-                    new(
-                        number,
-                        cells,
-                        wire with
-                        {
-                            Name = string.Create(CultureInfo.InvariantCulture, $"{name}.{i + 1}"),
-                        },
-                        []
-                    )
-                );
-            }
-
-            return;
-        }
-
-        rows.Add(new(number, cells, problems.Count == 0 ? wire : null, problems));
+        return (wire, count);
     }
 
     private ListedEnd? End(

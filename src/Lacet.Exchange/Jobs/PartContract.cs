@@ -27,9 +27,38 @@ internal static class PartContract
         (typeof(JobPinMap), "pin-map"),
     ];
 
+    /// <summary>What each of these types writes otherwise than its members stand there.</summary>
+    private static readonly Dictionary<Type, Action<Contract>> Written = new()
+    {
+        [typeof(JobPart)] = _ => { },
+        [typeof(JobTitle)] = title =>
+        {
+            title.Named("rules", "houseRules");
+            title.NullIsUsual("houseRules");
+        },
+        [typeof(Enclosure)] = enclosure => enclosure.LeftOut("place", "volumeIn3"),
+        [typeof(Device)] = device => device.NullIsUsual("outlets"),
+        [typeof(Circuit)] = circuit => circuit.NullIsUsual("phases"),
+        [typeof(JobLanding)] = Landing,
+        [typeof(JobWire)] = Wire,
+        [typeof(JobCord)] = cord => cord.InOrder(["name", "seen", "sound", "mouldedToBeHad"]),
+        [typeof(JobPinMap)] = map =>
+            map.Written<PinMap, PinMapDocument>("map", "map", PinMapDocument.Of, written => written.Read()),
+        [typeof(Acceptance)] = _ => { },
+        [typeof(JobEnd)] = End,
+        [typeof(GivenFerrule)] = _ => { },
+        [typeof(SpliceConnector)] = Connector,
+        [typeof(HouseRules)] = rules => rules.NullIsUsual(),
+    };
+
     /// <summary>Puts the contract of a type in place, where it is one of a job’s parts or belongs to one.</summary>
     internal static void Apply(JsonTypeInfo type)
     {
+        if (!Written.TryGetValue(type.Type, out var write))
+        {
+            return;
+        }
+
         if (type.Type == typeof(JobPart))
         {
             type.PolymorphismOptions = new() { TypeDiscriminatorPropertyName = "part" };
@@ -39,73 +68,16 @@ internal static class PartContract
             }
         }
 
+        var contract = new Contract(type);
+        write(contract);
         if (typeof(JobPart).IsAssignableFrom(type.Type))
         {
-            var part = new Contract(type);
-            Part(type.Type, part);
-            part.Find("id").Order = 100;
-            part.Find("order").Order = 101;
-        }
-        else if (type.Type == typeof(JobEnd))
-        {
-            End(new Contract(type));
-        }
-        else if (type.Type == typeof(GivenFerrule))
-        {
-            _ = new Contract(type);
-        }
-        else if (type.Type == typeof(SpliceConnector))
-        {
-            Connector(new Contract(type));
+            contract.Find("id").Order = 100;
+            contract.Find("order").Order = 101;
         }
         else if (type.Type == typeof(HouseRules))
         {
-            new Contract(type).NullIsUsual();
             type.OnDeserialized = rules => ((HouseRules)rules).Checked();
-        }
-    }
-
-    private static void Part(Type type, Contract part)
-    {
-        if (type == typeof(JobPart))
-        {
-            return;
-        }
-
-        if (type == typeof(JobPinMap))
-        {
-            part.Written<PinMap, PinMapDocument>("map", "map", PinMapDocument.Of, map => map.Read());
-            return;
-        }
-
-        if (type == typeof(JobTitle))
-        {
-            part.Named("rules", "houseRules");
-            part.NullIsUsual("houseRules");
-        }
-        else if (type == typeof(Enclosure))
-        {
-            part.LeftOut("place", "volumeIn3");
-        }
-        else if (type == typeof(Device))
-        {
-            part.NullIsUsual("outlets");
-        }
-        else if (type == typeof(Circuit))
-        {
-            part.NullIsUsual("phases");
-        }
-        else if (type == typeof(JobLanding))
-        {
-            Landing(part);
-        }
-        else if (type == typeof(JobWire))
-        {
-            Wire(part);
-        }
-        else if (type == typeof(JobCord))
-        {
-            part.InOrder(["name", "seen", "sound", "mouldedToBeHad"]);
         }
     }
 

@@ -44,17 +44,7 @@ internal static class Server
         var builder = WebApplication.CreateSlimBuilder(
             new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = FindWebRoot() }
         );
-        builder.WebHost.UseKestrelCore();
-        builder.WebHost.ConfigureKestrel(kestrel =>
-        {
-            kestrel.Limits.MaxRequestBodySize = Endpoints.LargestBody;
-            kestrel.AddServerHeader = false;
-        });
-        builder.Services.AddSingleton<IConnectionListenerFactory>(services => new BoundedConnections(
-            ActivatorUtilities.CreateInstance<SocketTransportFactory>(services),
-            Limits.MostConnections(Limits.Descriptors())
-        ));
-        builder.WebHost.UseUrls($"http://127.0.0.1:{options.Port}");
+        Listen(builder, options.Port);
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
         // Without a built front end the interface still answers; the script builds it before it serves.
         builder.Logging.AddFilter("Microsoft.AspNetCore.StaticFiles", LogLevel.Error);
@@ -86,6 +76,31 @@ internal static class Server
         adjust?.Invoke(builder);
 
         var app = builder.Build();
+        app.UseAll(options);
+        app.MapOpenApi();
+        app.MapPlaces();
+        app.MapFrontEnd();
+        return app;
+    }
+
+    private static void Listen(WebApplicationBuilder builder, int port)
+    {
+        builder.WebHost.UseKestrelCore();
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.Limits.MaxRequestBodySize = Endpoints.LargestBody;
+            kestrel.AddServerHeader = false;
+        });
+        builder.Services.AddSingleton<IConnectionListenerFactory>(services => new BoundedConnections(
+            ActivatorUtilities.CreateInstance<SocketTransportFactory>(services),
+            Limits.MostConnections(Limits.Descriptors())
+        ));
+        builder.WebHost.UseUrls($"http://127.0.0.1:{port}");
+    }
+
+    /// <summary>What every request goes through, in this order.</summary>
+    private static void UseAll(this WebApplication app, ServerOptions options)
+    {
         app.UseOwnHostOnly();
         app.UseSecurityHeaders();
         app.UseProblems();
@@ -95,10 +110,6 @@ internal static class Server
         app.UseFirstPage(DemoLoader.FirstPage(options));
         app.UseDefaultFiles();
         app.UseStaticFiles(FrontEnd.Files);
-        app.MapOpenApi();
-        app.MapPlaces();
-        app.MapFrontEnd();
-        return app;
     }
 
     /// <summary>

@@ -186,74 +186,72 @@ internal static class FindingEndpoints
                 wire.CircuitId
             ),
             CheckScope.Landing when whole.Landings[subject.Id] is var landing => AtLandings(
+                job,
+                subject,
                 landing.EnclosureId,
                 landing.Name,
                 [landing],
                 landing.DeviceId
             ),
             CheckScope.Device when whole.Devices[subject.Id] is var device => AtLandings(
+                job,
+                subject,
                 device.EnclosureId,
                 device.Name,
                 whole.LandingsOf(device.Id),
                 device.Id
             ),
             CheckScope.Circuit when whole.Circuits[subject.Id] is var circuit => OfWires(
+                job,
+                subject,
                 $"circuit {circuit.Name}",
                 whole.WiresOf(circuit.Id),
                 circuit.Id
             ),
-            CheckScope.Enclosure when whole.Enclosures[subject.Id] is var enclosure => new(
-                subject.Scope,
+            CheckScope.Enclosure when whole.Enclosures[subject.Id] is var enclosure => Kept(
                 enclosure.Name,
-                null,
-                null,
-                whole.LandingsIn(enclosure.Id).FirstOrDefault()?.Id,
-                null,
-                null,
-                KeptId: enclosure.Id
+                whole.LandingsIn(enclosure.Id).FirstOrDefault()?.Id
             ),
-            CheckScope.Cord => new(
-                subject.Scope,
-                $"cord {whole.Cords[subject.Id].Name}",
-                null,
-                null,
-                null,
-                null,
-                null,
-                KeptId: subject.Id
-            ),
-            CheckScope.PinMap => new(
-                subject.Scope,
-                $"pin map {whole.PinMaps[subject.Id].Map.Name}",
-                null,
-                null,
-                null,
-                null,
-                null,
-                KeptId: subject.Id
-            ),
-            _ => OfWires($"run {subject.Run}", whole.WiresRunning(subject.Run!), null),
+            CheckScope.Cord => Kept($"cord {whole.Cords[subject.Id].Name}"),
+            CheckScope.PinMap => Kept($"pin map {whole.PinMaps[subject.Id].Map.Name}"),
+            _ => OfWires(job, subject, $"run {subject.Run}", whole.WiresRunning(subject.Run!), null),
         };
 
-        AboutDocument AtLandings(Guid enclosure, string name, IEnumerable<JobLanding> landings, Guid? device)
-        {
-            var end = landings.SelectMany(l => whole.EndsAt(l.Id)).Select(e => (EndOfWire?)e).FirstOrDefault();
-            return new(
-                subject.Scope,
-                $"{whole.Enclosures[enclosure].Name}/{name}",
-                end?.Wire.Id,
-                end?.Side,
-                end?.End.LandingId ?? landings.FirstOrDefault()?.Id,
-                device,
-                end?.Wire.CircuitId
-            );
-        }
+        AboutDocument Kept(string name, Guid? landing = null) =>
+            new(subject.Scope, name, null, null, landing, null, null, KeptId: subject.Id);
+    }
 
-        AboutDocument OfWires(string name, IEnumerable<JobWire> wires, Guid? circuit)
-        {
-            var wire = wires.MinBy(w => (w.Order, w.Id));
-            return new(subject.Scope, name, wire?.Id, wire is null ? null : Drawable(job, wire), null, null, circuit);
-        }
+    private static AboutDocument AtLandings(
+        JobSession job,
+        Subject subject,
+        Guid enclosure,
+        string name,
+        IEnumerable<JobLanding> landings,
+        Guid? device
+    )
+    {
+        var end = landings.SelectMany(l => job.Job.EndsAt(l.Id)).Select(e => (EndOfWire?)e).FirstOrDefault();
+        return new(
+            subject.Scope,
+            $"{job.Job.Enclosures[enclosure].Name}/{name}",
+            end?.Wire.Id,
+            end?.Side,
+            end?.End.LandingId ?? landings.FirstOrDefault()?.Id,
+            device,
+            end?.Wire.CircuitId
+        );
+    }
+
+    private static AboutDocument OfWires(
+        JobSession job,
+        Subject subject,
+        string name,
+        IEnumerable<JobWire> wires,
+        Guid? circuit
+    )
+    {
+        var wire = wires.MinBy(w => (w.Order, w.Id));
+        return new(subject.Scope, name, wire?.Id, wire is null ? null : Drawable(job, wire), null, null, circuit);
     }
 
     /// <summary>The end of a wire that can be drawn; A where neither can.</summary>

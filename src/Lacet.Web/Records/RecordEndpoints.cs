@@ -95,6 +95,32 @@ internal static class RecordEndpoints
     private static async Task<Ok<ChainReport>> Verify(EventsTable events, CancellationToken cancellation) =>
         TypedResults.Ok(await events.VerifyAsync(cancellation));
 
+    private static RecordItem Unreadable(StoredEvent stored, string damage) =>
+        new(
+            stored.Sequence,
+            stored.Id,
+            null,
+            RecordState.Damaged,
+            null,
+            null,
+            null,
+            "",
+            null,
+            null,
+            null,
+            null,
+            null,
+            [],
+            stored.Hash,
+            new(null, null, null),
+            null,
+            null,
+            null,
+            [],
+            damage,
+            null
+        );
+
     private static async Task<RecordItem> ItemAsync(StoredEvent stored, Names names, UnitLead lead)
     {
         var damage = stored.IsIntact
@@ -102,30 +128,7 @@ internal static class RecordEndpoints
             : "This event was changed after it was received. What it says proves nothing.";
         if (EventDocument.TryRead(stored.Bytes) is not { } recorded)
         {
-            return new(
-                stored.Sequence,
-                stored.Id,
-                null,
-                RecordState.Damaged,
-                null,
-                null,
-                null,
-                "",
-                null,
-                null,
-                null,
-                null,
-                null,
-                [],
-                stored.Hash,
-                new(null, null, null),
-                null,
-                null,
-                null,
-                [],
-                damage ?? "This event cannot be read.",
-                null
-            );
+            return Unreadable(stored, damage ?? "This event cannot be read.");
         }
 
         var made = recorded.Termination;

@@ -174,24 +174,7 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             (ColumnMeaning.Run, typed.Run),
         ];
         var written = cells.Where(c => !string.IsNullOrWhiteSpace(c.Cell)).ToList();
-        if (written.Exists(c => c.Cell!.Length > ImportLimits.Cell))
-        {
-            throw new ImpossibleInputException($"rows[{index}]", $"A cell has at most {ImportLimits.Cell} characters.");
-        }
-
-        if (written.TrueForAll(c => c.Column != ColumnMeaning.Wire))
-        {
-            throw new ImpossibleInputException($"rows[{index}].name", "A wire needs a name or number.");
-        }
-
-        if (typed.Function is { Length: > 0 } function && WireListReader.ReadFunction(function) is null)
-        {
-            throw new ImpossibleInputException(
-                $"rows[{index}].function",
-                "That is no function that is known: write such as line, neutral, earth, switched, control +, control -, low speed, high speed or signal."
-            );
-        }
-
+        Check(written, typed.Function, index);
         // A row of one cell would pass for a title: whatever is typed here is a wire.
         var row = WireListReader.ReadOne([.. written.Select(c => (c.Column, c.Cell!))], onShelf);
         if (row.Problems is [var problem, ..])
@@ -204,6 +187,27 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             before,
             cells.Where(c => c.Cell is not null && string.IsNullOrWhiteSpace(c.Cell)).Select(c => c.Column).ToHashSet()
         );
+    }
+
+    private static void Check(List<(ColumnMeaning Column, string? Cell)> written, string? typedFunction, int index)
+    {
+        if (written.Exists(c => c.Cell!.Length > ImportLimits.Cell))
+        {
+            throw new ImpossibleInputException($"rows[{index}]", $"A cell has at most {ImportLimits.Cell} characters.");
+        }
+
+        if (written.TrueForAll(c => c.Column != ColumnMeaning.Wire))
+        {
+            throw new ImpossibleInputException($"rows[{index}].name", "A wire needs a name or number.");
+        }
+
+        if (typedFunction is { Length: > 0 } function && WireListReader.ReadFunction(function) is null)
+        {
+            throw new ImpossibleInputException(
+                $"rows[{index}].function",
+                "That is no function that is known: write such as line, neutral, earth, switched, control +, control -, low speed, high speed or signal."
+            );
+        }
     }
 
     private static string Words(Build build) =>

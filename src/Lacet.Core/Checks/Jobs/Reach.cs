@@ -70,16 +70,7 @@ internal sealed class Reach(Job job)
                 break;
             case Enclosure enclosure:
                 Add(CheckScope.Enclosure, enclosure.Id);
-                foreach (var landing in job.LandingsIn(enclosure.Id))
-                {
-                    AtLanding(landing.Id);
-                    // What kind of enclosure a wire comes from is read at its far end too.
-                    foreach (var circuit in job.EndsAt(landing.Id).Select(e => e.Wire.CircuitId).OfType<Guid>())
-                    {
-                        WholeCircuit(circuit);
-                    }
-                }
-
+                Inside(enclosure);
                 break;
             case Device device:
                 Add(CheckScope.Device, device.Id);
@@ -94,22 +85,7 @@ internal sealed class Reach(Job job)
                 Landing(landing);
                 break;
             case Circuit circuit:
-                WholeCircuit(circuit.Id);
-                foreach (var wire in job.WiresOf(circuit.Id))
-                {
-                    Wire(wire);
-                }
-
-                if (circuit.SharesNeutralWith is { } other)
-                {
-                    WholeCircuit(other);
-                }
-
-                foreach (var sharing in job.Sharing(circuit.Id))
-                {
-                    WholeCircuit(sharing.Id);
-                }
-
+                On(circuit);
                 break;
             case JobCord cord:
                 Add(CheckScope.Cord, cord.Id);
@@ -125,6 +101,38 @@ internal sealed class Reach(Job job)
                 }
 
                 break;
+        }
+    }
+
+    private void Inside(Enclosure enclosure)
+    {
+        foreach (var landing in job.LandingsIn(enclosure.Id))
+        {
+            AtLanding(landing.Id);
+            // What kind of enclosure a wire comes from is read at its far end too.
+            foreach (var circuit in job.EndsAt(landing.Id).Select(e => e.Wire.CircuitId).OfType<Guid>())
+            {
+                WholeCircuit(circuit);
+            }
+        }
+    }
+
+    private void On(Circuit circuit)
+    {
+        WholeCircuit(circuit.Id);
+        foreach (var wire in job.WiresOf(circuit.Id))
+        {
+            Wire(wire);
+        }
+
+        if (circuit.SharesNeutralWith is { } other)
+        {
+            WholeCircuit(other);
+        }
+
+        foreach (var sharing in job.Sharing(circuit.Id))
+        {
+            WholeCircuit(sharing.Id);
         }
     }
 
