@@ -101,7 +101,7 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
         await connection.ExecuteAsync(
             """
             INSERT INTO event (sequence, id, request_digest, corrects, bytes, hash, job, wire_end)
-            VALUES (@sequence, @id, @RequestDigest, @corrects, @bytes, @hash, @Job, @End)
+            VALUES (@sequence, @Id, @RequestDigest, @Corrects, @bytes, @hash, @Job, @End)
             """,
             new
             {

@@ -9,7 +9,7 @@ namespace Lacet.Web.Tests;
 /// <summary>
 /// Tools that connect: the protocol as docs/device-protocol.md has it, and the stand-in that speaks it.
 /// </summary>
-public sealed class DeviceTests
+public sealed partial class DeviceTests
 {
     private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
 
@@ -190,114 +190,5 @@ public sealed class DeviceTests
         }
 
         throw new TimeoutException("The tools did not come to be as expected.");
-    }
-
-    /// <summary>A tool made of nothing but a socket.</summary>
-    private sealed class Tool(TcpClient client, string token) : IDisposable
-    {
-        private readonly StreamReader _reader = new(client.GetStream());
-
-        public static async Task<Tool> ConnectAsync(RunningServer server)
-        {
-            var client = new TcpClient();
-            await client.ConnectAsync(await server.Services.GetRequiredService<DeviceHub>().Listening, Cancellation);
-            return new Tool(client, PairingToken.Of(server.Folder));
-        }
-
-        public string Hello(string? token = null, double range = 3, string unit = "N·m", int protocol = 1) =>
-            JsonSerializer.Serialize(
-                new
-                {
-                    type = "hello",
-                    protocol,
-                    token = token ?? TokenOf,
-                    tool = new
-                    {
-                        id = "bench-1",
-                        name = "Bench driver",
-                        unit,
-                        rangeMost = range,
-                        calibratedOn = "2026-02-01",
-                    },
-                }
-            );
-
-        private string TokenOf { get; } = token;
-
-        public async Task SendAsync(string line)
-        {
-            try
-            {
-                await client.GetStream().WriteAsync(Encoding.UTF8.GetBytes(line + "\n"), Cancellation);
-            }
-            catch (IOException)
-            {
-                // Closed already, which is what the test asks about next.
-            }
-        }
-
-        public async Task<JsonElement> ReceiveAsync() =>
-            JsonSerializer.Deserialize<JsonElement>((await _reader.ReadLineAsync(Cancellation))!);
-
-        public async Task<bool> IsClosedAsync()
-        {
-            try
-            {
-                return await _reader
-                    .ReadLineAsync(Cancellation)
-                    .AsTask()
-                    .WaitAsync(TimeSpan.FromSeconds(4), Cancellation)
-                    is null;
-            }
-            catch (IOException)
-            {
-                return true;
-            }
-        }
-
-        public void Dispose() => client.Dispose();
-    }
-
-    /// <summary>An open page: follows the event stream.</summary>
-    private sealed class Page(HttpResponseMessage response, StreamReader reader) : IAsyncDisposable
-    {
-        public static async Task<Page> OpenAsync(RunningServer server)
-        {
-            var response = await server.Client.GetAsync(
-                new Uri("/api/stream", UriKind.Relative),
-                HttpCompletionOption.ResponseHeadersRead,
-                Cancellation
-            );
-            var page = new Page(response, new StreamReader(await response.Content.ReadAsStreamAsync(Cancellation)));
-            await page.UntilAsync("tools");
-            return page;
-        }
-
-        public async Task<JsonElement> UntilAsync(string type)
-        {
-            while (
-                await reader.ReadLineAsync(Cancellation).AsTask().WaitAsync(TimeSpan.FromSeconds(10), Cancellation)
-                    is { } line
-            )
-            {
-                if (
-                    line.StartsWith("data:", StringComparison.Ordinal)
-                    && JsonSerializer.Deserialize<JsonElement>(line[5..]) is var message
-                    && message.GetProperty("type").GetString() == type
-                )
-                {
-                    return message;
-                }
-            }
-
-            throw new EndOfStreamException("The stream ended.");
-        }
-
-        public ValueTask DisposeAsync()
-        {
-            reader.Dispose();
-            response.Dispose();
-            return ValueTask.CompletedTask;
-        }
     }
 }

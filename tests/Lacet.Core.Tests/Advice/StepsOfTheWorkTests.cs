@@ -11,7 +11,7 @@ namespace Lacet.Core.Tests.Advice;
 /// <summary>
 /// Steps that a hand needs: lines of docs/advice.md, 4. Common practice, from memory, unless a source is named.
 /// </summary>
-public sealed class StepsOfTheWorkTests
+public sealed partial class StepsOfTheWorkTests
 {
     [Theory]
     [Trait("Advice", "4.2")]
@@ -185,51 +185,6 @@ public sealed class StepsOfTheWorkTests
     }
 
     [Fact]
-    [Trait("Advice", "4.7")]
-    public void Stranded_ends_lead_solid_ones()
-    {
-        static SpliceRecipe Of(Build other) =>
-            SpliceRecipe.Of(
-                new(
-                    [Ends.Wire("12"), Ends.Wire("12", other)],
-                    ConnectorRow.All[ConnectorKind.TwistOn].Usual,
-                    SplicePlace.Dry
-                ),
-                HouseRules.Default
-            );
-        Assert.Contains(
-            "1/8 in",
-            Of(Build.Stranded).Steps.Single(s => s.Id == "lead").Text.ToString(UnitLead.Imperial),
-            StringComparison.Ordinal
-        );
-        Assert.DoesNotContain(Of(Build.Solid).Steps, s => s.Id == "lead");
-    }
-
-    [Theory]
-    [Trait("Advice", "4.8")]
-    [InlineData(HandForm.PigtailTwo, "grip both tips with the pliers")]
-    [InlineData(
-        HandForm.PigtailThree,
-        "Cross two over the one in the middle, grip all three, and twist clockwise; grip again in the same place"
-    )]
-    [InlineData(HandForm.PigtailFour, "Trim the four tips level first")]
-    [InlineData(HandForm.Tap, "ring it twice, slit between, the blade away from you")]
-    [InlineData(HandForm.StrandedTee, "Bind the tap’s base with one strand")]
-    [InlineData(HandForm.FaceToFace, "Bind the base with these")]
-    [InlineData(HandForm.InLine, "in short bites; look for rings")]
-    public void Each_hand_splice_is_work_of_its_own(HandForm form, string says) =>
-        Assert.Contains(says, string.Join(' ', Hand(form).Steps.Select(Ends.Read)), StringComparison.Ordinal);
-
-    /// <summary>Eight diameters of a thick bundle, and 1 in of the thin ones of fixtures.</summary>
-    [Fact]
-    [Trait("Advice", "4.8")]
-    public void Face_to_face_grows_with_its_wire()
-    {
-        Assert.Equal(25.4, Hand(HandForm.FaceToFace, "16").Wires[0].Bare.Millimetres, 3);
-        Assert.True(Hand(HandForm.FaceToFace, "6").Wires[0].Bare.Millimetres > 35);
-    }
-
-    [Fact]
     [Trait("Advice", "4.9")]
     public void A_caution_always_has_its_finding() =>
         Gen.Select(Gen.Enum<ConnectorKind>(), Gen.Enum<SplicePlace>(), Wires.List[1, 6])
@@ -243,32 +198,6 @@ public sealed class StepsOfTheWorkTests
                     );
                 }
             );
-
-    [Fact]
-    [Trait("Advice", "4.10")]
-    public void A_two_wire_plug_hears_no_word_of_an_earth_and_every_plug_ends_with_tests()
-    {
-        static List<string> Of(double? earth) =>
-            [
-                .. PlugRefit
-                    .Of(Ends.Wire("16", Build.FineStranded), ScrewSize.Parse("#6"), 22, 24, earth, HouseRules.Default)
-                    .Steps.Select(Ends.Read),
-            ];
-        var two = Of(null);
-        Assert.DoesNotContain(two, s =>
-            s.Contains("earth", StringComparison.Ordinal) || s.Contains("jacket", StringComparison.Ordinal)
-        );
-        Assert.Contains(Of(30), s => s.Contains("mark each length with the thumb", StringComparison.Ordinal));
-        Assert.Contains(Of(30), s => s.Contains("for a knot two diameters of the cord more", StringComparison.Ordinal));
-        Assert.Contains("earth pin to case, under 1", Of(30)[^1], StringComparison.Ordinal);
-        Assert.All([two[^1], Of(30)[^1]], s =>
-            Assert.EndsWith("first power-up behind ground-fault protection.", s, StringComparison.Ordinal)
-        );
-        // A bridged fuse, an earth that lands nowhere, a clamp too wide are cues.
-        Assert.All([CordCue.FuseBridged, CordCue.EarthNotLanded, CordCue.ClampTooWide], c =>
-            Assert.Single(CordSign.All, s => s.Cue == c)
-        );
-    }
 
     [Theory]
     [Trait("Advice", "4.10")]
@@ -285,46 +214,6 @@ public sealed class StepsOfTheWorkTests
         Assert.Contains(steps, s =>
             s.Contains("1 mm rosin-cored solder, tin-lead or lead-free", StringComparison.Ordinal)
         );
-    }
-
-    [Fact]
-    [Trait("Advice", "4.12")]
-    public void A_pin_that_nobody_spoke_of_is_asked_about()
-    {
-        var map = new PinMap(
-            "fan",
-            6,
-            2,
-            [new(1, PinFunction.Line, "1"), new(2, PinFunction.Common, "2"), new(3, PinFunction.Earth, "PE")]
-        )
-        {
-            KeySeen = true,
-        };
-        Assert.Contains(
-            "pins 4, 5, 6 are for",
-            Ends.Read(PinMapChecks.Of(map).Single(f => f.Check == "pin-unsaid").Says),
-            StringComparison.Ordinal
-        );
-    }
-
-    [Fact]
-    [Trait("Advice", "4.13")]
-    public void Behind_a_bad_cord_one_looks_on_to_fuse_wiring_and_earth()
-    {
-        static CordTriage Of(params CordCue[] seen) =>
-            CordTriage.Of(
-                seen,
-                Enum.GetValues<CordPlace>(),
-                DamagedCord.ReplaceWithMouldedCord,
-                mouldedToBeHad: true,
-                new()
-            );
-        var next = string.Join(' ', Of(CordCue.BladesScorched).LookNext);
-        Assert.All(["fuse and its holder", "primary wiring", "The earth", "Solder"], what =>
-            Assert.Contains(what, next, StringComparison.Ordinal)
-        );
-        Assert.Empty(Of().LookNext);
-        Assert.Empty(Of(CordCue.PrintGone).LookNext);
     }
 
     [Theory]
@@ -381,50 +270,6 @@ public sealed class StepsOfTheWorkTests
             Ends.Read(SolderedEntry.Steps(Ends.Wire("16"))[0]),
             StringComparison.Ordinal
         );
-    }
-
-    [Fact]
-    [Trait("Advice", "4.19")]
-    public void A_box_has_a_verdict_in_a_sentence_and_names_one_that_would_do()
-    {
-        BoxContents contents = new([new CountedSize(4, ConductorSize.Parse("2.5 mm²"))], [])
-        {
-            Yokes = [ConductorSize.Parse("12")],
-        };
-        var (fits, full) = (BoxFill.Of(contents, 14), BoxFill.Of(contents, 10));
-        Assert.EndsWith("it fits.", Ends.Read(fits.Says), StringComparison.Ordinal);
-        Assert.Contains("too full. Take a box such as", Ends.Read(full.Says), StringComparison.Ordinal);
-        Assert.Contains("extension ring", Ends.Read(full.Says), StringComparison.Ordinal);
-        Assert.Contains("counted as 12 AWG", fits.Shares[0].What, StringComparison.Ordinal);
-        Assert.Equal(UsualBox.All.OrderBy(b => b.CubicInches), UsualBox.All);
-    }
-
-    /// <summary>IEC 60445, NEC 200.6, from memory.</summary>
-    [Fact]
-    [Trait("Advice", "4.20")]
-    public void What_a_colour_means_elsewhere_is_only_said_of_what_may_be_from_there()
-    {
-        static IEnumerable<string> Misleads(bool foreign, Region region, params string[] colours) =>
-            CordIdentity
-                .Of(
-                    [
-                        .. colours.Select(c => new SeenConductor(
-                            InsulationColour.TryParse(c, out var read) ? read : null,
-                            []
-                        )),
-                    ],
-                    region,
-                    foreign
-                )
-                .Conductors.SelectMany(c => c.Misleads);
-        Assert.Empty(Misleads(false, Region.NorthAmerica, "black", "white", "green"));
-        Assert.Contains(Misleads(true, Region.NorthAmerica, "black", "white", "green"), m =>
-            m.Contains("British", StringComparison.Ordinal)
-        );
-        // Brown beside black: the cord itself shows that it is from elsewhere.
-        Assert.NotEmpty(Misleads(false, Region.NorthAmerica, "black", "brown", "green"));
-        Assert.Empty(Misleads(false, Region.Iec, "brown", "blue", "green/yellow"));
-        Assert.NotEmpty(Misleads(true, Region.Iec, "brown", "blue", "green/yellow"));
     }
 
     private static string Step(Recipe recipe, string id) => Ends.Read(recipe.Steps.Single(s => s.Id == id).Text);

@@ -8,7 +8,7 @@ namespace Lacet.Core.Tests.Recipes;
 /// Every other kind of landing: what the trade does there. Lengths and torques are common practice, from memory, unless
 /// another source is named.
 /// </summary>
-public sealed class LandingTests
+public sealed partial class LandingTests
 {
     private static readonly Landing[] Kinds =
     [
@@ -178,87 +178,6 @@ public sealed class LandingTests
         Assert.DoesNotContain(recipe.Steps, s => s.Operation == Operation.Strip);
     }
 
-    /// <summary>Red 22 to 16 AWG, blue 16 to 14, yellow 12 to 10.</summary>
-    [Theory]
-    [InlineData("22", "red")]
-    [InlineData("18", "red")]
-    [InlineData("16", "red")]
-    [InlineData("14", "blue")]
-    [InlineData("12", "yellow")]
-    [InlineData("10", "yellow")]
-    public void A_ring_is_chosen_by_its_printed_range(string size, string colour)
-    {
-        var recipe = Ends.Recipe(Ends.Wire(size, Build.Stranded), new Stud(5, null, RingShape.Fork, null));
-        Assert.Equal(PreparationKind.Fork, recipe.Preparation.Kind);
-        Assert.Contains($"{colour} sleeve, printed", Ends.Read(recipe.Preparation.Detail), StringComparison.Ordinal);
-    }
-
-    [Theory]
-    [InlineData("8")]
-    [InlineData("24")]
-    public void Beyond_the_ranges_of_rings_it_is_a_stop(string size) =>
-        Assert.Equal(Verdict.Stop, Ends.Recipe(Ends.Wire(size, Build.Stranded), new Stud(5, null, null, null)).Verdict);
-
-    /// <summary>13 mm at 6 AWG to 30 mm at 250 kcmil.</summary>
-    [Theory]
-    [InlineData("6", 13)]
-    [InlineData("250 kcmil", 30)]
-    public void A_set_screw_lug_s_barrel_is_typical_for_the_wire(string size, double depth) =>
-        Assert.Equal(
-            depth,
-            Ends.Recipe(
-                Ends.Wire(size, Build.Stranded),
-                new SetScrewLug(null, null, null, 2, 130, null, null)
-            ).Strip!.Value.Target.Millimetres
-        );
-
-    [Fact]
-    public void A_crimped_lug_shows_2_mm_before_its_barrel() =>
-        Assert.Equal(
-            22,
-            Ends.Recipe(
-                Ends.Wire("1/0", Build.Stranded),
-                new CrimpedLug(null, 20, null)
-            ).Strip!.Value.Target.Millimetres
-        );
-
-    [Theory]
-    [InlineData(Material.Copper, "once")]
-    [InlineData(Material.Aluminium, "3 times")]
-    public void Aluminium_takes_more_crimps_and_a_compound(Material material, string times)
-    {
-        var recipe = Ends.Recipe(
-            Ends.Wire("1/0", Build.Stranded, material: material),
-            new CrimpedLug(null, null, null, new HashSet<Material> { Material.Copper, Material.Aluminium })
-        );
-        Assert.Contains(times, Ends.Read(recipe.Preparation.Detail), StringComparison.Ordinal);
-        Assert.Equal(
-            material == Material.Aluminium,
-            recipe.Steps.Any(s =>
-                s.Id == "brush-aluminium"
-                && Ends.Read(s.HoldPoint!).Contains("coated at once", StringComparison.Ordinal)
-            )
-        );
-    }
-
-    [Fact]
-    [Trait("Advice", "3.7")]
-    public void Lugs_lose_no_strands_and_other_landings_as_many_as_their_class_allows()
-    {
-        var lug = Ends.Recipe(
-            Ends.Wire("12", Build.Stranded),
-            new SetScrewLug(null, null, null, null, null, null, null)
-        );
-        Assert.Contains("No strand", Strip(lug), StringComparison.Ordinal);
-        Assert.Contains(
-            "At most 1 of 7",
-            Strip(Ends.Recipe(Ends.Wire("12", Build.Stranded), Ends.Block())),
-            StringComparison.Ordinal
-        );
-
-        static string Strip(Recipe recipe) => Ends.Read(recipe.Steps.Single(s => s.Id == "strip").HoldPoint!);
-    }
-
     [Fact]
     public void In_a_plug_the_jacket_comes_first_and_the_earth_is_left_longest()
     {
@@ -334,93 +253,6 @@ public sealed class LandingTests
             )
         );
     }
-
-    /// <summary>
-    /// NEC 310.16 and 110.14(C), 240.4(B) and (D), 240.6(A), from memory: 12 AWG 20 A at 60 °C, 25 A at 75 °C, breaker
-    /// 20 A in both; an ampacity that is no standard rating has the next one, but not where receptacles for plugged
-    /// loads are fed.
-    /// </summary>
-    [Theory]
-    [InlineData("12", null, 20, false, true)]
-    [InlineData("12", 75, 25, false, false)]
-    [InlineData("6", null, 55, true, true)]
-    [InlineData("6", null, 60, false, true)]
-    [InlineData("6", null, 60, true, false)]
-    [InlineData("6", null, 70, false, false)]
-    [InlineData("3", null, 90, false, true)]
-    [InlineData("2", null, 100, false, true)]
-    [InlineData("6", 75, 70, false, true)]
-    [InlineData("6", 90, 80, false, false)]
-    [InlineData("4/0", 75, 250, false, true)]
-    [InlineData("250 kcmil", 75, 300, false, true)]
-    [InlineData("1/0", null, 150, false, true)]
-    [InlineData("1/0", null, 175, false, false)]
-    public void A_terminal_s_temperature_limits_the_circuit(
-        string size,
-        int? temperature,
-        double amps,
-        bool receptacles,
-        bool passes
-    )
-    {
-        var lug = new SetScrewLug(LugDrive.Hex, null, null, 2, 130, 13, null) { TemperatureC = temperature };
-        var end = new EndAtHand(Ends.Wire(size, Build.Stranded), lug, HouseRules.Default)
-        {
-            CircuitAmps = amps,
-            FeedsReceptacles = receptacles,
-        };
-        Assert.Equal(passes, RecipeBook.For(end).Verdict != Verdict.Stop);
-    }
-
-    /// <summary>
-    /// The same of aluminium: 4 AWG on 60 A, 1/0 on 125, 2/0 on 150 (NEC 310.16, 240.4(B), from memory).
-    /// </summary>
-    [Theory]
-    [Trait("Advice", "2.2")]
-    [InlineData("4", null, 60)]
-    [InlineData("1/0", 75, 125)]
-    [InlineData("2/0", 75, 150)]
-    public void The_next_standard_breaker_protects_aluminium_too(string size, int? temperature, double amps)
-    {
-        var lug = new SetScrewLug(
-            LugDrive.Hex,
-            null,
-            null,
-            2,
-            130,
-            13,
-            null,
-            new HashSet<Material> { Material.Copper, Material.Aluminium }
-        )
-        {
-            TemperatureC = temperature,
-        };
-        Assert.NotEqual(
-            Verdict.Stop,
-            RecipeBook
-                .For(
-                    new(Ends.Wire(size, Build.Stranded, material: Material.Aluminium), lug, HouseRules.Default)
-                    {
-                        CircuitAmps = amps,
-                    }
-                )
-                .Verdict
-        );
-    }
-
-    [Fact]
-    public void A_size_without_a_table_is_said_to_be_not_judged() =>
-        Assert.Contains(
-            RecipeBook
-                .For(
-                    new EndAtHand(Ends.Wire("22", Build.Stranded), Ends.Block(0.2), HouseRules.Default)
-                    {
-                        CircuitAmps = 3,
-                    }
-                )
-                .Findings,
-            f => Ends.Read(f.Says).StartsWith("Not judged", StringComparison.Ordinal)
-        );
 
     [Theory]
     [InlineData(CrimpShape.Hexagonal, Severity.Note)]

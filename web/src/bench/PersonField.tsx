@@ -1,6 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
-import { useId, useState } from "react";
+import { useId } from "react";
+import { useForm } from "react-hook-form";
 import { api } from "../client";
 import { Action, Field, FieldLabel } from "../shared/Panel";
 import type { Person } from "./recording";
@@ -15,7 +16,7 @@ export function PersonField({
 }) {
   // A page may ask for it beside a dialog that asks too.
   const field = useId();
-  const [name, setName] = useState("");
+  const { formState, handleSubmit, register } = useForm({ defaultValues: { name: "" }, mode: "onChange" });
   const add = useMutation({ mutationFn: api.addPerson, onSuccess: onPerson });
   if (person) {
     return (
@@ -31,24 +32,18 @@ export function PersonField({
     );
   }
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (name.trim()) add.mutate(name);
-      }}
-    >
+    <form onSubmit={(event) => void handleSubmit(({ name }) => add.mutate(name))(event)}>
       <FieldLabel htmlFor={field}>Who does it? Typed once, kept on this device.</FieldLabel>
       <Flex gap={2}>
         <Field
           id={field}
-          value={name}
           maxLength={80}
           placeholder="Your name"
           autoComplete="name"
-          onChange={(event) => setName(event.target.value)}
+          {...register("name", { validate: (name) => name.trim() !== "" })}
           aria-invalid={add.isError}
         />
-        <Action type="submit" disabled={!name.trim() || add.isPending} flex="none">
+        <Action type="submit" disabled={!formState.isValid || add.isPending} flex="none">
           That’s me
         </Action>
       </Flex>

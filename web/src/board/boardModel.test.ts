@@ -18,7 +18,7 @@ import {
   type Slot,
   type Stub,
 } from "./boardModel";
-import { slice, statesAlike, stubsAlike } from "./paths";
+import { statesAlike, stubsAlike } from "./paths";
 import { devicesOf, inOrder, moved, placeFor } from "./order";
 
 // What the page makes of a board, without a browser: finding, walking, narrowing, ordering.
@@ -262,12 +262,6 @@ test("ends that look alike are one path, those that fade another", () => {
   ]);
   // On the end, 1.6 mm out of its slot.
   expect(states[0]?.at[0]).toEqual([5, -1.6]);
-});
-
-test("a slice of a disc ends where its share of the turn does", () => {
-  expect(slice(0, 0, 2, 0.25)).toMatch(/A2 2 0 0 1 2 0Z$/);
-  expect(slice(0, 0, 2, 0.5)).toMatch(/A2 2 0 0 1 0 2Z$/);
-  expect(slice(0, 0, 2, 0.75)).toMatch(/A2 2 0 1 1 -2 0Z$/);
 });
 
 test("a device is put before another or last, and only those between move", () => {

@@ -1,6 +1,7 @@
 import { Box } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
+import { useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import type { HouseRules } from "../bench/houseRules";
 import { PersonField } from "../bench/PersonField";
@@ -23,13 +24,15 @@ export function NewJobDialog({
   onClose: () => void;
 }) {
   const navigate = useNavigate();
-  const [name, setName] = useState("");
+  const { formState, handleSubmit, register } = useForm({ defaultValues: { name: "" }, mode: "onChange" });
   const [person, setPerson] = useRemembered<Person | null>("person", known);
   const [id] = useState(() => crypto.randomUUID());
   const make = useMutation({
-    mutationFn: () => jobApi.make({ id, personId: person?.id ?? "", name, purpose, houseRules: rules }),
+    mutationFn: ({ name }: { name: string }) =>
+      jobApi.make({ id, personId: person?.id ?? "", name, purpose, houseRules: rules }),
     onSuccess: () => navigate(`/jobs/${id}${purpose === "survey" ? "/survey" : "/wires"}`),
   });
+  const submit = handleSubmit((typed) => person && make.mutate(typed));
   return (
     <DialogFrame
       title={purpose === "survey" ? "New survey" : "New job"}
@@ -42,8 +45,8 @@ export function NewJobDialog({
           <Action onClick={onClose}>Leave it</Action>
           <Action
             look="main"
-            disabled={!person || !name.trim() || make.isPending}
-            onClick={() => make.mutate()}
+            disabled={!person || !formState.isValid || make.isPending}
+            onClick={() => void submit()}
           >
             {person ? "Make it" : "Type your name first"}
           </Action>
@@ -53,11 +56,10 @@ export function NewJobDialog({
       <FieldLabel htmlFor="job-name">What is it called?</FieldLabel>
       <Field
         id="job-name"
-        value={name}
         maxLength={200}
         autoComplete="off"
-        onChange={(event) => setName(event.target.value)}
-        onKeyDown={(event) => event.key === "Enter" && person && name.trim() && make.mutate()}
+        {...register("name", { validate: (name) => name.trim() !== "" })}
+        onKeyDown={(event) => event.key === "Enter" && void submit()}
       />
       <Box mt={3}>
         <PersonField person={person} onPerson={setPerson} />

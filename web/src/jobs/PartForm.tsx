@@ -1,5 +1,6 @@
 import { Box, Grid } from "@chakra-ui/react";
-import { useState, type ReactNode } from "react";
+import type { ReactNode } from "react";
+import { Controller, useForm, useWatch } from "react-hook-form";
 import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
 import { DialogFrame } from "../shared/DialogFrame";
@@ -15,6 +16,26 @@ export type PartField =
   | { name: string; label: string; kind: "choice"; options: [string, string][] };
 
 type Values = Record<string, unknown>;
+
+/** What is typed of a part: numbers as letters, since "2." is on its way to 2.5. */
+const typedOf = (part: Part, fields: PartField[]): Values => ({
+  ...part,
+  ...Object.fromEntries(
+    fields
+      .filter(({ kind }) => kind === "text" || kind === "number")
+      .map(({ name }) => [name, String((part as unknown as Values)[name] ?? "")]),
+  ),
+});
+
+/** What was typed, as a part has it. */
+const readOf = (typed: Values, fields: PartField[]): Values => ({
+  ...typed,
+  ...Object.fromEntries(
+    fields
+      .filter(({ kind }) => kind === "number")
+      .map(({ name }) => [name, readDecimal(String(typed[name] ?? ""))]),
+  ),
+});
 
 /** A sheet to change one part of a job on. What is refused stays on the sheet, with the reason beside it. */
 export function PartForm<T extends Part>({
@@ -36,25 +57,17 @@ export function PartForm<T extends Part>({
   onClose: () => void;
 }) {
   const { put, remove, error, person, busy } = useChanges();
-  const [draft, setDraft] = useState<T>(part);
-  // Numbers are kept as they are typed until they are sent: "2." is on its way to 2.5.
-  const [numbers, setNumbers] = useState<Record<string, string>>({});
-  const [wrong, setWrong] = useState<string | null>(null);
-  const change = (values: Partial<T>) => setDraft((before) => ({ ...before, ...values }));
-  const value = (name: string) => (draft as unknown as Values)[name];
-  const save = () => {
-    const typed: Values = {};
-    for (const [name, text] of Object.entries(numbers)) {
-      const number = readDecimal(text);
-      if (number === undefined) {
-        setWrong(`“${text}” is no number.`);
-        return;
-      }
-      typed[name] = number;
-    }
-    setWrong(null);
-    void put({ ...draft, ...typed }, version).then((kept) => kept && onClose());
+  const { control, formState, getValues, handleSubmit, register, setValue } = useForm<Values>({
+    defaultValues: typedOf(part, fields),
+  });
+  const draft = { ...part, ...useWatch({ control }) } as T;
+  const change = (values: Partial<T>) => {
+    for (const [name, value] of Object.entries(values)) setValue(name, value);
   };
+  const save = handleSubmit(() =>
+    put({ ...part, ...readOf(getValues(), fields) }, version).then((kept) => kept && onClose()),
+  );
+  const wrong = fields.map(({ name }) => formState.errors[name]?.message).find(Boolean);
   return (
     <DialogFrame
       title={title}
@@ -69,7 +82,7 @@ export function PartForm<T extends Part>({
             </Action>
           )}
           <Action onClick={onClose}>Leave it</Action>
-          <Action look="main" disabled={!person || busy} onClick={save}>
+          <Action look="main" disabled={!person || busy} onClick={() => void save()}>
             {person ? "Keep" : "Type your name first"}
           </Action>
         </>
@@ -79,18 +92,27 @@ export function PartForm<T extends Part>({
         {fields.map((field) => (
           <Box key={field.name}>
             {field.kind === "check" ? (
-              <CheckField
-                checked={Boolean(value(field.name))}
-                onChange={(checked) => change({ [field.name]: checked } as unknown as Partial<T>)}
-              >
-                {field.label}
-              </CheckField>
+              <Controller
+                control={control}
+                name={field.name}
+                render={({ field: { value, onChange } }) => (
+                  <CheckField checked={Boolean(value)} onChange={onChange}>
+                    {field.label}
+                  </CheckField>
+                )}
+              />
             ) : field.kind === "choice" ? (
-              <Select
-                label={field.label}
-                value={String(value(field.name) ?? "")}
-                options={field.options}
-                onChange={(next) => change({ [field.name]: next || null } as unknown as Partial<T>)}
+              <Controller
+                control={control}
+                name={field.name}
+                render={({ field: { value, onChange } }) => (
+                  <Select
+                    label={field.label}
+                    value={typeof value === "string" ? value : ""}
+                    options={field.options}
+                    onChange={(next) => onChange(next || null)}
+                  />
+                )}
               />
             ) : (
               <>
@@ -103,13 +125,14 @@ export function PartForm<T extends Part>({
                   autoComplete="off"
                   maxLength={200}
                   inputMode={field.kind === "number" ? "decimal" : undefined}
-                  value={numbers[field.name] ?? String(value(field.name) ?? "")}
-                  onChange={(event) =>
-                    field.kind === "number"
-                      ? setNumbers({ ...numbers, [field.name]: event.target.value })
-                      : change({ [field.name]: event.target.value } as unknown as Partial<T>)
-                  }
-                  onKeyDown={(event) => event.key === "Enter" && save()}
+                  aria-invalid={Boolean(formState.errors[field.name])}
+                  {...register(field.name, {
+                    validate: (typed) =>
+                      field.kind !== "number" ||
+                      readDecimal(String(typed ?? "")) !== undefined ||
+                      `“${String(typed)}” is no number.`,
+                  })}
+                  onKeyDown={(event) => event.key === "Enter" && void save()}
                 />
               </>
             )}
@@ -118,7 +141,7 @@ export function PartForm<T extends Part>({
       </Grid>
       {children?.(draft, change)}
       <Box role="alert" color="stop" mt={2}>
-        {wrong ?? error}
+        {wrong ? String(wrong) : error}
       </Box>
     </DialogFrame>
   );

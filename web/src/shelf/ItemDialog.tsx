@@ -1,6 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
-import { useId, useState } from "react";
+import { useId } from "react";
+import { Controller, useForm } from "react-hook-form";
 import { NumberField } from "../bench/NumberField";
 import type { Person } from "../bench/recording";
 import { api, type Schemas } from "../client";
@@ -8,7 +9,7 @@ import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
 import { DialogFrame } from "../shared/DialogFrame";
 import { Action, Field, FieldLabel } from "../shared/Panel";
-import { itemFields, itemOf, valueAt, type ItemField } from "./itemFields";
+import { itemFields, itemOf, type ItemField } from "./itemFields";
 import type { ShelfKind } from "./ShelfPage";
 
 interface Props {
@@ -29,17 +30,12 @@ const common: ItemField[] = [
 /** Puts a thing on the Shelf, or changes one. What is wrong is said, and what was typed stays. */
 export function ItemDialog({ kind, entry, person, onClose, onDone }: Props) {
   const fields = [...common, ...(kind === "landing" ? [] : itemFields[kind])];
-  const [typed, setTyped] = useState<Record<string, unknown>>(() =>
-    Object.fromEntries(
-      fields.map((field) => [
-        field.path,
-        entry ? valueAt(entry.item, field.path) : Array.isArray(field.form) ? field.form[0] : null,
-      ]),
-    ),
-  );
+  const { control, getValues } = useForm<Record<string, unknown>>({
+    defaultValues: entry ? { ...entry.item } : {},
+  });
   const save = useMutation({
     mutationFn: () => {
-      const body = { personId: person?.id ?? "", item: itemOf(kind, typed) };
+      const body = { personId: person?.id ?? "", item: itemOf(kind, getValues()) };
       return entry ? api.changeOnShelf(entry.id, entry.version, body) : api.putOnShelf(body);
     },
     onSuccess: (done) => {
@@ -64,11 +60,14 @@ export function ItemDialog({ kind, entry, person, onClose, onDone }: Props) {
     >
       <Flex direction="column" gap={2}>
         {fields.map((field) => (
-          <OneField
+          <Controller
             key={field.path}
-            field={field}
-            value={typed[field.path]}
-            onChange={(value) => setTyped((before) => ({ ...before, [field.path]: value }))}
+            control={control}
+            name={field.path}
+            defaultValue={Array.isArray(field.form) ? field.form[0] : null}
+            render={({ field: { value, onChange } }) => (
+              <OneField field={field} value={value} onChange={onChange} />
+            )}
           />
         ))}
         <Box role="alert" color="stop">

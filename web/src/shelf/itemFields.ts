@@ -56,19 +56,16 @@ export const itemFields: Record<Exclude<ShelfKind, "landing">, ItemField[]> = {
 
 type Json = Record<string, unknown>;
 
-/** The value at a path of an item. */
-export const valueAt = (item: object, path: string): unknown =>
-  path.split(".").reduce<unknown>((at, name) => (at as Json | undefined)?.[name], item);
-
 /** An item made of what was typed; what is empty is left out, and the server says what is missing. */
-export function itemOf(kind: ShelfKind, typed: Record<string, unknown>): Schemas["ShelfItemDocument"] {
-  const item: Json = { kind };
-  for (const [path, value] of Object.entries(typed)) {
-    if (value === "" || value === null || value === undefined) continue;
-    const names = path.split(".");
-    const last = names.pop();
-    const within = names.reduce<Json>((at, name) => (at[name] ??= {}) as Json, item);
-    if (last) within[last] = value;
-  }
-  return item as unknown as Schemas["ShelfItemDocument"];
-}
+export const itemOf = (kind: ShelfKind, typed: Json): Schemas["ShelfItemDocument"] =>
+  ({ kind, ...withoutEmpty(typed) }) as unknown as Schemas["ShelfItemDocument"];
+
+const withoutEmpty = (typed: Json): Json =>
+  Object.fromEntries(
+    Object.entries(typed)
+      .filter(([, value]) => value !== "" && value !== null && value !== undefined)
+      .map(([name, value]) => [
+        name,
+        typeof value === "object" && !Array.isArray(value) ? withoutEmpty(value as Json) : value,
+      ]),
+  );

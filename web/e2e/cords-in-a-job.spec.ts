@@ -1,0 +1,96 @@
+import { expect, test } from "@playwright/test";
+import { JobsOf } from "./jobs";
+
+test("an end of a job leads to its cord, and is rejected and set aside from the list of wires, at 360 px", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Ends ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "1");
+  await jobs.type("1", "From", "HTR/P1:1");
+  await jobs.type("1", "Size", "16");
+  await jobs.type("1", "Type", "fine");
+  await page.setViewportSize({ width: 360, height: 740 });
+  await page.getByRole("button", { name: /Open wire 1/ }).click();
+  const sheet = page.getByRole("dialog");
+  // What was seen when it was looked at is what a rework begins with.
+  await sheet.getByText("How it was found made").click();
+  await sheet.getByRole("group", { name: "What else was wrong" }).getByLabel("Nicked").check();
+  await sheet.getByLabel("Strands lost").last().fill("2");
+  await sheet.getByLabel("of, counted").last().fill("19");
+  await sheet.getByLabel("of, counted").last().blur();
+  // Each tap is a change of its own: all of them have arrived.
+  const job = /jobs\/([0-9a-f-]{36})/.exec(page.url())?.[1];
+  await expect
+    .poll(async () => {
+      const { items } = await (await page.request.get(`/api/jobs/${job}/wires`)).json();
+      return items[0].wire.a.found?.strandsLost;
+    })
+    .toBe(2);
+  await page.reload();
+  await expect(sheet.getByLabel("Strands lost").last()).toHaveValue("2");
+  await sheet.getByText("Something is wrong with it, or it must wait").click();
+  await expect(sheet.getByRole("group", { name: "What is wrong" }).getByLabel("Nicked")).toBeChecked();
+  await sheet.getByRole("group", { name: "What is wrong" }).getByLabel("Twisted too far").check();
+  await expect(sheet.locator("[data-verdict=cut-back]")).toContainText(
+    "It costs the strip and about 10 mm of wire.",
+  );
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await sheet.getByRole("button", { name: "Record it" }).click();
+  await expect(sheet.locator("[data-stands=rejected]")).toBeVisible();
+  await sheet.getByLabel("Set it aside").selectOption("unclear");
+  await sheet.getByRole("button", { name: "Set aside" }).click();
+  await expect(sheet.locator("[data-stands=parked]")).toContainText("the plan is not clear");
+  await sheet.getByRole("button", { name: "Take it up again" }).click();
+  // What stood before stands again.
+  await expect(sheet.locator("[data-stands=rejected]")).toBeVisible();
+  await sheet.getByRole("link", { name: "which is which?" }).click();
+  await expect(page).toHaveURL(/\/cords\/which/);
+});
+
+test("a pin map is kept in a job, changed there, and taken up on another day", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  const job = `Maps ${Date.now()}`;
+  await jobs.make(job, "Mara Quist");
+  await page.goto("/cords/pins");
+  await page.getByLabel("What it is").fill("Pier blower");
+  await page.getByRole("button", { name: /Key above/ }).click();
+  await page.getByLabel("Terminal of pin 1").fill("T1");
+  const kept = page.getByRole("region", { name: "In a job" });
+  await kept.getByLabel("Job", { exact: true }).selectOption({ label: job });
+  await kept.getByRole("button", { name: "Keep Pier blower" }).click();
+  await expect(kept.getByText("Added pin map Pier blower.")).toBeVisible();
+  await page.getByLabel("Terminal of pin 1").fill("U1");
+  // A number that was read, typed whole.
+  await page.getByLabel("Ω read from pin 1 to U1").fill("0,4");
+  await page.getByLabel("Ω read from pin 1 to U1").press("Enter");
+  await expect(page.locator("[data-step='1']")).toHaveAttribute("data-passed", "true");
+  await kept.getByRole("button", { name: "Keep the changes of Pier blower" }).click();
+  await expect(kept.getByText("Changed pin map Pier blower.")).toBeVisible();
+  // Another day, another map on the page; the one that was kept is opened as it was.
+  await page.getByLabel("What it is").fill("Something else");
+  await page.getByLabel("Terminal of pin 1").fill("Z9");
+  await page.reload();
+  await kept.getByRole("button", { name: "Open Pier blower" }).click();
+  await expect(page.getByLabel("Terminal of pin 1")).toHaveValue("U1");
+  await expect(page.getByLabel("What it is")).toHaveValue("Pier blower");
+  await expect(page.getByRole("button", { name: /Key above/ })).toHaveAttribute("aria-pressed", "true");
+  // Its test goes into the Log, what is wrong with it among the findings of the job; both lead back to it.
+  await kept.getByRole("button", { name: "Record the test of Pier blower" }).click();
+  await expect(kept.getByText("Recorded in the Log.")).toBeVisible();
+  await page.goto("/log");
+  const entry = page.locator("[data-event]").first();
+  await expect(entry).toContainText("1 of 1 pins pass");
+  await entry.getByRole("link", { name: /Open the pin map/ }).click();
+  await expect(page.getByLabel("Terminal of pin 1")).toHaveValue("U1");
+  await page.goto("/jobs");
+  await page.getByRole("link", { name: new RegExp(job) }).click();
+  await page
+    .getByRole("link", { name: /^Findings/ })
+    .last()
+    .click();
+  const finding = page.locator("[data-finding=pin-leads-nowhere]");
+  await expect(finding).toContainText("pin map Pier blower");
+  await finding.getByRole("link", { name: "Open pin map Pier blower" }).click();
+  await expect(page.getByLabel("What it is")).toHaveValue("Pier blower");
+});
