@@ -24,6 +24,9 @@ public sealed record Finding(
     /// </summary>
     public string? FollowsFrom { get; init; }
 
+    /// <summary>The way in the network that it is about, from end to end; empty where it is about none.</summary>
+    public IReadOnlyList<WayStop> Way { get; init; } = [];
+
     /// <summary>How far its source can be trusted.</summary>
     public Trust Trust { get; init; } = Trust.Standard;
 }

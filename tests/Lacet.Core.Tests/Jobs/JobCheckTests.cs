@@ -13,7 +13,7 @@ namespace Lacet.Core.Tests.Jobs;
 /// </summary>
 public sealed partial class JobCheckTests
 {
-    public static TheoryData<string> Ids => [.. Examples.Keys];
+    public static TheoryData<string> Ids => [.. Examples.Keys, .. Networks.Keys];
 
     [Theory]
     [Trait("Advice", "1.5")]
@@ -21,7 +21,7 @@ public sealed partial class JobCheckTests
     [MemberData(nameof(Ids))]
     public void A_check_fires_once_where_it_must_and_only_there(string id)
     {
-        var (fires, severity, silent) = Examples[id];
+        var (fires, severity, silent) = Examples.TryGetValue(id, out var example) ? example : Networks[id];
         var finding = Assert.Single(fires.Judged().Findings, f => f.Finding.Check == id).Finding;
         Assert.Equal(severity, finding.Severity);
         Assert.EndsWith(".", Ends.Read(finding.Says), StringComparison.Ordinal);
@@ -52,7 +52,7 @@ public sealed partial class JobCheckTests
                 && t.GetInterfaces().Any(i => i.IsGenericType && i.GetGenericTypeDefinition() == typeof(IJobCheck<>))
             );
         Assert.Equal(classes.Count(), ids.Distinct(StringComparer.Ordinal).Count());
-        Assert.Empty(ids.Except(Examples.Keys, StringComparer.Ordinal));
+        Assert.Empty(ids.Except(Examples.Keys, StringComparer.Ordinal).Except(Networks.Keys, StringComparer.Ordinal));
         Assert.Empty(ids.Intersect(EndChecks.Planned.Select(c => c.Id), StringComparer.Ordinal));
     }
 

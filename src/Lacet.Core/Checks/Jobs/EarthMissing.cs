@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -6,7 +7,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>A device that asks for an earth and has none.</summary>
 public sealed class EarthMissing : IJobCheck<Device>
 {
-    private static readonly string[] RestsOn = ["landing.identity", "landing.ends"];
+    private static readonly string[] RestsOn = ["landing.identity", "landing.ends", "circuit.wires"];
 
     /// <inheritdoc/>
     public string Id => "earth-missing";
@@ -23,15 +24,33 @@ public sealed class EarthMissing : IJobCheck<Device>
         var landings = job.LandingsOf(subject.Id).ToList();
         var green = landings.Where(l => l.Identity.IsEarth()).ToList();
         var live = landings.Exists(l => job.EndsAt(l.Id).Any(e => e.Wire.Function.IsHot()));
-        return green.Count == 0 || !live || green.Exists(l => job.EndsAt(l.Id).Count > 0)
+        var brought = green.FindAll(l => job.EndsAt(l.Id).Count > 0);
+        if (brought.Count > 0 && !brought.Exists(l => Sources.Of(job, l).Any))
+        {
+            return Found(
+                $"The earth of {subject.Name} leads to no bar: a fault makes what is plugged in or mounted there live.",
+                new NetworkWalk(job, throughContacts: true).From(brought[0])[^1].Way.Stops
+            );
+        }
+
+        return green.Count == 0 || !live || brought.Count > 0
             ? null
-            : new Finding(
-                Id,
-                Severity.Stop,
+            : Found(
                 $"{subject.Name} has no earth: nothing ends at its {(green[0].Identity == TerminalIdentity.Green ? "green screw" : "earth terminal")}, and a fault makes what is plugged in or mounted there live.",
-                $"Is its raceway metal, whole, and tested? Then bond to the box. Else bring an earth, or take a way of the code: ground-fault protection, labelled; never the neutral.",
-                "NEC 250.118, 250.146, 406.4(D) (from memory)",
-                RestsOn
+                []
             );
     }
+
+    private Finding Found(FormattableString says, IReadOnlyList<WayStop> way) =>
+        new(
+            Id,
+            Severity.Stop,
+            says,
+            $"Is its raceway metal, whole, and tested? Then bond to the box. Else bring an earth, or take a way of the code: ground-fault protection, labelled; never the neutral.",
+            "NEC 250.118, 250.146, 406.4(D) (from memory)",
+            RestsOn
+        )
+        {
+            Way = way,
+        };
 }

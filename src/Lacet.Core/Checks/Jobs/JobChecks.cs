@@ -34,6 +34,16 @@ public static class JobChecks
         new SpliceNotForStrands(),
         new LandingNotKnown(),
         new LandingWithNothing(),
+        new LineToEarth(),
+        new LineToNeutral(),
+        new PhasesJoined(),
+        new SystemsJoined(),
+        new PlusToZero(),
+        new NeutralToEarth(),
+        new CircuitLinesJoined(),
+        new CircuitNeutralsJoined(),
+        new SwitchBypassed(),
+        new TravellerJoined(),
     ];
 
     /// <summary>Checks of a device.</summary>
@@ -51,6 +61,14 @@ public static class JobChecks
         new LegsFromSeveralBreakers(),
         new LineAndNeutralApart(),
         new BreakerNotFed(),
+        new SwitchInNeutral(),
+        new BreakerOfSeveralCircuits(),
+        new BreakerRatingUnlike(),
+        new FedByTwoBreakers(),
+        new FedByNothing(),
+        new NeutralMissing(),
+        new NeutralOfAnother(),
+        new NeutralAcrossProtection(),
     ];
 
     /// <summary>Checks of a circuit.</summary>

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -37,9 +38,10 @@ public sealed class LegsFromSeveralBreakers : IJobCheck<Device>
             return null;
         }
 
-        var from = legs.Select(e => WireWay.From(job, e))
-            .OfType<Device>()
-            .Where(d => d.Type == DeviceType.Breaker)
+        var from = legs.SelectMany(e =>
+                Sources.Of(job, job.Landings[e.End.LandingId!.Value]).Of(job, DeviceType.Breaker)
+            )
+            .Select(s => s.Device)
             .DistinctBy(d => d.Id)
             .OrderBy(d => d.Order)
             .ThenBy(d => d.Id)

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -45,10 +46,8 @@ public sealed class LineAndNeutralApart : IJobCheck<Device>
 
     private static List<Enclosure> Panels(Job job, IEnumerable<EndOfWire> ends, DeviceType at) =>
         [
-            .. ends.Select(e => WireWay.From(job, e))
-                .OfType<Device>()
-                .Where(d => d.Type == at)
-                .Select(d => job.Enclosures[d.EnclosureId])
+            .. ends.SelectMany(e => Sources.Of(job, job.Landings[e.End.LandingId!.Value]).Of(job, at))
+                .Select(s => job.Enclosures[s.Device.EnclosureId])
                 .Where(e => e.Form == EnclosureForm.Panel)
                 .DistinctBy(e => e.Id),
         ];

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
 
 namespace Lacet.Core.Checks.Jobs;
 
@@ -9,11 +10,18 @@ internal sealed class Reach(Job job)
 {
     private readonly HashSet<Subject> _subjects = [];
     private readonly HashSet<Guid> _circuits = [];
+    private readonly HashSet<Guid> _walked = [];
+    private readonly HashSet<Guid> _panels = [];
 
     internal IReadOnlySet<Subject> Subjects => _subjects;
 
     /// <summary>The job has changed: what was followed before is followed anew.</summary>
-    internal void AfterTheChange() => _circuits.Clear();
+    internal void AfterTheChange()
+    {
+        _circuits.Clear();
+        _walked.Clear();
+        _panels.Clear();
+    }
 
     /// <summary>All of a job.</summary>
     internal void Everything()
@@ -156,6 +164,7 @@ internal sealed class Reach(Job job)
     private void Landing(JobLanding landing)
     {
         Add(CheckScope.Landing, landing.Id);
+        Network(landing);
         Add(CheckScope.Enclosure, landing.EnclosureId);
         if (landing.DeviceId is { } device)
         {
@@ -182,9 +191,34 @@ internal sealed class Reach(Job job)
         }
     }
 
+    /// <summary>
+    /// Everything that a landing is connected to: what feeds a device, and what is joined where, is read along all of it.
+    /// </summary>
+    private void Network(JobLanding landing)
+    {
+        if (!_walked.Add(landing.Id))
+        {
+            return;
+        }
+
+        foreach (var reached in new NetworkWalk(job, throughContacts: true).From(landing))
+        {
+            if (reached.Landing is { } there)
+            {
+                Add(CheckScope.Landing, there.Id);
+                Bars(there.EnclosureId);
+                if (there.DeviceId is { } device)
+                {
+                    Add(CheckScope.Device, device);
+                }
+            }
+        }
+    }
+
     private void AtLanding(Guid id)
     {
         Add(CheckScope.Landing, id);
+        Network(job.Landings[id]);
         foreach (var end in job.EndsAt(id))
         {
             Ends(end.Wire);
@@ -218,9 +252,34 @@ internal sealed class Reach(Job job)
 
     private void Device(JobEnd end)
     {
-        if (end.LandingId is { } id && job.Landings.TryGetValue(id, out var landing) && landing.DeviceId is { } device)
+        if (end.LandingId is not { } id || !job.Landings.TryGetValue(id, out var landing))
+        {
+            return;
+        }
+
+        Add(CheckScope.Landing, id);
+        Bars(landing.EnclosureId);
+        if (landing.DeviceId is { } device)
         {
             Add(CheckScope.Device, device);
+        }
+    }
+
+    /// <summary>Whether neutral and earth may meet in a panel goes by what feeds it.</summary>
+    private void Bars(Guid enclosure)
+    {
+        if (!_panels.Add(enclosure))
+        {
+            return;
+        }
+
+        foreach (
+            var landing in job.DevicesIn(enclosure)
+                .Where(d => d.Type is DeviceType.NeutralBar or DeviceType.EarthBar)
+                .SelectMany(d => job.LandingsOf(d.Id))
+        )
+        {
+            Add(CheckScope.Landing, landing.Id);
         }
     }
 

@@ -1,0 +1,60 @@
+using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>Two things are joined at a landing that must not be: what all such checks have in common.</summary>
+public abstract class JoinedCheck : IJobCheck<JobLanding>
+{
+    private static readonly string[] RestsOn =
+    [
+        "landing.ends",
+        "landing.identity",
+        "device.type",
+        "wire.function",
+        "wire.circuitId",
+    ];
+
+    /// <inheritdoc/>
+    public abstract string Id { get; }
+
+    /// <inheritdoc/>
+    public abstract Harm Harm { get; }
+
+    /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Landing;
+
+    /// <summary>How bad it is.</summary>
+    protected virtual Severity Severity => Severity.Stop;
+
+    /// <summary>The contradiction that it is about.</summary>
+    protected abstract ContradictionKind Kind { get; }
+
+    /// <summary>What comes of it, after the names of the two.</summary>
+    protected abstract string Comes { get; }
+
+    /// <summary>What to do.</summary>
+    protected abstract FormattableString Do { get; }
+
+    /// <summary>The document and section.</summary>
+    protected abstract string Source { get; }
+
+    /// <inheritdoc/>
+    public Finding? Judge(Job job, JobLanding subject) =>
+        Contradiction.At(job, subject) is { } found && found.Kind == Kind
+            ? new Finding(
+                Id,
+                Severity,
+                $"{Capital(found.One.Says)}, and {found.Other.Says}, are joined at {job.Enclosures[subject.EnclosureId].Name}/{subject.Name}: {Comes}.",
+                Do,
+                Source,
+                RestsOn
+            )
+            {
+                Way = found.Way.Stops,
+            }
+            : null;
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+}

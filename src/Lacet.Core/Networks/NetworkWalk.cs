@@ -1,0 +1,81 @@
+using Lacet.Core.Jobs;
+
+namespace Lacet.Core.Networks;
+
+/// <summary>
+/// What a landing is connected to: through wires, splices and what devices join inside, and through closed contacts
+/// where that is asked. Nearest first. It ends at bars, at breakers and at loads, which make a network one with others
+/// or with none.
+/// </summary>
+/// <param name="job">The job.</param>
+/// <param name="throughContacts">Whether it goes on through switches and ground-fault devices.</param>
+public sealed class NetworkWalk(Job job, bool throughContacts)
+{
+    /// <summary>What is reached from a landing, itself first; each with the shortest way to it.</summary>
+    public IReadOnlyList<Reached> From(JobLanding start)
+    {
+        var found = new List<Reached> { new(start, Way.From(job, start), []) };
+        var seen = new HashSet<Guid> { start.Id };
+        for (var i = 0; i < found.Count; i++)
+        {
+            var here = found[i];
+            foreach (var next in Beyond(here, isStart: i == 0))
+            {
+                if (next.Landing is null ? !found.Exists(f => f.Landing is null) : seen.Add(next.Landing.Id))
+                {
+                    found.Add(next);
+                }
+            }
+        }
+
+        return found;
+    }
+
+    private IEnumerable<Reached> Beyond(Reached here, bool isStart)
+    {
+        if (here.Landing is not { } landing || (!isStart && Ends(landing)))
+        {
+            yield break;
+        }
+
+        foreach (var end in job.EndsAt(landing.Id).Where(e => !e.Wire.Retired))
+        {
+            var far = end.Other.LandingId is { } id ? job.Landings[id] : null;
+            yield return new(far, here.Way.On(job, end.Wire, far), here.Protected);
+        }
+
+        if (isStart && Ends(landing))
+        {
+            yield break;
+        }
+
+        foreach (var joined in DeviceLinks.Joined(job, landing))
+        {
+            yield return new(joined, here.Way.Through(job, joined), here.Protected);
+        }
+
+        if (!throughContacts)
+        {
+            yield break;
+        }
+
+        foreach (var closed in DeviceLinks.Contacts(job, landing))
+        {
+            yield return new(
+                closed,
+                here.Way.Through(job, closed),
+                landing.Side == DeviceSide.Load ? [.. here.Protected, landing.DeviceId!.Value] : here.Protected
+            );
+        }
+    }
+
+    /// <summary>Whether a network ends at a landing: at a bar, a breaker, a plug or a load.</summary>
+    private bool Ends(JobLanding landing) =>
+        landing.DeviceId is { } device
+        && job.Devices[device].Type
+            is DeviceType.EarthBar
+                or DeviceType.NeutralBar
+                or DeviceType.Breaker
+                or DeviceType.Plug
+                or DeviceType.Load;
+}
