@@ -118,7 +118,21 @@ public sealed record Contradiction(ContradictionKind Kind, Claim One, Claim Othe
 
     /// <summary>An alternating control voltage may be the line itself, behind its own breaker; all else is another system.</summary>
     private static bool IsOneSystem(Job job, Potential control, Claim a, Claim b) =>
-        control == Potential.ControlAc && Volts(job, a, b) is not true;
+        control == Potential.ControlAc
+        && Volts(job, a, b) is not true
+        && (
+            a.Potential != Potential.Neutral || !a.ByDevice || b.Circuit is null || ComesFromLine(job, b.Circuit.Value)
+        );
+
+    /// <summary>Whether a control voltage is the line’s own; behind a transformer it has nothing to do with its neutral.</summary>
+    private static bool ComesFromLine(Job job, Guid circuit) =>
+        job.WiresOf(circuit)
+            .Any(w =>
+                w.Function is WireFunction.Neutral or WireFunction.Line
+                || new[] { w.A, w.B }.Any(e =>
+                    e.LandingId is { } id && TypeOf(job, job.Landings[id]) == DeviceType.Breaker
+                )
+            );
 
     /// <summary>Whether the voltages of two circuits differ; null where one is not known.</summary>
     private static bool? Volts(Job job, Claim a, Claim b) =>

@@ -4,8 +4,8 @@ namespace Lacet.Core.Networks;
 
 /// <summary>
 /// What a landing is connected to: through wires, splices and what devices join inside, and through closed contacts
-/// where that is asked. Nearest first. It ends at bars, at breakers and at loads, which make a network one with others
-/// or with none.
+/// where that is asked. Nearest first. It ends at bars, and does not go through breakers, plugs and loads, which make a
+/// network one with others or with none.
 /// </summary>
 /// <param name="job">The job.</param>
 /// <param name="throughContacts">Whether it goes on through switches and ground-fault devices.</param>
@@ -33,7 +33,7 @@ public sealed class NetworkWalk(Job job, bool throughContacts)
 
     private IEnumerable<Reached> Beyond(Reached here, bool isStart)
     {
-        if (here.Landing is not { } landing || (!isStart && Ends(landing)))
+        if (here.Landing is not { } landing || (!isStart && IsBar(landing)))
         {
             yield break;
         }
@@ -44,7 +44,7 @@ public sealed class NetworkWalk(Job job, bool throughContacts)
             yield return new(far, here.Way.On(job, end.Wire, far), here.Protected);
         }
 
-        if (isStart && Ends(landing))
+        if (Ends(landing))
         {
             yield break;
         }
@@ -69,13 +69,13 @@ public sealed class NetworkWalk(Job job, bool throughContacts)
         }
     }
 
-    /// <summary>Whether a network ends at a landing: at a bar, a breaker, a plug or a load.</summary>
+    /// <summary>Whether what is inside a device makes the network one with others, or with none.</summary>
     private bool Ends(JobLanding landing) =>
-        landing.DeviceId is { } device
-        && job.Devices[device].Type
-            is DeviceType.EarthBar
-                or DeviceType.NeutralBar
-                or DeviceType.Breaker
-                or DeviceType.Plug
-                or DeviceType.Load;
+        IsBar(landing)
+        || landing.DeviceId is { } device
+            && job.Devices[device].Type is DeviceType.Breaker or DeviceType.Plug or DeviceType.Load;
+
+    /// <summary>A bar is the same everywhere: what is joined to it is known without looking further.</summary>
+    private bool IsBar(JobLanding landing) =>
+        landing.DeviceId is { } device && job.Devices[device].Type is DeviceType.EarthBar or DeviceType.NeutralBar;
 }

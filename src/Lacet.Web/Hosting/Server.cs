@@ -132,6 +132,7 @@ internal static class Server
         app.MapJobs();
         app.MapFindings();
         app.MapBoards();
+        app.MapNetworks();
         app.MapRemedies();
         app.MapRework();
         app.MapCords();

@@ -154,6 +154,7 @@ internal static class FindingEndpoints
         {
             Harm = found.Finding.Harm,
             Follows = job.Judged.RootOf(found) is { } root ? Acceptances.KeyOf(root) : null,
+            Way = WayStopDocument.Of(job.Job, found.Finding.Way),
         };
 
     private static AboutDocument Drawn(JobSession job, AboutDocument about) =>

@@ -154,6 +154,9 @@ public sealed record JobFindingDocument(
 
     /// <summary>The key of the finding that it follows from; null where it stands for itself.</summary>
     public string? Follows { get; init; }
+
+    /// <summary>The way in the network that it is about, from end to end; empty where it is about none.</summary>
+    public IReadOnlyList<WayStopDocument> Way { get; init; } = [];
 }
 
 /// <summary>What a finding is about.</summary>

@@ -21,6 +21,8 @@ public sealed partial class JobCheckTests
         ["traveller-joined"] = (Lamp(function: WireFunction.Traveller, lamp: "JL"), Severity.Stop, Lamp()),
         ["switch-in-neutral"] = (Lamp(function: WireFunction.Neutral), Severity.Stop, Lamp()),
         ["breaker-of-several-circuits"] = (Poles("Q:2"), Severity.Stop, Poles("R:1")),
+        ["poles-joined"] = (Poles("Q:2", "JL"), Severity.Stop, Poles("Q:2", "JR")),
+        ["ahead-of-breaker"] = (Ahead("Q3:1"), Severity.Stop, Ahead("Q3:2")),
         ["breaker-rating-unlike"] = (Rated(20), Severity.Fix, Rated(15)),
         ["fed-by-two-breakers"] = (Second("Q2:1"), Severity.Stop, Second(null)),
         ["fed-by-nothing"] = (Branch(from: "JX"), Severity.Fix, Branch()),
@@ -108,7 +110,7 @@ public sealed partial class JobCheckTests
             .Wire("2", "JL", "SW:1", WireFunction.Line, "1")
             .Wire("3", lamp, "H:1", function, "1");
 
-    private static Sketch Poles(string second) =>
+    private static Sketch Poles(string second, string to = "JR") =>
         Panel()
             .Device("P", "R", DeviceType.Breaker)
             .Landing("P", "Q:2", device: "Q")
@@ -117,7 +119,17 @@ public sealed partial class JobCheckTests
             .Splice("B", "JL")
             .Splice("B", "JR")
             .Wire("1", "Q:1", "JL", WireFunction.Line, "1")
-            .Wire("2", second, "JR", WireFunction.Line, "2");
+            .Wire("2", second, to, WireFunction.Line, "2");
+
+    private static Sketch Ahead(string from) =>
+        Panel()
+            .Device("P", "Q3", DeviceType.Breaker)
+            .Landing("P", "Q3:1", device: "Q3", with: l => l with { Side = DeviceSide.Line })
+            .Landing("P", "Q3:2", device: "Q3", with: l => l with { Side = DeviceSide.Load })
+            .Device("B", "H", DeviceType.Load)
+            .Landing("B", "H:1", Ends.Screw(), "H")
+            .Wire("1", "Q:1", "Q3:1", WireFunction.Line, "1")
+            .Wire("2", from, "H:1", WireFunction.Line, "1");
 
     private static Sketch Rated(double amps) =>
         Bars(new Sketch().Panel("P").Box("B").Circuit("1"))

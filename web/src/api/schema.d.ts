@@ -2781,6 +2781,163 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a landing is connected to, through closed contacts where that is asked */
+        get: {
+            parameters: {
+                query: {
+                    landing: string;
+                    contacts?: boolean;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TraceDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/opened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What goes dead when a breaker or switch is opened, and what stays live */
+        get: {
+            parameters: {
+                query: {
+                    device: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["OpenedDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/sources": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can make an enclosure live */
+        get: {
+            parameters: {
+                query: {
+                    enclosure: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["EnclosureSourcesDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/wires/{wire}/ends/{side}/remedies": {
         parameters: {
             query?: never;
@@ -6658,6 +6815,10 @@ export interface components {
          * @enum {unknown}
          */
         EnclosureForm: "panel" | "box" | "device-plate" | "machine";
+        EnclosureSourcesDocument: {
+            breakers: components["schemas"]["SourceDocument"][];
+            open: string[];
+        };
         /**
          * @description How the conductor's end is found before it is stripped.
          * @enum {unknown}
@@ -7142,6 +7303,7 @@ export interface components {
             accepted: null | components["schemas"]["AcceptedDocument"];
             harm?: components["schemas"]["Harm"];
             follows?: null | string;
+            way?: components["schemas"]["WayStopDocument"][];
         };
         /** @description A landing in its enclosure. */
         JobLanding: {
@@ -8210,6 +8372,11 @@ export interface components {
             unit?: null | string;
             tool?: null | string;
         };
+        OpenedDocument: {
+            device: string;
+            dead: components["schemas"]["WayTo"][];
+            live: components["schemas"]["WayTo"][];
+        };
         /**
          * @description What the hands do in a step.
          * @enum {unknown}
@@ -8838,6 +9005,12 @@ export interface components {
          * @enum {unknown}
          */
         SizeSystem: "awg" | "kcmil" | "metric";
+        SourceDocument: {
+            /** Format: uuid */
+            deviceId: string;
+            name: string;
+            way: components["schemas"]["WayStopDocument"][];
+        };
         /** @description The connector of a splice, as its sheet has it. */
         SpliceConnector: {
             /** @description What it is called. */
@@ -9140,6 +9313,16 @@ export interface components {
         };
         /** @enum {unknown} */
         TorqueProof: "measured" | "by-feel" | null;
+        TraceDocument: {
+            /** Format: uuid */
+            landingId: string;
+            potentials: string[];
+            reached: components["schemas"]["WayTo"][];
+            wireIds: string[];
+            isOpen: boolean;
+            /** Format: uuid */
+            opens: null | string;
+        };
         TriageDocument: {
             verdict: components["schemas"]["CordVerdict"];
             signs: components["schemas"]["CordSign"][];
@@ -9260,6 +9443,22 @@ export interface components {
             part: components["schemas"]["JobPinMap"];
             /** Format: int64 */
             version: number;
+        };
+        WayStopDocument: {
+            says: string;
+            /** Format: uuid */
+            landingId: null | string;
+            /** Format: uuid */
+            wireId: null | string;
+            /** Format: uuid */
+            enclosureId: null | string;
+        };
+        WayTo: {
+            /** Format: uuid */
+            landingId: string;
+            name: string;
+            device: null | string;
+            way: components["schemas"]["WayStopDocument"][];
         };
         /** @enum {unknown} */
         WetSplice: "crimp-sleeve-in-sealed-tube" | "sealed-twist-on" | null;

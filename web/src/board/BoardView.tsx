@@ -35,7 +35,8 @@ export const BoardView = memo(function BoardView({
 }: HandsDo & {
   index: BoardIndex;
   chosen: string | null;
-  lit: string | null;
+  /** Wires that stand out of the rest. */
+  lit: string[];
   /** A slot that an end would go to. */
   looked: string | null;
   /** Wires that are picked to be changed together. */
@@ -136,7 +137,7 @@ export const BoardView = memo(function BoardView({
           transform={`translate(${besideX} ${besideY}) scale(${shown.scale}) translate(${-shown.x} ${-shown.y})`}
           data-drawn
         >
-          <g opacity={lit ? 0.55 : 1}>
+          <g opacity={lit.length > 0 ? 0.55 : 1}>
             {rails.map((rail) => (
               <g key={rail.box.top}>
                 <RailPaint rail={rail} />
@@ -158,7 +159,7 @@ export const BoardView = memo(function BoardView({
           </g>
           <Lit
             index={index}
-            wire={lit}
+            wires={lit}
             slot={slot ?? null}
             looked={index.slots.find((one) => one.slot.id === looked)?.slot ?? null}
             carried={carried}

@@ -23,6 +23,7 @@ import { useBoardChanges } from "./useBoardChanges";
 import type { Carried } from "./useHands";
 
 const nothingFades = () => false;
+const noWires: string[] = [];
 
 /** One enclosure: looked through, narrowed, opened end by end, and changed where it stands. */
 export function BoardWork({
@@ -41,6 +42,9 @@ export function BoardWork({
   const [carried, setCarried] = useState<Carried | null>(null);
   const [picked, setPicked] = useState<string[]>([]);
   const [looked, setLooked] = useState<string | null>(null);
+  // Wires of a way, or of what is traced: from a finding that led here, or asked for at the slot.
+  const way = params.get("lit");
+  const traced = useMemo(() => way?.split(",").filter(Boolean), [way]);
   const [landing, setLanding] = useState<{ part: JobLanding; version: number | null } | null>(null);
   const eyes = useRef<Eyes>(null);
   const { index, error } = useBoard(id, enclosure.id);
@@ -100,6 +104,17 @@ export function BoardWork({
   });
   const openSlot = useStable(() => document.querySelector<HTMLElement>("[data-slot-panel] button")?.focus());
   const close = useStable(() => choose(null, null));
+  const trace = useStable((wires: string[] | null) =>
+    setParams(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (wires) next.set("lit", wires.join(","));
+        else next.delete("lit");
+        return next;
+      },
+      { replace: true },
+    ),
+  );
   const circuits = useMemo(
     () => job.circuits.map(({ part }): [string, string] => [part.id, part.name]),
     [job.circuits],
@@ -108,7 +123,8 @@ export function BoardWork({
   if (!index || !calm) return <Box p={4}>Drawing the board…</Box>;
 
   const { slot: chosen, stub } = opened(index, params.get("slot"), params.get("end"));
-  const lit = pointed?.stub?.wireId ?? carried?.stub.wireId ?? stub?.wireId ?? null;
+  const one = pointed?.stub?.wireId ?? carried?.stub.wireId;
+  const lit = one ? [one] : (traced ?? (stub ? [stub.wireId] : noWires));
   const pickedWires = picked.flatMap((wire) => index.wires.get(wire) ?? []);
   return (
     <Flex direction="column" gap={2}>
@@ -169,6 +185,7 @@ export function BoardWork({
             onMove={move}
             onLook={look}
             onChangeLanding={changeLanding}
+            onTrace={trace}
             onClose={close}
           />
         )}

@@ -8,7 +8,7 @@ const token = (name: string) => `var(--chakra-colors-${name})`;
 /** What stands out of the rest: the wire that is pointed at with both its ends, the slot that is chosen, what is carried. */
 export function Lit({
   index,
-  wire,
+  wires,
   slot,
   looked,
   carried,
@@ -17,7 +17,8 @@ export function Lit({
   pixel,
 }: {
   index: BoardIndex;
-  wire: string | null;
+  /** Wires with both their ends: the one that is pointed at, or those of a way. */
+  wires: string[];
   slot: Slot | null;
   /** Where an end would go, if what somebody looks at were taken. */
   looked: Slot | null;
@@ -28,58 +29,12 @@ export function Lit({
   /** A pixel of the screen, mm. */
   pixel: number;
 }) {
-  const of = wire ? index.wires.get(wire) : undefined;
-  const stubs = wire
-    ? index.slots.flatMap(({ slot: one }) =>
-        one.stubs.filter((stub) => stub.wireId === wire).map((stub) => ({ stub, one })),
-      )
-    : [];
-  const [first, second] = stubs;
   const target = carried ? carried.over : looked;
   return (
-    <g data-lit={of?.name}>
-      {first && second && (
-        // The way between its two ends, as a cable would hang.
-        <path
-          d={`M${first.stub.toX} ${first.stub.toY}C${first.stub.toX} ${(first.stub.toY + second.stub.toY) / 2} ${second.stub.toX} ${(first.stub.toY + second.stub.toY) / 2} ${second.stub.toX} ${second.stub.toY}`}
-          fill="none"
-          stroke={token("copper")}
-          strokeWidth={Math.max(0.8, 1.5 * pixel)}
-          strokeDasharray="4 2"
-        />
-      )}
-      {stubs.map(({ stub, one }) => {
-        const other = stub.side === "a" ? of?.b : of?.a;
-        return (
-          <g key={stub.side + one.id}>
-            <line
-              x1={stub.x}
-              y1={stub.y}
-              x2={stub.toX}
-              y2={stub.toY}
-              stroke={token("copper")}
-              strokeWidth={3.4 + 2 * pixel}
-              strokeLinecap="round"
-            />
-            <StubPaint stub={stub} wire={of} />
-            {other?.enclosureId && (
-              <text
-                x={stub.toX}
-                y={stub.toY + (stub.toY < stub.y ? -3 * pixel : 16 * pixel)}
-                style={{ fontSize: 14 * pixel }}
-                fontWeight={700}
-                textAnchor="middle"
-                fill={token("ink")}
-                stroke={token("paper-raised")}
-                strokeWidth={4 * pixel}
-                paintOrder="stroke"
-              >
-                → {other.name}
-              </text>
-            )}
-          </g>
-        );
-      })}
+    <g data-lit={wires.map((wire) => index.wires.get(wire)?.name).join(" ")}>
+      {wires.map((wire) => (
+        <LitWire key={wire} index={index} wire={wire} pixel={pixel} />
+      ))}
       {picked.length > 0 &&
         index.slots.flatMap(({ slot: one }) =>
           one.stubs
@@ -158,6 +113,61 @@ export function Lit({
           <circle cx={carried.x} cy={carried.y} r={6 * pixel} fill={token("copper")} />
         </>
       )}
+    </g>
+  );
+}
+
+/** A wire with both its ends, and the way between them. */
+function LitWire({ index, wire, pixel }: { index: BoardIndex; wire: string; pixel: number }) {
+  const of = index.wires.get(wire);
+  const stubs = index.slots.flatMap(({ slot: one }) =>
+    one.stubs.filter((stub) => stub.wireId === wire).map((stub) => ({ stub, one })),
+  );
+  const [first, second] = stubs;
+  return (
+    <g>
+      {first && second && (
+        // The way between its two ends, as a cable would hang.
+        <path
+          d={`M${first.stub.toX} ${first.stub.toY}C${first.stub.toX} ${(first.stub.toY + second.stub.toY) / 2} ${second.stub.toX} ${(first.stub.toY + second.stub.toY) / 2} ${second.stub.toX} ${second.stub.toY}`}
+          fill="none"
+          stroke={token("copper")}
+          strokeWidth={Math.max(0.8, 1.5 * pixel)}
+          strokeDasharray="4 2"
+        />
+      )}
+      {stubs.map(({ stub, one }) => {
+        const other = stub.side === "a" ? of?.b : of?.a;
+        return (
+          <g key={stub.side + one.id}>
+            <line
+              x1={stub.x}
+              y1={stub.y}
+              x2={stub.toX}
+              y2={stub.toY}
+              stroke={token("copper")}
+              strokeWidth={3.4 + 2 * pixel}
+              strokeLinecap="round"
+            />
+            <StubPaint stub={stub} wire={of} />
+            {other?.enclosureId && (
+              <text
+                x={stub.toX}
+                y={stub.toY + (stub.toY < stub.y ? -3 * pixel : 16 * pixel)}
+                style={{ fontSize: 14 * pixel }}
+                fontWeight={700}
+                textAnchor="middle"
+                fill={token("ink")}
+                stroke={token("paper-raised")}
+                strokeWidth={4 * pixel}
+                paintOrder="stroke"
+              >
+                → {other.name}
+              </text>
+            )}
+          </g>
+        );
+      })}
     </g>
   );
 }

@@ -5,6 +5,7 @@ import { EndSheet } from "../jobs/EndSheet";
 import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import { opened, type BoardIndex, type BoardWire, type Side, type Slot, type Stub } from "./boardModel";
+import { Connected } from "./Connected";
 import { Remedies } from "./Remedies";
 
 const Close = chakra("button", {
@@ -21,6 +22,7 @@ export const SlotPanel = memo(function SlotPanel({
   onMove,
   onLook,
   onChangeLanding,
+  onTrace,
   onClose,
 }: {
   job: string;
@@ -31,6 +33,7 @@ export const SlotPanel = memo(function SlotPanel({
   onMove: (wire: BoardWire, side: Side, to: string) => void;
   onLook: (landing: string | null) => void;
   onChangeLanding: (slot: Slot) => void;
+  onTrace: (wires: string[] | null) => void;
   onClose: () => void;
 }) {
   const { slot, stub } = opened(index, slotId, end);
@@ -86,6 +89,7 @@ export const SlotPanel = memo(function SlotPanel({
       ) : (
         <Box my={3}>{slot.spare ? "Left free on purpose." : "Nothing lands here."}</Box>
       )}
+      <Connected key={slot.id} job={job} slot={slot.id} onTrace={onTrace} />
       <Action look="link" onClick={() => onChangeLanding(slot)}>
         Change what the slot is
       </Action>

@@ -7,6 +7,7 @@ import { jobApi, type Finding } from "../jobs/jobApi";
 import { sayCheck, severities } from "../jobs/severity";
 import { useChanges } from "../jobs/useChanges";
 import { Action, Panel } from "../shared/Panel";
+import { WayLine } from "../shared/WayLine";
 import { thin, useUnits } from "../shared/Units";
 import { FindingLines } from "./FindingLines";
 
@@ -22,6 +23,8 @@ const ToEnd = chakra(Link, {
     textDecoration: "underline",
   },
 });
+
+const wiresOf = (way: Finding["way"]) => way.flatMap(({ wireId }) => wireId ?? []);
 
 /** A finding beside its little section, one tap from its end. */
 export function FindingCard({
@@ -42,6 +45,7 @@ export function FindingCard({
   const { remove } = useChanges();
   const { colour } = severities[finding.severity];
   const { about, accepted } = finding;
+  const onBoard = finding.way.find(({ enclosureId }) => enclosureId);
   return (
     <>
       {heading && (
@@ -80,6 +84,11 @@ export function FindingCard({
               <strong>Do: </strong>
               {thin(finding.do)}
             </Box>
+            {finding.way.length > 0 && (
+              <Box mt={2} data-way>
+                <WayLine way={finding.way} />
+              </Box>
+            )}
             <Box fontSize="14px" color="ink.soft" mt={1}>
               {finding.source}
             </Box>
@@ -116,6 +125,14 @@ export function FindingCard({
                 aria-label={`Open ${about.name}`}
               >
                 Open
+              </ToEnd>
+            )}
+            {onBoard && (
+              <ToEnd
+                to={`/board/${job}/${onBoard.enclosureId}?slot=${onBoard.landingId}&lit=${wiresOf(finding.way).join(",")}`}
+                aria-label={`Show ${about.name} on the board`}
+              >
+                On the board
               </ToEnd>
             )}
             {finding.check === "conductor-not-known" && <ToEnd to="/bench/size">What size is it?</ToEnd>}

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -26,19 +27,37 @@ public sealed class BreakerNotFed : IJobCheck<Device>
             return null;
         }
 
-        var line = job.LandingsOf(subject.Id).Where(l => l.Side == DeviceSide.Line).ToList();
-        var goesOn = job.LandingsOf(subject.Id)
-            .Where(l => l.Side == DeviceSide.Load)
-            .Any(l => job.EndsAt(l.Id).Count > 0);
-        return line.Count > 0 && goesOn && line.TrueForAll(l => job.EndsAt(l.Id).Count == 0)
-            ? new Finding(
-                Id,
-                Severity.Fix,
-                $"Nothing feeds {subject.Name}: its LINE side is empty, and its LOAD side goes on.",
-                $"Look for the supply that is missing; where another conductor feeds what it should, take that off.",
-                "common practice",
-                RestsOn
-            )
-            : null;
+        var landings = job.LandingsOf(subject.Id).ToList();
+        var line = landings.FindAll(l => l.Side == DeviceSide.Line);
+        var used = landings.FindAll(l => l.Side == DeviceSide.Load && job.EndsAt(l.Id).Count > 0);
+        if (line.Count == 0 || used.Count == 0)
+        {
+            return null;
+        }
+
+        if (line.TrueForAll(l => job.EndsAt(l.Id).Count == 0))
+        {
+            return Found($"Nothing feeds {subject.Name}: its LINE side is empty, and its LOAD side goes on.");
+        }
+
+        var empty = used.Find(l =>
+            DeviceLinks.Contacts(job, l).Where(o => o.Side == DeviceSide.Line).ToList() is { Count: > 0 } poles
+            && poles.TrueForAll(o => job.EndsAt(o.Id).Count == 0)
+        );
+        return empty is null
+            ? null
+            : Found(
+                $"A phase is left out at {subject.Name}: {empty.Name} goes on, and nothing feeds its pole; a motor on two phases burns."
+            );
     }
+
+    private Finding Found(FormattableString says) =>
+        new(
+            Id,
+            Severity.Fix,
+            says,
+            $"Look for the supply that is missing; where another conductor feeds what it should, take that off.",
+            "common practice",
+            RestsOn
+        );
 }

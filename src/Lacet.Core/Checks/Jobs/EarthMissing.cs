@@ -25,7 +25,9 @@ public sealed class EarthMissing : IJobCheck<Device>
         var green = landings.Where(l => l.Identity.IsEarth()).ToList();
         var live = landings.Exists(l => job.EndsAt(l.Id).Any(e => e.Wire.Function.IsHot()));
         var brought = green.FindAll(l => job.EndsAt(l.Id).Count > 0);
-        if (brought.Count > 0 && !brought.Exists(l => Sources.Of(job, l).Any))
+        // What else is on an earth terminal is another mistake, and found so.
+        var onlyEarths = brought.TrueForAll(l => job.EndsAt(l.Id).All(e => e.Wire.Function == WireFunction.Earth));
+        if (IsEarthed(subject) && brought.Count > 0 && onlyEarths && !brought.Exists(l => IsBrought(job, l)))
         {
             return Found(
                 $"The earth of {subject.Name} leads to no bar: a fault makes what is plugged in or mounted there live.",
@@ -40,6 +42,18 @@ public sealed class EarthMissing : IJobCheck<Device>
                 []
             );
     }
+
+    /// <summary>From a bar; or from where nobody can say, while nothing else is on the same metal.</summary>
+    private static bool IsBrought(Job job, JobLanding landing)
+    {
+        var sources = Sources.Of(job, landing);
+        return sources.Of(job, DeviceType.EarthBar).Any()
+            || (sources.Any && Trace.Of(job, landing, throughContacts: false).Says.All(p => p is Potential.Earth));
+    }
+
+    /// <summary>What gets its earth from elsewhere; a plug gives it, and a bar is where it comes from.</summary>
+    private static bool IsEarthed(Device device) =>
+        device.IsReceptacle || device.Type is DeviceType.Switch or DeviceType.Load;
 
     private Finding Found(FormattableString says, IReadOnlyList<WayStop> way) =>
         new(

@@ -62,6 +62,8 @@ public static class JobChecks
         new LineAndNeutralApart(),
         new BreakerNotFed(),
         new SwitchInNeutral(),
+        new AheadOfBreaker(),
+        new PolesJoined(),
         new BreakerOfSeveralCircuits(),
         new BreakerRatingUnlike(),
         new FedByTwoBreakers(),

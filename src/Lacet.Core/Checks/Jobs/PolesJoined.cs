@@ -1,0 +1,78 @@
+using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Checks.Jobs;
+
+/// <summary>
+/// Two terminals of one device that it keeps apart are joined outside it: poles of a breaker, its feed and its load, LINE
+/// and LOAD, lines of a machine, the ends of a coil.
+/// </summary>
+public sealed class PolesJoined : IJobCheck<Device>
+{
+    private static readonly string[] RestsOn =
+    [
+        "device.type",
+        "landing.side",
+        "landing.identity",
+        "landing.ends",
+        "circuit.wires",
+    ];
+
+    /// <inheritdoc/>
+    public string Id => "poles-joined";
+
+    /// <inheritdoc/>
+    public Harm Harm => Harm.Equipment;
+
+    /// <inheritdoc/>
+    public CheckScope Scope => CheckScope.Device;
+
+    /// <inheritdoc/>
+    public Finding? Judge(Job job, Device subject)
+    {
+        var landings = job.LandingsOf(subject.Id).ToList();
+        IEnumerable<IReadOnlyList<JobLanding>> apart = subject.Type switch
+        {
+            DeviceType.Breaker => [landings],
+            DeviceType.GroundFaultReceptacle =>
+            [
+                landings.FindAll(l => l.Identity.IsHot() && IsFirstOfItsSide(landings, l)),
+                landings.FindAll(l => l.Identity.IsNeutral() && IsFirstOfItsSide(landings, l)),
+            ],
+            DeviceType.Load => TerminalMarks.KeptApart(landings),
+            _ => [],
+        };
+        return apart.Select(poles => Joined(job, subject, poles)).FirstOrDefault(f => f is not null);
+    }
+
+    private Finding? Joined(Job job, Device subject, IReadOnlyList<JobLanding> poles)
+    {
+        foreach (var pole in poles.Where(p => job.EndsAt(p.Id).Count > 0))
+        {
+            var other = new NetworkWalk(job, throughContacts: false)
+                .From(pole)
+                .FirstOrDefault(r => r.Landing is { } at && at.Id != pole.Id && poles.Any(p => p.Id == at.Id));
+            if (other is not null)
+            {
+                return new Finding(
+                    Id,
+                    Severity.Stop,
+                    $"{pole.Name} and {other.Landing!.Name} of {subject.Name} are joined outside it: a dead short, or what stands between them does nothing.",
+                    $"Follow both from terminal to terminal, and take the one off that is at its neighbour’s.",
+                    "common practice",
+                    RestsOn
+                )
+                {
+                    Way = other.Way.Stops,
+                };
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>The screws of one side are one inside; one of them stands for all.</summary>
+    private static bool IsFirstOfItsSide(List<JobLanding> all, JobLanding landing) =>
+        all.Find(l => l.Side == landing.Side && l.Identity == landing.Identity)?.Id == landing.Id;
+}

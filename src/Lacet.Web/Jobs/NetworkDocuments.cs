@@ -1,0 +1,115 @@
+using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Web.Jobs;
+
+/// <summary>A stop on a way: a landing, or a wire between two.</summary>
+/// <param name="Says">As people write it: "DCP/X1:4", "wire 15".</param>
+/// <param name="LandingId">The landing; null for a wire.</param>
+/// <param name="WireId">The wire; null for a landing.</param>
+/// <param name="EnclosureId">Where that landing is; null for a wire.</param>
+public sealed record WayStopDocument(string Says, Guid? LandingId, Guid? WireId, Guid? EnclosureId)
+{
+    internal static IReadOnlyList<WayStopDocument> Of(Job job, IReadOnlyList<WayStop> stops) =>
+        [
+            .. stops.Select(s => new WayStopDocument(
+                s.Says,
+                s.LandingId,
+                s.WireId,
+                s.LandingId is { } id && job.Landings.TryGetValue(id, out var landing) ? landing.EnclosureId : null
+            )),
+        ];
+}
+
+/// <summary>A landing that something leads to.</summary>
+/// <param name="LandingId">The landing.</param>
+/// <param name="Name">Its name with its enclosure: "DCP/X1:4".</param>
+/// <param name="Device">The name of its device; null where it stands alone.</param>
+/// <param name="Way">The shortest way to it.</param>
+public sealed record WayTo(Guid LandingId, string Name, string? Device, IReadOnlyList<WayStopDocument> Way)
+{
+    internal static WayTo Of(Job job, Reached reached)
+    {
+        var landing = reached.Landing!;
+        return new(
+            landing.Id,
+            $"{job.Enclosures[landing.EnclosureId].Name}/{landing.Name}",
+            landing.DeviceId is { } device ? job.Devices[device].Name : null,
+            WayStopDocument.Of(job, reached.Way.Stops)
+        );
+    }
+}
+
+/// <summary>What a landing is connected to.</summary>
+/// <param name="LandingId">The landing.</param>
+/// <param name="Potentials">What stands on it, in words; more than one where its network contradicts itself.</param>
+/// <param name="Reached">Every other landing of its network, nearest first.</param>
+/// <param name="WireIds">Every wire of it.</param>
+/// <param name="IsOpen">Whether it goes on to where the job does not say.</param>
+/// <param name="Opens">Its device, where that is a breaker or a switch and can be opened; null otherwise.</param>
+public sealed record TraceDocument(
+    Guid LandingId,
+    IReadOnlyList<string> Potentials,
+    IReadOnlyList<WayTo> Reached,
+    IReadOnlyList<Guid> WireIds,
+    bool IsOpen,
+    Guid? Opens
+)
+{
+    internal static TraceDocument Of(Job job, Trace trace) =>
+        new(
+            trace.From.Id,
+            [.. trace.Says.Select(p => p.Say())],
+            [.. trace.Reached.Skip(1).Select(r => WayTo.Of(job, r))],
+            [.. trace.Reached.SelectMany(r => r.Way.Stops).Select(s => s.WireId).OfType<Guid>().Distinct()],
+            trace.IsOpen,
+            trace.From.DeviceId is { } device && job.Devices[device].Type is DeviceType.Breaker or DeviceType.Switch
+                ? trace.From.DeviceId
+                : null
+        );
+}
+
+/// <summary>What goes dead when a device is opened, and what stays live.</summary>
+/// <param name="Device">Its name.</param>
+/// <param name="Dead">What it alone feeds.</param>
+/// <param name="Live">What something else feeds in the same boxes and machines, with the way from there.</param>
+public sealed record OpenedDocument(string Device, IReadOnlyList<WayTo> Dead, IReadOnlyList<WayTo> Live)
+{
+    internal static OpenedDocument Of(Job job, Device device)
+    {
+        var opened = Opened.Of(job, device);
+        return new(
+            device.Name,
+            [.. opened.Dead.Select(r => WayTo.Of(job, r))],
+            [.. opened.Live.Select(r => WayTo.Of(job, r))]
+        );
+    }
+}
+
+/// <summary>A breaker that feeds something in an enclosure.</summary>
+/// <param name="DeviceId">The breaker.</param>
+/// <param name="Name">Its name with its enclosure: "LP/Q3".</param>
+/// <param name="Way">The way from it to the first landing that it feeds there.</param>
+public sealed record SourceDocument(Guid DeviceId, string Name, IReadOnlyList<WayStopDocument> Way);
+
+/// <summary>What can make an enclosure live.</summary>
+/// <param name="Breakers">The breakers.</param>
+/// <param name="Open">Landings that lead to where the job does not say: something may come from there.</param>
+public sealed record EnclosureSourcesDocument(IReadOnlyList<SourceDocument> Breakers, IReadOnlyList<string> Open)
+{
+    internal static EnclosureSourcesDocument Of(Job job, Guid enclosure)
+    {
+        var sources = EnclosureSources.Of(job, enclosure);
+        return new(
+            [
+                .. sources.Breakers.Select(b => new SourceDocument(
+                    b.Breaker.Id,
+                    $"{job.Enclosures[b.Breaker.EnclosureId].Name}/{b.Breaker.Name}",
+                    WayStopDocument.Of(job, b.Way.Stops)
+                )),
+            ],
+            [.. sources.Open.Select(l => $"{job.Enclosures[l.EnclosureId].Name}/{l.Name}")]
+        );
+    }
+}

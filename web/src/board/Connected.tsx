@@ -1,0 +1,99 @@
+import { Box, chakra } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import type { Schemas } from "../client";
+import { jobApi } from "../jobs/jobApi";
+import { CheckField } from "../shared/CheckField";
+import { Action } from "../shared/Panel";
+
+/** What the slot is connected to, lit on the board; and of a breaker or switch what goes dead with it. */
+export function Connected({
+  job,
+  slot,
+  onTrace,
+}: {
+  job: string;
+  slot: string;
+  onTrace: (wires: string[] | null) => void;
+}) {
+  const [asked, setAsked] = useState(false);
+  const [contacts, setContacts] = useState(true);
+  const trace = useQuery({
+    queryKey: ["job", job, "trace", slot, contacts],
+    queryFn: () => jobApi.trace(job, slot, contacts),
+    enabled: asked,
+  });
+  const wires = asked ? trace.data?.wireIds : undefined;
+  useEffect(() => {
+    if (wires) onTrace(wires);
+  }, [onTrace, wires]);
+  const close = () => {
+    setAsked(false);
+    onTrace(null);
+  };
+  if (!asked) return <Action onClick={() => setAsked(true)}>What is this connected to?</Action>;
+  return (
+    <Box as="section" aria-label="Connected to" my={3} borderTopWidth="1px" borderColor="line" pt={2}>
+      <chakra.h3 fontSize="17px" fontWeight={700}>
+        Connected to
+      </chakra.h3>
+      <CheckField checked={contacts} onChange={setContacts}>
+        Through closed switches too
+      </CheckField>
+      {trace.error && <Box role="alert">{trace.error.message}</Box>}
+      {trace.data && <Network trace={trace.data} />}
+      {trace.data?.opens && <WhatGoesDead job={job} device={trace.data.opens} />}
+      <Action onClick={close}>Close the trace</Action>
+    </Box>
+  );
+}
+
+function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
+  const { potentials, reached, isOpen } = trace;
+  return (
+    <>
+      <Box fontWeight={700} color={potentials.length > 1 ? "stop" : "ink"}>
+        {potentials.length > 0 ? `On it: ${potentials.join(", ")}` : "Nobody said what is on it."}
+      </Box>
+      {reached.length === 0 && <Box>Nothing else.</Box>}
+      <Box as="ul" listStyleType="none" maxH="240px" overflowY="auto">
+        {reached.map(({ landingId, name, device, way }) => (
+          <Box as="li" key={landingId} py="3px" title={way.map(({ says }) => says).join(" – ")}>
+            {name}
+            {device && !name.includes(device) && <chakra.span color="ink.soft"> of {device}</chakra.span>}
+          </Box>
+        ))}
+      </Box>
+      {isOpen && <Box color="ink.soft">It goes on to where this job does not say.</Box>}
+    </>
+  );
+}
+
+/** What is dead once the device is open, and what an instrument still finds live beside it. */
+function WhatGoesDead({ job, device }: { job: string; device: string }) {
+  const opened = useQuery({
+    queryKey: ["job", job, "opened", device],
+    queryFn: () => jobApi.opened(job, device),
+  });
+  if (!opened.data) return null;
+  const { device: name, dead, live } = opened.data;
+  return (
+    <Box my={2} data-opened>
+      <Box fontWeight={700}>With {name} open</Box>
+      <Box>
+        {dead.length > 0
+          ? `Dead: ${dead.map((one) => one.name).join(", ")}.`
+          : "Nothing that it alone feeds."}
+      </Box>
+      {live.length > 0 && (
+        <Box color="stop">
+          Still live beside it:{" "}
+          {live.map((one) => `${one.name}, from ${one.way[0]?.says ?? "elsewhere"}`).join("; ")}.
+        </Box>
+      )}
+      <Box fontSize="14px" color="ink.soft">
+        By the wire list. Prove it dead with a tester that was proved on a live source.
+      </Box>
+    </Box>
+  );
+}
