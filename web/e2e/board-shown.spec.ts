@@ -54,14 +54,14 @@ test("a board that cannot draw much still draws: nothing in it, endless names, r
 }) => {
   const jobs = new JobsOf(page);
   await jobs.make(`Odd ${Date.now()}`, "Mara Quist");
-  await page.getByRole("link", { name: "Board" }).click();
+  await page.getByRole("link", { name: "Board", exact: true }).click();
   await expect(page.getByText("This job has no enclosure yet.")).toBeVisible();
   await page.goBack();
   const long = "L".repeat(190);
   await jobs.type("new", "Wire", "7-לוח");
   await jobs.type("7-לוח", "From", `DCP/${long}`);
   await jobs.type("7-לוח", "To", "DCP/מהדק:3");
-  await page.getByRole("link", { name: "Board" }).click();
+  await page.getByRole("link", { name: "Board", exact: true }).click();
   await expect.poll(() => at(page, long).catch(() => null)).not.toBeNull();
   await page.getByLabel(/Find a slot/).fill("מהדק");
   await page.keyboard.press("Enter");

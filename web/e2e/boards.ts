@@ -24,7 +24,7 @@ export async function open(page: Page) {
   await page.getByLabel("What is the job called?").fill(name);
   await page.getByRole("button", { name: /^Take/ }).click();
   await expect(page.getByRole("heading", { name })).toBeVisible();
-  await page.getByRole("link", { name: "Board" }).click();
+  await page.getByRole("link", { name: "Board", exact: true }).click();
   await expect(board(page)).toHaveAttribute("data-level", /middle|near/);
   await expect(page.locator("[data-device=X1]")).toBeAttached();
   return name;

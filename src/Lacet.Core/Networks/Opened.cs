@@ -6,8 +6,8 @@ namespace Lacet.Core.Networks;
 /// <summary>What a breaker or a switch makes dead when it is opened, and what stays live beside it.</summary>
 /// <param name="Dead">Landings that it alone feeds, with the way from it.</param>
 /// <param name="Live">
-/// Landings in the same enclosures, panels apart, that something else feeds: what an instrument finds live there. With
-/// the way from what feeds them.
+/// Landings in the same enclosures that something else feeds: what an instrument finds live there. With the way from
+/// what feeds them. Its own enclosure is left out: a panel is live with its breakers open.
 /// </param>
 public sealed record Opened(IReadOnlyList<Reached> Dead, IReadOnlyList<Reached> Live)
 {
@@ -32,7 +32,7 @@ public sealed record Opened(IReadOnlyList<Reached> Dead, IReadOnlyList<Reached> 
         var live = behind
             .Select(r => r.Landing!.EnclosureId)
             .Distinct()
-            .Where(e => job.Enclosures[e].Form != EnclosureForm.Panel)
+            .Where(e => e != device.EnclosureId)
             .SelectMany(job.LandingsIn)
             .Where(l => !ids.Contains(l.Id) && IsHot(job, l))
             .SelectMany(l => Feeders(job, l).Take(1).Select(f => new Reached(l, f.At.Way.Back(), [])));

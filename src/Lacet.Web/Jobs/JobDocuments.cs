@@ -156,7 +156,7 @@ public sealed record JobFindingDocument(
     public string? Follows { get; init; }
 
     /// <summary>The way in the network that it is about, from end to end; empty where it is about none.</summary>
-    public IReadOnlyList<WayStopDocument> Way { get; init; } = [];
+    public required IReadOnlyList<WayStopDocument> Way { get; init; }
 }
 
 /// <summary>What a finding is about.</summary>

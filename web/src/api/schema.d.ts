@@ -7303,7 +7303,7 @@ export interface components {
             accepted: null | components["schemas"]["AcceptedDocument"];
             harm?: components["schemas"]["Harm"];
             follows?: null | string;
-            way?: components["schemas"]["WayStopDocument"][];
+            way: components["schemas"]["WayStopDocument"][];
         };
         /** @description A landing in its enclosure. */
         JobLanding: {

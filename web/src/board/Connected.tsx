@@ -31,7 +31,13 @@ export function Connected({
     setAsked(false);
     onTrace(null);
   };
-  if (!asked) return <Action onClick={() => setAsked(true)}>What is this connected to?</Action>;
+  if (!asked) {
+    return (
+      <Action my={2} onClick={() => setAsked(true)}>
+        What is this connected to?
+      </Action>
+    );
+  }
   return (
     <Box as="section" aria-label="Connected to" my={3} borderTopWidth="1px" borderColor="line" pt={2}>
       <chakra.h3 fontSize="17px" fontWeight={700}>

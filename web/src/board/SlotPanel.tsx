@@ -76,6 +76,7 @@ export const SlotPanel = memo(function SlotPanel({
           {slot.more > 0 && <Box alignSelf="center">and {slot.more} more</Box>}
         </Flex>
       )}
+      <Connected key={slot.id} job={job} slot={slot.id} onTrace={onTrace} />
       {stub && wire ? (
         <EndSheet job={job} wire={wire.id} side={stub.side} onSide={(side) => onStub({ ...stub, side })}>
           <Remedies key={wire.id + stub.side} job={job} wire={wire} side={stub.side} onLook={onLook} />
@@ -89,7 +90,6 @@ export const SlotPanel = memo(function SlotPanel({
       ) : (
         <Box my={3}>{slot.spare ? "Left free on purpose." : "Nothing lands here."}</Box>
       )}
-      <Connected key={slot.id} job={job} slot={slot.id} onTrace={onTrace} />
       <Action look="link" onClick={() => onChangeLanding(slot)}>
         Change what the slot is
       </Action>

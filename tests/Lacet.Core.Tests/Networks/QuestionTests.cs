@@ -1,0 +1,115 @@
+using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
+using Lacet.Core.Tests.Jobs;
+using QuikGraph;
+using QuikGraph.Algorithms;
+
+namespace Lacet.Core.Tests.Networks;
+
+/// <summary>What only a network answers: connected to what, dead with what, live from where.</summary>
+public sealed class QuestionTests
+{
+    private static JobLanding At(Job job, string name) =>
+        job.Landings.Values.Single(l => string.Equals(l.Name, name, StringComparison.Ordinal));
+
+    /// <summary>
+    /// On random jobs of blocks, joints and wires a trace reaches what a general graph library says is connected, and
+    /// nothing else (QuikGraph).
+    /// </summary>
+    [Fact]
+    public void A_trace_reaches_what_a_graph_library_says_is_connected() =>
+        Gen.Select(Gen.Int[2, 12], Gen.Int[0, 11].Array[0, 40])
+            .Sample(
+                (count, ends) =>
+                {
+                    var sketch = new Sketch().Box("B");
+                    for (var i = 0; i < count; i++)
+                    {
+                        sketch.Splice("B", $"J{i}");
+                    }
+
+                    var graph = new UndirectedGraph<int, UndirectedEdge<int>>();
+                    graph.AddVertexRange(Enumerable.Range(0, count));
+                    for (var i = 0; i + 1 < ends.Length; i += 2)
+                    {
+                        var (a, b) = (Math.Min(ends[i], ends[i + 1]) % count, Math.Max(ends[i], ends[i + 1]) % count);
+                        sketch.Wire($"{i}", $"J{a}", $"J{b}");
+                        graph.AddEdge(a <= b ? new(a, b) : new(b, a));
+                    }
+
+                    var job = sketch.Job();
+                    var components = new Dictionary<int, int>();
+                    graph.ConnectedComponents(components);
+                    for (var i = 0; i < count; i++)
+                    {
+                        var reached = new NetworkWalk(job, throughContacts: false).From(At(job, $"J{i}"));
+                        Assert.Equal(
+                            components
+                                .Where(c => c.Value == components[i])
+                                .Select(c => $"J{c.Key}")
+                                .Order(StringComparer.Ordinal),
+                            reached.Select(r => r.Landing!.Name).Order(StringComparer.Ordinal)
+                        );
+                    }
+                }
+            );
+
+    /// <summary>Each way begins where the walk began, ends where it came to, and each of its wires joins what it stands between.</summary>
+    [Fact]
+    public void A_way_can_be_walked()
+    {
+        foreach (var job in CleanJobs.All.Values.Select(make => make().Job()))
+        {
+            foreach (var landing in job.Landings.Values)
+            {
+                foreach (var reached in new NetworkWalk(job, throughContacts: true).From(landing))
+                {
+                    Assert.Equal(landing.Id, reached.Way.Stops[0].LandingId);
+                    Assert.Equal(reached.Landing?.Id, reached.Way.Stops[^1].LandingId);
+                    for (var i = 1; i < reached.Way.Stops.Count - 1; i++)
+                    {
+                        if (reached.Way.Stops[i].WireId is { } wire)
+                        {
+                            Guid?[] between = [reached.Way.Stops[i - 1].LandingId, reached.Way.Stops[i + 1].LandingId];
+                            Assert.Equivalent(
+                                new[] { job.Wires[wire].A.LandingId, job.Wires[wire].B.LandingId },
+                                between
+                            );
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    [Fact]
+    public void A_switch_is_traced_through_only_where_that_is_asked()
+    {
+        var job = CleanJobs.All["dwelling"]().Job();
+        var from = At(job, "Q1:1");
+        Assert.Equal(
+            ["Q1:1", "SW:1"],
+            Trace.Of(job, from, throughContacts: false).Reached.Select(r => r.Landing!.Name)
+        );
+        var through = Trace.Of(job, from, throughContacts: true);
+        Assert.Contains(through.Reached, r => r.Landing!.Name == "H:Line1");
+        Assert.Equal([Potential.Line, Potential.Switched], through.Says);
+    }
+
+    /// <summary>Two legs share a box: with one open the other is still there (common practice: test every conductor).</summary>
+    [Fact]
+    public void What_another_breaker_feeds_in_the_same_box_stays_live()
+    {
+        var sketch = CleanJobs.All["dwelling"]().Breaker("P", "Q3").Circuit("3").Receptacle("K", "K3");
+        var job = sketch.Wire("30", "Q3:1", "K3.brass1", WireFunction.Line, "3").Job();
+        var opened = Opened.Of(job, job.Devices.Values.Single(d => d.Name == "Q2"));
+        Assert.Contains(opened.Dead, r => r.Landing!.Name == "K2.brass1");
+        var live = Assert.Single(opened.Live);
+        Assert.Equal(("K3.brass1", "P/Q3:1 – wire 30 – K/K3.brass1"), (live.Landing!.Name, live.Way.ToString()));
+        var sources = EnclosureSources.Of(job, job.Enclosures.Values.Single(e => e.Name == "K").Id);
+        Assert.Equal(["Q2", "Q3"], sources.Breakers.Select(b => b.Breaker.Name));
+        Assert.Throws<ImpossibleInputException>(() =>
+            Opened.Of(job, job.Devices.Values.First(d => d.Type == DeviceType.NeutralBar))
+        );
+    }
+}

@@ -1,0 +1,65 @@
+using System.Net;
+using System.Text.Json;
+
+namespace Lacet.Web.Tests;
+
+/// <summary>The network of a job, asked over HTTP.</summary>
+public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixture<JobPlacesTests.Fixture>
+{
+    private RunningServer Server => fixture.Server;
+
+    private async Task<JsonElement> Read(string address)
+    {
+        var (status, json) = await Server.GetAsync($"/api/jobs/{fixture.Job}/{address}");
+        Assert.Equal(HttpStatusCode.OK, status);
+        return json;
+    }
+
+    private async Task<(string Enclosure, string Landing, string Device)> BreakerAsync()
+    {
+        var (_, job) = await Server.GetAsync($"/api/jobs/{fixture.Job}");
+        string IdOf(string parts, string name) =>
+            job.GetProperty(parts)
+                .EnumerateArray()
+                .Select(p => p.GetProperty("part"))
+                .First(p => p.GetProperty("name").GetString() == name)
+                .GetProperty("id")
+                .GetString()!;
+        var panel = IdOf("enclosures", "LP");
+        var landings = await Read($"landings?enclosure={panel}&q=Q3:1");
+        var landing = landings.GetProperty("items")[0].GetProperty("landing").GetProperty("id").GetString()!;
+        return (IdOf("enclosures", "WR3"), landing, IdOf("devices", "Q3"));
+    }
+
+    [Fact]
+    public async Task A_landing_is_traced_a_breaker_opened_and_an_enclosure_s_sources_named()
+    {
+        var (box, landing, device) = await BreakerAsync();
+        var trace = await Read($"trace?landing={landing}&contacts=true");
+        Assert.Equal("a line", trace.GetProperty("potentials")[0].GetString());
+        Assert.Equal(device, trace.GetProperty("opens").GetString());
+        Assert.Contains(trace.GetProperty("reached").EnumerateArray(), r =>
+            r.GetProperty("name").GetString() == "WR3/R5 brass 1"
+        );
+        var opened = await Read($"opened?device={device}");
+        Assert.Equal("WR3/R5 brass 1", opened.GetProperty("dead")[0].GetProperty("name").GetString());
+        // Both halves of a shared neutral are in that box, each on its breaker.
+        Assert.Equal("WR3/R6 brass 1", opened.GetProperty("live")[0].GetProperty("name").GetString());
+        var sources = await Read($"sources?enclosure={box}");
+        Assert.Equal(
+            ["LP/Q3", "LP/Q4"],
+            sources.GetProperty("breakers").EnumerateArray().Select(b => b.GetProperty("name").GetString())
+        );
+    }
+
+    [Theory]
+    [InlineData("trace?landing=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
+    [InlineData("opened?device=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
+    [InlineData("sources?enclosure=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
+    [InlineData("trace?landing=nonsense", HttpStatusCode.BadRequest)]
+    public async Task What_is_not_there_is_said_to_be_not_there(string address, HttpStatusCode expected)
+    {
+        var (status, _) = await Server.GetAsync($"/api/jobs/{fixture.Job}/{address}");
+        Assert.Equal(expected, status);
+    }
+}

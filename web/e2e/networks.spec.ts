@@ -1,0 +1,71 @@
+import { expect, test, type Page } from "@playwright/test";
+import { boxOf } from "./boards";
+import { JobsOf } from "./jobs";
+
+// What only the network of a job shows: a line on the earth bar, the way to it, and what an open breaker leaves live.
+
+const list = [
+  "Wire;From;From type;To;To type;Size;Type;Colour;Function;Circuit;Breaker",
+  "1;LP/Q1:1;breaker, screw clamp;BOX/R1:1;receptacle 15 A, brass screw;14 AWG;solid;black;line;1;15",
+  "2;LP/N:1;neutral bar, screw clamp;BOX/R1:2;receptacle 15 A, silver screw;14 AWG;solid;white;neutral;1;15",
+  "3;LP/G:1;earth bar, screw clamp;BOX/R1:3;receptacle 15 A, green screw;14 AWG;solid;green;earth;;",
+  "4;LP/Q2:1;breaker, screw clamp;BOX/R2:1;receptacle 15 A, brass screw;14 AWG;solid;black;line;2;15",
+  "5;LP/N:2;neutral bar, screw clamp;BOX/R2:2;receptacle 15 A, silver screw;14 AWG;solid;white;neutral;2;15",
+  "6;LP/G:2;earth bar, screw clamp;BOX/R2:3;receptacle 15 A, green screw;14 AWG;solid;green;earth;;",
+  "7;LP/Q3:1;breaker, screw clamp;LP/G:3;earth bar, screw clamp;14 AWG;solid;black;line;3;15",
+].join("\r\n");
+
+async function take(page: Page) {
+  const jobs = new JobsOf(page);
+  const name = `Network ${Date.now()}`;
+  await page.goto("/import");
+  await jobs.sendList(list);
+  await jobs.nameMyself("Mara Quist");
+  await page.getByLabel("What is the job called?").fill(name);
+  await page.getByRole("button", { name: /^Take/ }).click();
+  await expect(page.getByRole("heading", { name })).toBeVisible();
+}
+
+test("a line on the earth bar is found with its way, seen on the board, and put right", async ({ page }) => {
+  await take(page);
+  await page.getByLabel("Of this job").getByRole("link", { name: "Findings" }).click();
+  const short = page.locator("[data-finding=line-to-earth]");
+  await expect(short).toContainText("joined at LP/G:3");
+  await expect(short.getByRole("list", { name: "The way" })).toContainText("LP/Q3:1");
+  await short.getByRole("link", { name: /on the board/ }).click();
+  await expect(page.locator("[data-lit='7']")).toBeAttached();
+  const landed = page.getByLabel("Lands at");
+  await expect(landed).toHaveValue("LP/G:3");
+  await landed.fill("");
+  await landed.fill("BOX/R1:1");
+  await page.getByRole("button", { name: "Move it" }).click();
+  await page
+    .getByLabel("Of this job")
+    .or(page.getByRole("link", { name: "Jobs" }))
+    .first()
+    .waitFor();
+  await page.goBack();
+  await expect(page.locator("[data-finding=line-to-earth]")).toHaveCount(0);
+});
+
+test("a slot is traced; with its breaker open one receptacle of the box is dead and the other is not", async ({
+  page,
+}) => {
+  await take(page);
+  await page.getByRole("link", { name: "Board", exact: true }).click();
+  await page.getByLabel(/Find a slot/).fill("Q1:1");
+  await page.keyboard.press("Enter");
+  await expect(page.locator("[data-slot-panel]")).toBeVisible();
+  await page.getByRole("button", { name: "What is this connected to?" }).click();
+  const connected = page.getByRole("region", { name: "Connected to" });
+  await expect(connected).toContainText("On it: a line");
+  await expect(connected).toContainText("BOX/R1:1");
+  await expect(connected.locator("[data-opened]")).toContainText("Dead: BOX/R1:1.");
+  await expect(connected.locator("[data-opened]")).toContainText(
+    "Still live beside it: BOX/R2:1, from LP/Q2:1",
+  );
+  await expect(page.locator("[data-lit='1']")).toBeAttached();
+  await connected.getByRole("button", { name: "Close the trace" }).press("Enter");
+  await expect(connected).toHaveCount(0);
+  expect((await boxOf(page, "Q1:1")).width).toBeGreaterThan(0);
+});
