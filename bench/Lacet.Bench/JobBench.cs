@@ -5,6 +5,7 @@ using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
+using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
@@ -28,6 +29,7 @@ internal static class JobBench
             await JobOfAsync(wires);
         }
 
+        Networks(10_000);
         Import(20_000);
     }
 
@@ -82,6 +84,37 @@ internal static class JobBench
             )
         );
         GC.KeepAlive(job);
+    }
+
+    /// <summary>Every landing traced through closed contacts, and every contradiction looked for.</summary>
+    private static void Networks(int wires)
+    {
+        var job = new Job(new JobTitle(Guid.NewGuid(), "bench") { Order = 1 }, Parts(wires));
+        var (walked, claimed) = (new List<double>(), new List<double>());
+        for (var run = 0; run < Runs; run++)
+        {
+            var started = Stopwatch.GetTimestamp();
+            foreach (var landing in job.Landings.Values)
+            {
+                _ = new NetworkWalk(job, throughContacts: true).From(landing);
+            }
+
+            walked.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
+            started = Stopwatch.GetTimestamp();
+            foreach (var landing in job.Landings.Values)
+            {
+                _ = Contradiction.At(job, landing);
+            }
+
+            claimed.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
+        }
+
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"Networks of {wires:#,0} wires: every landing traced {Median(walked):0} ms, contradictions looked for {Median(claimed):0} ms"
+            )
+        );
     }
 
     /// <summary>Panels of a hundred landings, circuits of twenty wires, most of it right and some of it not.</summary>

@@ -220,4 +220,51 @@ public sealed partial class JobCheckTests
             StringComparison.Ordinal
         );
     }
+
+    /// <summary>NEC 210.20(A) and 300.14 are North American (from memory); IEC 60364 has neither.</summary>
+    [Fact]
+    public void Eighty_per_cent_and_six_inches_are_asked_for_in_north_america_alone()
+    {
+        static Sketch Iec(Sketch job)
+        {
+            var rules = job.Rules with { Region = Region.Iec };
+            return new Sketch(job) { Rules = rules };
+        }
+
+        foreach (var (job, check) in new[] { (Loaded(17, true), "continuous-load"), (Free(120), "free-length-short") })
+        {
+            Assert.Contains(job.Judged().Findings, f => f.Finding.Check == check);
+            Assert.DoesNotContain(Iec(job).Judged().Findings, f => f.Finding.Check == check);
+        }
+    }
+
+    /// <summary>
+    /// Nine lines and a neutral: ten loaded keep half of 30 A, nine keep seven tenths (NEC 310.15(C)(1) and (E)(1), from
+    /// memory: the neutral of three phases carries only what they do not balance).
+    /// </summary>
+    [Fact]
+    public void The_neutral_of_three_phases_is_not_counted_among_the_loaded()
+    {
+        Sketch Ten(int phases)
+        {
+            var job = Strip().Circuit("M", 20, c => c with { Phases = phases });
+            foreach (var i in Enumerable.Range(1, 10))
+            {
+                job.Wire(
+                    $"{i}",
+                    null,
+                    null,
+                    i == 10 ? WireFunction.Neutral : WireFunction.Line,
+                    "M",
+                    Ends.Wire("12"),
+                    w => w with { Run = "C", B = w.B with { Elsewhere = true } }
+                );
+            }
+
+            return job;
+        }
+
+        Assert.Contains(Ten(1).Judged().Findings, f => f.Finding.Check == "loaded-together");
+        Assert.DoesNotContain(Ten(3).Judged().Findings, f => f.Finding.Check == "loaded-together");
+    }
 }

@@ -13,6 +13,12 @@ internal sealed class Sketch
     private readonly Dictionary<string, Guid> _ids = new(StringComparer.Ordinal);
     private int _next;
 
+    internal Sketch() { }
+
+    /// <summary>The same parts, under other house rules.</summary>
+    internal Sketch(Sketch of) =>
+        (_parts, _ids, _next) = ([.. of._parts], new(of._ids, StringComparer.Ordinal), of._next);
+
     internal HouseRules Rules { get; init; } =
         HouseRules.Default with
         {

@@ -1,6 +1,7 @@
 using Lacet.Core.Circuits;
 using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -8,7 +9,13 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>What runs for hours, against the breaker.</summary>
 public sealed class ContinuousLoad : IJobCheck<Circuit>
 {
-    private static readonly string[] RestsOn = ["circuit.loadAmps", "circuit.continuous", "circuit.ocpdAmps"];
+    private static readonly string[] RestsOn =
+    [
+        "circuit.loadAmps",
+        "circuit.continuous",
+        "circuit.ocpdAmps",
+        "houseRules.region",
+    ];
 
     /// <inheritdoc/>
     public string Id => "continuous-load";
@@ -27,11 +34,11 @@ public sealed class ContinuousLoad : IJobCheck<Circuit>
                 Id,
                 Severity.Stop,
                 $"Circuit {subject.Name} carries {load:0.#} A on a breaker of {breaker:0.#} A.",
-                Larger(subject.Continuous ? load * 1.25 : load),
+                Larger(subject.Continuous && job.Title.Rules.Region == Region.NorthAmerica ? load * 1.25 : load),
                 "NEC 210.20 (from memory)",
                 RestsOn
             )
-        : subject.Continuous && load * 1.25 > breaker
+        : subject.Continuous && job.Title.Rules.Region == Region.NorthAmerica && load * 1.25 > breaker
             ? new Finding(
                 Id,
                 Severity.Fix,

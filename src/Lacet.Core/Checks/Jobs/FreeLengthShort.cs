@@ -1,5 +1,6 @@
 using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
+using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -14,6 +15,7 @@ public sealed class FreeLengthShort : IJobCheck<EndOfWire>
         "enclosure.openingMm",
         "enclosure.form",
         "landing.splice",
+        "houseRules.region",
     ];
 
     /// <inheritdoc/>
@@ -28,8 +30,10 @@ public sealed class FreeLengthShort : IJobCheck<EndOfWire>
     /// <inheritdoc/>
     public Finding? Judge(Job job, EndOfWire subject)
     {
+        // Six inches are a North American rule; elsewhere it is left to the hand.
         if (
-            subject.End is not { LandingId: { } id } end
+            job.Title.Rules.Region != Region.NorthAmerica
+            || subject.End is not { LandingId: { } id } end
             || job.Enclosures[job.Landings[id].EnclosureId]
                 is not { Form: EnclosureForm.Box or EnclosureForm.DevicePlate } box
         )

@@ -7,7 +7,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>Loaded conductors that heat each other.</summary>
 public sealed class LoadedTogether : IJobCheck<RunOfWires>
 {
-    private static readonly string[] RestsOn = ["run.wires", "conductor", "circuit.ocpdAmps"];
+    private static readonly string[] RestsOn = ["run.wires", "conductor", "circuit.ocpdAmps", "circuit.phases"];
 
     /// <inheritdoc/>
     public string Id => "loaded-together";
@@ -74,8 +74,8 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
     }
 
     /// <summary>
-    /// Earths never count, and a shared neutral carries only what its two lines do not balance (NEC 310.15(E), from
-    /// memory).
+    /// Earths never count, and the neutral of a shared or a three-phase circuit carries only what its lines do not
+    /// balance (NEC 310.15(E), from memory).
     /// </summary>
     private static bool Counts(Job job, JobWire wire) =>
         wire.Function.IsHot()
@@ -84,7 +84,10 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
             wire.Function == WireFunction.Neutral
             && !(
                 wire.CircuitId is { } circuit
-                && (job.Circuits[circuit].SharesNeutralWith is not null || job.Sharing(circuit).Any())
+                && (
+                    job.Circuits[circuit] is { Phases: 3 } or { SharesNeutralWith: not null }
+                    || job.Sharing(circuit).Any()
+                )
             )
         );
 
