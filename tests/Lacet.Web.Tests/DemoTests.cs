@@ -34,6 +34,7 @@ public sealed class DemoTests
             .. JobChecks.Ends.Select(c => c.Id),
             .. JobChecks.Wires.Select(c => c.Id),
             .. JobChecks.Landings.Select(c => c.Id),
+            .. JobChecks.Joined.Select(c => c.Id),
             .. JobChecks.Devices.Select(c => c.Id),
             .. JobChecks.Circuits.Select(c => c.Id),
             .. JobChecks.Runs.Select(c => c.Id),

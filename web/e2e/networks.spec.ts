@@ -30,7 +30,7 @@ test("a line on the earth bar is found with its way, seen on the board, and put 
   await take(page);
   await page.getByLabel("Of this job").getByRole("link", { name: "Findings" }).click();
   const short = page.locator("[data-finding=line-to-earth]");
-  await expect(short).toContainText("joined at LP/G:3");
+  await expect(short).toContainText("lands on LP/G:3, which is the earth");
   await expect(short.getByRole("list", { name: "The way" })).toContainText("LP/Q3:1");
   await short.getByRole("link", { name: /on the board/ }).click();
   await expect(page.locator("[data-lit='7']")).toBeAttached();

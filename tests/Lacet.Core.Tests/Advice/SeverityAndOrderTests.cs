@@ -173,6 +173,7 @@ public sealed class SeverityAndOrderTests
             .Concat(JobChecks.Ends.Where(c => c.Id == check).Select(c => c.Harm))
             .Concat(JobChecks.Wires.Where(c => c.Id == check).Select(c => c.Harm))
             .Concat(JobChecks.Landings.Where(c => c.Id == check).Select(c => c.Harm))
+            .Concat(JobChecks.Joined.Where(c => c.Id == check).Select(c => c.Harm))
             .Concat(JobChecks.Devices.Where(c => c.Id == check).Select(c => c.Harm))
             .Concat(JobChecks.Circuits.Where(c => c.Id == check).Select(c => c.Harm))
             .Concat(JobChecks.Runs.Where(c => c.Id == check).Select(c => c.Harm))

@@ -34,6 +34,14 @@ public static class JobChecks
         new SpliceNotForStrands(),
         new LandingNotKnown(),
         new LandingWithNothing(),
+    ];
+
+    /// <summary>
+    /// Checks of what is joined at a landing: what stands there is looked at once, and one of them says what it comes
+    /// to.
+    /// </summary>
+    public static IReadOnlyList<JoinedCheck> Joined { get; } =
+    [
         new LineToEarth(),
         new LineToNeutral(),
         new PhasesJoined(),

@@ -41,20 +41,21 @@ public abstract class JoinedCheck : IJobCheck<JobLanding>
     protected abstract string Source { get; }
 
     /// <inheritdoc/>
-    public Finding? Judge(Job job, JobLanding subject) =>
-        Contradiction.At(job, subject) is { } found && found.Kind == Kind
-            ? new Finding(
-                Id,
-                Severity,
-                $"{Capital(found.One.Says)}, and {found.Other.Says}, are joined at {job.Enclosures[subject.EnclosureId].Name}/{subject.Name}: {Comes}.",
-                Do,
-                Source,
-                RestsOn
-            )
-            {
-                Way = found.Way.Stops,
-            }
+    public Finding? Judge(Job job, JobLanding subject) => Judge(job, subject, Contradiction.At(job, subject));
+
+    /// <summary>What it finds in what was looked at already, or null.</summary>
+    internal Finding? Judge(Job job, JobLanding subject, Contradiction? found) =>
+        found?.Kind == Kind
+            ? new Finding(Id, Severity, Says(job, subject, found), Do, Source, RestsOn) { Way = found.Way.Stops }
             : null;
+
+    private FormattableString Says(Job job, JobLanding landing, Contradiction found)
+    {
+        var place = $"{job.Enclosures[landing.EnclosureId].Name}/{landing.Name}";
+        return found.One is { ByDevice: true, Seat: { } seat } && seat.Id == landing.Id
+            ? $"{Capital(found.Other.Says)}, lands on {place}, which is {found.One.Potential.Say()}: {Comes}."
+            : (FormattableString)$"{Capital(found.One.Says)}, and {found.Other.Says}, are joined at {place}: {Comes}.";
+    }
 
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }
