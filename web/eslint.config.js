@@ -9,5 +9,11 @@ export default tseslint.config(
   ...tseslint.configs.strict,
   reactHooks.configs.flat.recommended,
   { languageOptions: { globals: globals.browser } },
+  // A component, or a hook, that is longer than this is several.
+  {
+    files: ["src/**"],
+    ignores: ["**/*.test.ts"],
+    rules: { "max-lines-per-function": ["error", { max: 120 }] },
+  },
   { files: ["e2e/**", "bench/**", "*.config.*"], languageOptions: { globals: globals.node } },
 );

@@ -49,7 +49,7 @@ public sealed record Contradiction(ContradictionKind Kind, Claim One, Claim Othe
                 IsOneSystem(job, control, a, b) ? null : ContradictionKind.Systems,
             var (first, second) when first.IsHot() && second.IsHot() => Hots(job, a, b),
             (Potential.Neutral, Potential.Neutral) => Neutrals(job, a, b),
-            var (first, second) when first == second && first.IsControl() => Volts(job, a, b) is { } differ && differ
+            var (first, second) when first == second && first.IsControl() => Volts(job, a, b) is true
                 ? ContradictionKind.Systems
                 : null,
             (Potential.ControlAc, Potential.Signal) or (Potential.Plus, Potential.ControlAc) =>

@@ -128,7 +128,7 @@ public sealed partial class JobCheckTests
             .Landing("P", "Q3:2", device: "Q3", with: l => l with { Side = DeviceSide.Load })
             .Device("B", "H", DeviceType.Load)
             .Landing("B", "H:1", Ends.Screw(), "H")
-            .Wire("1", "Q:1", "Q3:1", WireFunction.Line, "1")
+            .Wire("1", null, "Q3:1", WireFunction.Line, "1", with: w => w with { A = w.A with { Elsewhere = true } })
             .Wire("2", from, "H:1", WireFunction.Line, "1");
 
     private static Sketch Rated(double amps) =>
@@ -169,4 +169,57 @@ public sealed partial class JobCheckTests
             .Wire("4", neutral, "R.silver1", WireFunction.Neutral, "1")
             .Wire("5", "PE:1", "R.green", WireFunction.Earth);
     }
+
+    /// <summary>
+    /// A motor starter of three poles on one phase: the current goes through all of them, one behind the other (common
+    /// practice). With a feed of its own on the second pole the same jumper is a short.
+    /// </summary>
+    [Theory]
+    [InlineData(false, false)]
+    [InlineData(true, true)]
+    public void Poles_in_series_are_no_short(bool fed, bool found)
+    {
+        var job = Panel().Device("P", "Q3", DeviceType.Breaker);
+        foreach (var i in Enumerable.Range(1, 4))
+        {
+            job.Landing("P", $"Q3:{i}", Pair(), "Q3", l =>
+                l with
+                {
+                    Side = i % 2 == 1 ? DeviceSide.Line : DeviceSide.Load,
+                }
+            );
+        }
+
+        job.Wire("1", null, "Q3:1", WireFunction.Line, "1", with: FromElsewhere)
+            .Wire("2", "Q3:2", "Q3:3", WireFunction.Line, "1");
+        if (fed)
+        {
+            job.Wire("3", null, "Q3:3", WireFunction.Line, "1", with: FromElsewhere);
+        }
+
+        Assert.Equal(found, job.Judged().Findings.Any(f => f.Finding.Check == "poles-joined"));
+    }
+
+    /// <summary>A heater on a feeder’s block is behind the feeder’s own breaker, beside the branch breaker’s feed.</summary>
+    [Fact]
+    public void What_hangs_on_a_feeder_is_not_ahead_of_its_breaker()
+    {
+        var job = Panel()
+            .Circuit("feeder", 60)
+            .Device("P", "F", DeviceType.Breaker)
+            .Landing("P", "F:2", Pair(), "F", l => l with { Side = DeviceSide.Load })
+            .Device("P", "Q3", DeviceType.Breaker)
+            .Landing("P", "Q3:1", Pair(), "Q3", l => l with { Side = DeviceSide.Line })
+            .Landing("P", "Q3:2", Pair(), "Q3", l => l with { Side = DeviceSide.Load })
+            .Device("B", "H", DeviceType.Load)
+            .Landing("B", "H:1", Ends.Screw(), "H")
+            .Wire("1", "F:2", "Q3:1", WireFunction.Line, "feeder")
+            .Wire("2", "F:2", "H:1", WireFunction.Line, "feeder")
+            .Wire("3", "Q3:2", null, WireFunction.Line, "1");
+        Assert.DoesNotContain(job.Judged().Findings, f => f.Finding.Check == "ahead-of-breaker");
+    }
+
+    private static Landing Pair() => Ends.Block(0.5, 16) with { TakesTwo = true };
+
+    private static JobWire FromElsewhere(JobWire wire) => wire with { A = wire.A with { Elsewhere = true } };
 }

@@ -7,7 +7,7 @@ import { MiniMap } from "./MiniMap";
 import { RailPaint } from "./RailPaint";
 import { useSize } from "../shared/useSize";
 import { useHands, type HandsDo } from "./useHands";
-import { levelOf, margin, meets, seen, useView } from "./useView";
+import { levelOf, margin, meets, seen, useView, type BoardEyes } from "./useView";
 import { useWalk } from "./useWalk";
 
 export interface Eyes {
@@ -47,37 +47,11 @@ export const BoardView = memo(function BoardView({
 }) {
   const [ref, size] = useSize<HTMLDivElement>();
   const eye = useView(size, index.board.box);
-  const { sheet, shown, view, zoom, fit, goTo } = eye;
+  const { sheet, shown, view, fit, goTo } = eye;
 
   const slot = index.slots.find((one) => one.slot.id === chosen)?.slot;
-  /** Nearer or farther, to what is chosen where it is in sight, else to the middle. */
-  const step = (by: number) => {
-    const { x, y, scale } = view.current;
-    const { left, right, top, bottom } = slot?.box ?? { left: 0, right: 0, top: 0, bottom: 0 };
-    const [px, py] = [((left + right) / 2 - x) * scale, ((top + bottom) / 2 - y) * scale];
-    const inSight = px >= 0 && py >= 0 && px <= size.width && py <= size.height;
-    if (slot && inSight) goTo(slot.box, scale * by);
-    else zoom(by, size.width / 2, size.height / 2);
-  };
-  useImperativeHandle(eyes, () => ({
-    goTo,
-    show: (box) => {
-      const { x, y, scale } = view.current;
-      const [wide, high] = [size.width / scale, size.height / scale];
-      if (box.left < x || box.right > x + wide || box.top < y || box.bottom > y + high) goTo(box, scale);
-    },
-    fit,
-    nearer: () => step(1.4),
-    farther: () => step(1 / 1.4),
-  }));
-  // The first look at an enclosure is all of it.
-  const fitted = useRef("");
-  useEffect(() => {
-    if (size.width > 0 && fitted.current !== index.board.enclosureId) {
-      fitted.current = index.board.enclosureId;
-      fit();
-    }
-  }, [fit, index.board.enclosureId, size.width]);
+  const step = useEyes(eyes, eye, slot, size);
+  useFirstLook(index.board.enclosureId, size.width, fit);
 
   const { carried, ordering, carry, down, over, up } = useHands(ref, index, eye, does);
   const keys = useWalk(index, chosen, size, eye, { ...does, step, putBack: () => carry(null) });
@@ -90,9 +64,6 @@ export const BoardView = memo(function BoardView({
     // eslint-disable-next-line react-hooks/exhaustive-deps -- the window is what is shown, by value
     [index.board.rails, window.left, window.top, window.right, window.bottom],
   );
-  // In steps, so that a small step nearer does not paint every device anew.
-  const name = halves(Math.min(8, Math.max(3.4, 15 / shown.scale)));
-  const mark = halves(Math.min(11, Math.max(3.6, 9 / shown.scale)));
   return (
     <Area
       ref={ref}
@@ -138,24 +109,14 @@ export const BoardView = memo(function BoardView({
           data-drawn
         >
           <g opacity={lit.length > 0 ? 0.55 : 1}>
-            {rails.map((rail) => (
-              <g key={rail.box.top}>
-                <RailPaint rail={rail} />
-                {rail.devices
-                  .filter((device) => meets(grown(device.body), window))
-                  .map((device) => (
-                    <DevicePaint
-                      key={`${device.name}${device.body.left}`}
-                      device={device}
-                      wires={index.wires}
-                      level={level}
-                      name={name}
-                      mark={mark}
-                      fades={fades}
-                    />
-                  ))}
-              </g>
-            ))}
+            <Rails
+              rails={rails}
+              window={window}
+              index={index}
+              level={level}
+              scale={shown.scale}
+              fades={fades}
+            />
           </g>
           <Lit
             index={index}
@@ -176,6 +137,90 @@ export const BoardView = memo(function BoardView({
         onGo={(x, y) => goTo({ left: x, right: x, top: y, bottom: y } as Box, view.current.scale)}
       />
     </Area>
+  );
+});
+
+/** What stands round the board may ask of its eye; and a step nearer or farther. */
+function useEyes(
+  eyes: Ref<Eyes>,
+  { view, zoom, fit, goTo }: BoardEyes,
+  slot: Slot | undefined,
+  size: { width: number; height: number },
+) {
+  /** Nearer or farther, to what is chosen where it is in sight, else to the middle. */
+  const step = (by: number) => {
+    const { x, y, scale } = view.current;
+    const { left, right, top, bottom } = slot?.box ?? { left: 0, right: 0, top: 0, bottom: 0 };
+    const [px, py] = [((left + right) / 2 - x) * scale, ((top + bottom) / 2 - y) * scale];
+    const inSight = px >= 0 && py >= 0 && px <= size.width && py <= size.height;
+    if (slot && inSight) goTo(slot.box, scale * by);
+    else zoom(by, size.width / 2, size.height / 2);
+  };
+  useImperativeHandle(eyes, () => ({
+    goTo,
+    show: (box) => {
+      const { x, y, scale } = view.current;
+      const [wide, high] = [size.width / scale, size.height / scale];
+      if (box.left < x || box.right > x + wide || box.top < y || box.bottom > y + high) goTo(box, scale);
+    },
+    fit,
+    nearer: () => step(1.4),
+    farther: () => step(1 / 1.4),
+  }));
+  return step;
+}
+
+/** The first look at an enclosure is all of it. */
+function useFirstLook(enclosure: string, width: number, fit: () => void) {
+  const fitted = useRef("");
+  useEffect(() => {
+    if (width > 0 && fitted.current !== enclosure) {
+      fitted.current = enclosure;
+      fit();
+    }
+  }, [fit, enclosure, width]);
+}
+
+/** The rails that are in sight, with the devices of them that are. */
+const Rails = memo(function Rails({
+  rails,
+  window,
+  index,
+  level,
+  scale,
+  fades,
+}: {
+  rails: BoardIndex["board"]["rails"];
+  window: Box;
+  index: BoardIndex;
+  level: ReturnType<typeof levelOf>;
+  scale: number;
+  fades: (slot: Slot, stub: Stub) => boolean;
+}) {
+  // In steps, so that a small step nearer does not paint every device anew.
+  const name = halves(Math.min(8, Math.max(3.4, 15 / scale)));
+  const mark = halves(Math.min(11, Math.max(3.6, 9 / scale)));
+  return (
+    <>
+      {rails.map((rail) => (
+        <g key={rail.box.top}>
+          <RailPaint rail={rail} />
+          {rail.devices
+            .filter((device) => meets(grown(device.body), window))
+            .map((device) => (
+              <DevicePaint
+                key={`${device.name}${device.body.left}`}
+                device={device}
+                wires={index.wires}
+                level={level}
+                name={name}
+                mark={mark}
+                fades={fades}
+              />
+            ))}
+        </g>
+      ))}
+    </>
   );
 });
 

@@ -1,5 +1,5 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
-import { useDeferredValue, useMemo, useRef, useState } from "react";
+import { useDeferredValue, useMemo, useRef, useState, type RefObject } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
@@ -9,7 +9,17 @@ import { Panel } from "../shared/Panel";
 import { useStable } from "../shared/useStable";
 import { AddWire } from "./AddWire";
 import { BoardFilter } from "./BoardFilter";
-import { everything, isNarrowed, matches, opened, type Hit, type Slot, type Stub } from "./boardModel";
+import {
+  everything,
+  isNarrowed,
+  matches,
+  opened,
+  type BoardIndex,
+  type Filter,
+  type Hit,
+  type Slot,
+  type Stub,
+} from "./boardModel";
 import { BoardSearch } from "./BoardSearch";
 import { BoardTable } from "./BoardTable";
 import { BoardTools, type ShownAs } from "./BoardTools";
@@ -24,6 +34,9 @@ import type { Carried } from "./useHands";
 
 const nothingFades = () => false;
 const noWires: string[] = [];
+const namesOf = (circuits: Schemas["JobOverview"]["circuits"]) =>
+  circuits.map(({ part }): [string, string] => [part.id, part.name]);
+const openSlot = () => document.querySelector<HTMLElement>("[data-slot-panel] button")?.focus();
 
 /** One enclosure: looked through, narrowed, opened end by end, and changed where it stands. */
 export function BoardWork({
@@ -34,38 +47,21 @@ export function BoardWork({
   enclosure: Schemas["Enclosure"];
 }) {
   const id = job.title.id;
-  const navigate = useNavigate();
-  const [params, setParams] = useSearchParams();
   const [filter, setFilter] = useState(everything);
   const [as, setAs] = useState<ShownAs>("drawing");
   const [pointed, setPointed] = useState<Hit | null>(null);
   const [carried, setCarried] = useState<Carried | null>(null);
   const [picked, setPicked] = useState<string[]>([]);
   const [looked, setLooked] = useState<string | null>(null);
-  // Wires of a way, or of what is traced: from a finding that led here, or asked for at the slot.
-  const way = params.get("lit");
-  const traced = useMemo(() => way?.split(",").filter(Boolean), [way]);
-  const [landing, setLanding] = useState<{ part: JobLanding; version: number | null } | null>(null);
+  const { landing, setLanding, addLanding, changeLanding } = useLandingForm(id, enclosure.id);
   const eyes = useRef<Eyes>(null);
   const { index, error } = useBoard(id, enclosure.id);
   // The drawing follows an edit at once; what stands round it a moment later.
   const calm = useDeferredValue(index);
+  const { params, traced, choose, go, close, trace } = useAddress(id, index);
   const { send } = useChanges();
   const { move, drop, reorder } = useBoardChanges(job, enclosure, index, send);
-  const devices = useMemo(() => new Map(index?.slots.map(({ slot, device }) => [slot.id, device])), [index]);
-  const fades = useMemo(
-    () =>
-      isNarrowed(filter)
-        ? (slot: Slot, stub: Stub) =>
-            !matches(filter, slot, stub, index?.wires.get(stub.wireId), devices.get(slot.id))
-        : nothingFades,
-    [devices, filter, index],
-  );
-  const choose = useStable((slot: Slot | null, end: Stub | null) =>
-    setParams(slot ? { slot: slot.id, ...(end ? { end: `${end.wireId}${end.side}` } : {}) } : {}, {
-      replace: true,
-    }),
-  );
+  const fades = useFades(filter, index);
   // With a key held, one more is picked; without, this one alone is looked at.
   const pick = useStable((slot: Slot, end: Stub | null, more: boolean) => {
     if (!more || !end) return choose(slot, end);
@@ -73,52 +69,8 @@ export function BoardWork({
       before.includes(end.wireId) ? before.filter((one) => one !== end.wireId) : [...before, end.wireId],
     );
   });
-  /** An end’s slot, in whatever enclosure it is. */
-  const go = useStable((end: Stub) => {
-    const place = index?.wires.get(end.wireId)?.[end.side];
-    if (!place) return;
-    const query = { slot: place.landingId, end: `${end.wireId}${end.side}` };
-    if (place.enclosureId) {
-      void navigate(`/board/${id}/${place.enclosureId}?${new URLSearchParams(query).toString()}`);
-    } else setParams(query, { replace: true });
-  });
-  const look = useStable((at: string | null) => {
-    setLooked(at);
-    const there = index?.slots.find(({ slot }) => slot.id === at)?.slot;
-    if (there) eyes.current?.show(there.box);
-  });
-  const find = useStable((slot: Slot, end: Stub | null) => {
-    choose(slot, end);
-    eyes.current?.goTo(slot.box);
-  });
-  const addLanding = useStable(() =>
-    setLanding({
-      part: { part: "landing", id: crypto.randomUUID(), enclosureId: enclosure.id, name: "" },
-      version: null,
-    }),
-  );
-  const changeLanding = useStable(async (slot: Slot) => {
-    const page = await jobApi.landings(id, { enclosure: enclosure.id, q: slot.name, limit: 1000 });
-    const row = page.items.find((item) => item.landing.id === slot.id);
-    if (row) setLanding({ part: { ...row.landing, part: "landing" }, version: row.version });
-  });
-  const openSlot = useStable(() => document.querySelector<HTMLElement>("[data-slot-panel] button")?.focus());
-  const close = useStable(() => choose(null, null));
-  const trace = useStable((wires: string[] | null) =>
-    setParams(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (wires) next.set("lit", wires.join(","));
-        else next.delete("lit");
-        return next;
-      },
-      { replace: true },
-    ),
-  );
-  const circuits = useMemo(
-    () => job.circuits.map(({ part }): [string, string] => [part.id, part.name]),
-    [job.circuits],
-  );
+  const { look, find } = useLooks(index, eyes, choose, setLooked);
+  const circuits = useMemo(() => namesOf(job.circuits), [job.circuits]);
   if (error) return <Panel role="alert">{error.message}</Panel>;
   if (!index || !calm) return <Box p={4}>Drawing the board…</Box>;
 
@@ -139,10 +91,7 @@ export function BoardWork({
       >
         <Flex direction="column" gap={2} minW={0}>
           {index.slots.length === 0 ? (
-            <Panel>
-              Nothing stands in {enclosure.name} yet. Add a landing here, or bring in a wire list that names
-              it.
-            </Panel>
+            <Empty name={enclosure.name} />
           ) : as === "table" ? (
             <BoardTable index={index} filter={filter} onOpen={choose} />
           ) : (
@@ -202,4 +151,93 @@ export function BoardWork({
       )}
     </Flex>
   );
+}
+
+const Empty = ({ name }: { name: string }) => (
+  <Panel>Nothing stands in {name} yet. Add a landing here, or bring in a wire list that names it.</Panel>
+);
+
+/** What is open, as the address says it: a slot, one of its ends, wires that are lit. */
+function useAddress(job: string, index: BoardIndex | null) {
+  const navigate = useNavigate();
+  const [params, setParams] = useSearchParams();
+  // Wires of a way, or of what is traced: from a finding that led here, or asked for at the slot.
+  const way = params.get("lit");
+  const traced = useMemo(() => way?.split(",").filter(Boolean), [way]);
+  const choose = useStable((slot: Slot | null, end: Stub | null) =>
+    setParams(slot ? { slot: slot.id, ...(end ? { end: `${end.wireId}${end.side}` } : {}) } : {}, {
+      replace: true,
+    }),
+  );
+  /** An end’s slot, in whatever enclosure it is. */
+  const go = useStable((end: Stub) => {
+    const place = index?.wires.get(end.wireId)?.[end.side];
+    if (!place) return;
+    const query = { slot: place.landingId, end: `${end.wireId}${end.side}` };
+    if (place.enclosureId) {
+      void navigate(`/board/${job}/${place.enclosureId}?${new URLSearchParams(query).toString()}`);
+    } else setParams(query, { replace: true });
+  });
+  const close = useStable(() => choose(null, null));
+  const trace = useStable((wires: string[] | null) =>
+    setParams(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (wires) next.set("lit", wires.join(","));
+        else next.delete("lit");
+        return next;
+      },
+      { replace: true },
+    ),
+  );
+  return { params, traced, choose, go, close, trace };
+}
+
+/** Looking at a slot that somebody thinks of, and going to one that was found. */
+function useLooks(
+  index: BoardIndex | null,
+  eyes: RefObject<Eyes | null>,
+  choose: (slot: Slot | null, end: Stub | null) => void,
+  setLooked: (slot: string | null) => void,
+) {
+  const look = useStable((at: string | null) => {
+    setLooked(at);
+    const there = index?.slots.find(({ slot }) => slot.id === at)?.slot;
+    if (there) eyes.current?.show(there.box);
+  });
+  const find = useStable((slot: Slot, end: Stub | null) => {
+    choose(slot, end);
+    eyes.current?.goTo(slot.box);
+  });
+  return { look, find };
+}
+
+/** Which ends the filter lets fade. */
+function useFades(filter: Filter, index: BoardIndex | null) {
+  const devices = useMemo(() => new Map(index?.slots.map(({ slot, device }) => [slot.id, device])), [index]);
+  return useMemo(
+    () =>
+      isNarrowed(filter)
+        ? (slot: Slot, stub: Stub) =>
+            !matches(filter, slot, stub, index?.wires.get(stub.wireId), devices.get(slot.id))
+        : nothingFades,
+    [devices, filter, index],
+  );
+}
+
+/** The landing whose sheet is open: a new one, or that of a slot as the job has it now. */
+function useLandingForm(job: string, enclosure: string) {
+  const [landing, setLanding] = useState<{ part: JobLanding; version: number | null } | null>(null);
+  const addLanding = useStable(() =>
+    setLanding({
+      part: { part: "landing", id: crypto.randomUUID(), enclosureId: enclosure, name: "" },
+      version: null,
+    }),
+  );
+  const changeLanding = useStable(async (slot: Slot) => {
+    const page = await jobApi.landings(job, { enclosure, q: slot.name, limit: 1000 });
+    const row = page.items.find((item) => item.landing.id === slot.id);
+    if (row) setLanding({ part: { ...row.landing, part: "landing" }, version: row.version });
+  });
+  return { landing, setLanding, addLanding, changeLanding };
 }

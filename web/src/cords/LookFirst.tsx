@@ -39,7 +39,6 @@ export function LookFirst() {
   };
   const passAs = (place: Place, passes: boolean) =>
     setSound(passes ? [...sound, place] : sound.filter((one) => one !== place));
-  const places = Object.keys(placeWords) as Place[];
   const marked = new Set(
     (signs.data ?? []).filter((sign) => seen.includes(sign.cue)).map(({ place }) => place),
   );
@@ -66,32 +65,14 @@ export function LookFirst() {
           marked={marked}
           onSpot={(place) => document.getElementById(`look-${place}`)?.scrollIntoView({ block: "start" })}
         />
-        <Grid gap={2} templateColumns="repeat(auto-fill, minmax(250px, 1fr))" mt={2}>
-          {places.map((place, i) => (
-            <Panel key={place} as="fieldset" id={`look-${place}`}>
-              <chakra.legend srOnly>{placeWords[place]}</chakra.legend>
-              <PanelTitle>
-                {i + 1}. {placeWords[place]}
-              </PanelTitle>
-              {(signs.data ?? [])
-                .filter((sign) => sign.place === place)
-                .map((sign) => (
-                  <CheckField
-                    key={sign.cue}
-                    checked={seen.includes(sign.cue)}
-                    onChange={(on) => tick(sign, on)}
-                  >
-                    {sign.looks}
-                  </CheckField>
-                ))}
-              {!marked.has(place) && (
-                <CheckField checked={sound.includes(place)} onChange={(passes) => passAs(place, passes)}>
-                  <strong>Looked: sound</strong>
-                </CheckField>
-              )}
-            </Panel>
-          ))}
-        </Grid>
+        <Places
+          signs={signs.data ?? []}
+          seen={seen}
+          sound={sound}
+          marked={marked}
+          onTick={tick}
+          onPass={passAs}
+        />
       </Box>
       <Box position={{ lg: "sticky" }} top={{ lg: 0 }} alignSelf="start">
         {prices && (
@@ -147,6 +128,54 @@ export function LookFirst() {
           </Action>
         )}
       </Box>
+    </Grid>
+  );
+}
+
+const places = Object.keys(placeWords) as Place[];
+
+/** Each place to look at, with what may be seen there. */
+function Places({
+  signs,
+  seen,
+  sound,
+  marked,
+  onTick,
+  onPass,
+}: {
+  signs: Schemas["CordSign"][];
+  seen: Cue[];
+  sound: Place[];
+  marked: Set<Place>;
+  onTick: (sign: Schemas["CordSign"], on: boolean) => void;
+  onPass: (place: Place, passes: boolean) => void;
+}) {
+  return (
+    <Grid gap={2} templateColumns="repeat(auto-fill, minmax(250px, 1fr))" mt={2}>
+      {places.map((place, i) => (
+        <Panel key={place} as="fieldset" id={`look-${place}`}>
+          <chakra.legend srOnly>{placeWords[place]}</chakra.legend>
+          <PanelTitle>
+            {i + 1}. {placeWords[place]}
+          </PanelTitle>
+          {signs
+            .filter((sign) => sign.place === place)
+            .map((sign) => (
+              <CheckField
+                key={sign.cue}
+                checked={seen.includes(sign.cue)}
+                onChange={(on) => onTick(sign, on)}
+              >
+                {sign.looks}
+              </CheckField>
+            ))}
+          {!marked.has(place) && (
+            <CheckField checked={sound.includes(place)} onChange={(passes) => onPass(place, passes)}>
+              <strong>Looked: sound</strong>
+            </CheckField>
+          )}
+        </Panel>
+      ))}
     </Grid>
   );
 }

@@ -51,60 +51,7 @@ export function Refit() {
   const steps = way === "screws" ? plan?.steps : plan?.soldered;
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}>
-      <Panel as="section" aria-label="The plug">
-        <Select
-          label="Its conductors"
-          value={plug.size}
-          onChange={(size) => set({ size })}
-          options={["18 AWG", "16 AWG", "14 AWG", "12 AWG", "0.75 mm²", "1 mm²", "1.5 mm²", "2.5 mm²"].map(
-            (size): [string, string] => [size, size],
-          )}
-        />
-        <ShelfPlugs onTake={set} />
-        <Box mt={2}>
-          <Choice
-            label="The plug’s blades"
-            value={plug.kind}
-            onChange={(kind) => set({ kind })}
-            options={[
-              ["three", "Three-wire"],
-              ["two", "Two-wire, flat"],
-            ]}
-          />
-        </Box>
-        <Box mt={2} fontSize="14px" color="ink.soft">
-          From the inside of its clamp to each screw, mm:
-        </Box>
-        <Grid templateColumns="1fr 1fr 1fr" gap={2}>
-          <NumberField label="Brass" value={plug.line} onChange={(line) => set({ line })} />
-          <NumberField label="Silver" value={plug.neutral} onChange={(neutral) => set({ neutral })} />
-          {plug.kind === "three" && (
-            <NumberField label="Green" value={plug.earth} onChange={(earth) => set({ earth })} />
-          )}
-        </Grid>
-        <Select
-          label="Its screws"
-          value={plug.screw}
-          onChange={(screw) => set({ screw })}
-          options={[
-            ["#6", "#6, as most"],
-            ["#8", "#8"],
-            ["#10", "#10"],
-          ]}
-        />
-        <Choice
-          label="How an end is held"
-          value={plug.grip ?? "hook"}
-          onChange={(grip) => set({ grip })}
-          options={[
-            ["hook", "Hook"],
-            ["clamp", "Plate"],
-          ]}
-        />
-        <Box role="alert" color="stop" mt={2}>
-          {refit.error?.message}
-        </Box>
-      </Panel>
+      <PlugPanel plug={plug} set={set} error={refit.error} />
       {plan && (
         <Box minW={0}>
           <Panel as="section" aria-label="The cord’s end">
@@ -147,6 +94,74 @@ export function Refit() {
         </Box>
       )}
     </Grid>
+  );
+}
+
+/** What is measured of the plug. */
+function PlugPanel({
+  plug,
+  set,
+  error,
+}: {
+  plug: Plug;
+  set: (change: Partial<Plug>) => void;
+  error: Error | null;
+}) {
+  return (
+    <Panel as="section" aria-label="The plug">
+      <Select
+        label="Its conductors"
+        value={plug.size}
+        onChange={(size) => set({ size })}
+        options={["18 AWG", "16 AWG", "14 AWG", "12 AWG", "0.75 mm²", "1 mm²", "1.5 mm²", "2.5 mm²"].map(
+          (size): [string, string] => [size, size],
+        )}
+      />
+      <ShelfPlugs onTake={set} />
+      <Box mt={2}>
+        <Choice
+          label="The plug’s blades"
+          value={plug.kind}
+          onChange={(kind) => set({ kind })}
+          options={[
+            ["three", "Three-wire"],
+            ["two", "Two-wire, flat"],
+          ]}
+        />
+      </Box>
+      <Box mt={2} fontSize="14px" color="ink.soft">
+        From the inside of its clamp to each screw, mm:
+      </Box>
+      <Grid templateColumns="1fr 1fr 1fr" gap={2}>
+        <NumberField label="Brass" value={plug.line} onChange={(line) => set({ line })} />
+        <NumberField label="Silver" value={plug.neutral} onChange={(neutral) => set({ neutral })} />
+        {plug.kind === "three" && (
+          <NumberField label="Green" value={plug.earth} onChange={(earth) => set({ earth })} />
+        )}
+      </Grid>
+      <Select
+        label="Its screws"
+        value={plug.screw}
+        onChange={(screw) => set({ screw })}
+        options={[
+          ["#6", "#6, as most"],
+          ["#8", "#8"],
+          ["#10", "#10"],
+        ]}
+      />
+      <Choice
+        label="How an end is held"
+        value={plug.grip ?? "hook"}
+        onChange={(grip) => set({ grip })}
+        options={[
+          ["hook", "Hook"],
+          ["clamp", "Plate"],
+        ]}
+      />
+      <Box role="alert" color="stop" mt={2}>
+        {error?.message}
+      </Box>
+    </Panel>
   );
 }
 

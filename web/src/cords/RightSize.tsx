@@ -102,53 +102,62 @@ export function RightSize() {
             options={["2", "3", "4", "5", "6"].slice(0, most - 1).map((count) => [count, count])}
           />
         </Grid>
-        {load.loaded === "3" && (
-          <Box mt={2}>
-            <Choice
-              label="Phases"
-              value={String(load.phases ?? "unsaid")}
-              onChange={(phases) => set({ phases: phases === "unsaid" ? null : Number(phases) })}
-              options={[
-                ["unsaid", "Not said"],
-                ["1", "One phase"],
-                ["3", "Three phases"],
-              ]}
-            />
-          </Box>
-        )}
-        <Box mt={2}>
-          <Choice
-            label="What it feeds"
-            value={load.use}
-            onChange={(use) => set({ use })}
-            options={[
-              ["light", "Electronics"],
-              ["appliance", "Appliance"],
-              ["motor", "Motor"],
-            ]}
-          />
-        </Box>
-        <Box mt={2}>
-          <Choice
-            label="What it is put through"
-            wrap
-            value={load.duty ?? "ordinary"}
-            onChange={(duty) => set({ duty })}
-            options={[
-              ["light", "Hardly moved"],
-              ["ordinary", "Moved about"],
-              ["heavy", "Dragged, oil"],
-            ]}
-          />
-        </Box>
-        <CheckField checked={load.outdoors ?? false} onChange={(outdoors) => set({ outdoors })}>
-          In the wet or in the sun
-        </CheckField>
+        <HowItIsUsed load={load} set={set} />
         <Box role="alert" color="stop" mt={2}>
           {whole ? size.error?.message : "Type load, voltage and length."}
         </Box>
       </Panel>
       {answer && <CordAnswer answer={answer} />}
     </Grid>
+  );
+}
+
+/** Its phases, what it feeds, and what it is put through. */
+function HowItIsUsed({ load, set }: { load: Load; set: (change: Partial<Load>) => void }) {
+  return (
+    <>
+      {load.loaded === "3" && (
+        <Box mt={2}>
+          <Choice
+            label="Phases"
+            value={String(load.phases ?? "unsaid")}
+            onChange={(phases) => set({ phases: phases === "unsaid" ? null : Number(phases) })}
+            options={[
+              ["unsaid", "Not said"],
+              ["1", "One phase"],
+              ["3", "Three phases"],
+            ]}
+          />
+        </Box>
+      )}
+      <Box mt={2}>
+        <Choice
+          label="What it feeds"
+          value={load.use}
+          onChange={(use) => set({ use })}
+          options={[
+            ["light", "Electronics"],
+            ["appliance", "Appliance"],
+            ["motor", "Motor"],
+          ]}
+        />
+      </Box>
+      <Box mt={2}>
+        <Choice
+          label="What it is put through"
+          wrap
+          value={load.duty ?? "ordinary"}
+          onChange={(duty) => set({ duty })}
+          options={[
+            ["light", "Hardly moved"],
+            ["ordinary", "Moved about"],
+            ["heavy", "Dragged, oil"],
+          ]}
+        />
+      </Box>
+      <CheckField checked={load.outdoors ?? false} onChange={(outdoors) => set({ outdoors })}>
+        In the wet or in the sun
+      </CheckField>
+    </>
   );
 }

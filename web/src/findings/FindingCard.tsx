@@ -45,7 +45,6 @@ export function FindingCard({
   const { remove } = useChanges();
   const { colour } = severities[finding.severity];
   const { about, accepted } = finding;
-  const onBoard = finding.way.find(({ enclosureId }) => enclosureId);
   return (
     <>
       {heading && (
@@ -107,35 +106,7 @@ export function FindingCard({
             )}
           </Box>
           <Flex direction={{ base: "row", md: "column" }} flexWrap="wrap" alignItems="stretch">
-            {about.wireId && (
-              <ToEnd
-                to={`/jobs/${job}/wires?wire=${about.wireId}&side=${about.side ?? "a"}`}
-                aria-label={`Open ${about.name}`}
-              >
-                Open
-              </ToEnd>
-            )}
-            {about.keptId && (
-              <ToEnd
-                to={
-                  about.scope === "enclosure"
-                    ? `/board/${job}/${about.keptId}`
-                    : `/cords/${about.scope === "cord" ? "look" : "pins"}?job=${job}&kept=${about.keptId}`
-                }
-                aria-label={`Open ${about.name}`}
-              >
-                Open
-              </ToEnd>
-            )}
-            {onBoard && (
-              <ToEnd
-                to={`/board/${job}/${onBoard.enclosureId}?slot=${onBoard.landingId}&lit=${wiresOf(finding.way).join(",")}`}
-                aria-label={`Show ${about.name} on the board`}
-              >
-                On the board
-              </ToEnd>
-            )}
-            {finding.check === "conductor-not-known" && <ToEnd to="/bench/size">What size is it?</ToEnd>}
+            <Leads job={job} finding={finding} />
             {accepted ? (
               <Action look="link" onClick={() => void remove(accepted.id, accepted.version)}>
                 Take acceptance back
@@ -154,6 +125,45 @@ export function FindingCard({
           </Flex>
         </Grid>
       </Panel>
+    </>
+  );
+}
+
+/** Where a finding leads: its end, what keeps it, the board. */
+function Leads({ job, finding }: { job: string; finding: Finding }) {
+  const { about } = finding;
+  const onBoard = finding.way.find(({ enclosureId }) => enclosureId);
+  return (
+    <>
+      {about.wireId && (
+        <ToEnd
+          to={`/jobs/${job}/wires?wire=${about.wireId}&side=${about.side ?? "a"}`}
+          aria-label={`Open ${about.name}`}
+        >
+          Open
+        </ToEnd>
+      )}
+      {about.keptId && (
+        <ToEnd
+          to={
+            about.scope === "enclosure"
+              ? `/board/${job}/${about.keptId}`
+              : `/cords/${about.scope === "cord" ? "look" : "pins"}?job=${job}&kept=${about.keptId}`
+          }
+          aria-label={`Open ${about.name}`}
+        >
+          Open
+        </ToEnd>
+      )}
+      {onBoard && (
+        <ToEnd
+          to={`/board/${job}/${onBoard.enclosureId}?slot=${onBoard.landingId}&lit=${wiresOf(finding.way).join(",")}`}
+          aria-label={`Show ${about.name} on the board`}
+        >
+          On the board
+        </ToEnd>
+      )}
+      {finding.check === "conductor-not-known" && <ToEnd to="/bench/size">What size is it?</ToEnd>}
     </>
   );
 }

@@ -88,52 +88,7 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
         {line("pin", "Its pin, mm", end.ferrule?.pinMm)}
       </Grid>
       <Grid templateColumns="repeat(auto-fit, minmax(190px, 1fr))" gap={2} mt={2} alignItems="end">
-        <Select
-          label="Its copper"
-          value={end.condition ?? "fresh"}
-          onChange={(condition) => keep(() => ({ condition }))}
-          options={[
-            ["fresh", "freshly cut"],
-            ["used-hook", "a hook used before"],
-            ["tinned", "tinned"],
-            ["ringed", "ringed by a stripper"],
-          ]}
-        />
-        <Select
-          label="The ferrule’s collar"
-          value={end.ferrule?.collar ?? ""}
-          onChange={(collar) =>
-            keep(({ ferrule }) => {
-              const given = { sizeMm2: ferrule?.sizeMm2 ?? null, pinMm: ferrule?.pinMm ?? null };
-              const any = Boolean(collar) || given.sizeMm2 !== null || given.pinMm !== null;
-              return { ferrule: any ? { ...given, collar: collar || null } : null, saidBare: false };
-            })
-          }
-          options={[
-            ["", "not said"],
-            ["standard", "usual"],
-            ["large", "large, for thick insulation"],
-            ["none", "none: a bare sleeve"],
-          ]}
-        />
-        <Select
-          label="Its crimp"
-          value={end.crimpShape ?? ""}
-          onChange={(shape) => keep(() => ({ crimpShape: shape || null }))}
-          options={[
-            ["", "not said"],
-            ["square", "square, four sides"],
-            ["trapezoid", "trapezoid, from one side"],
-            ["hexagonal", "six sides"],
-            ["alternating-flats", "alternating flats"],
-          ]}
-        />
-        <CheckField checked={end.elsewhere ?? false} onChange={(elsewhere) => keep(() => ({ elsewhere }))}>
-          Goes on out of this job
-        </CheckField>
-        <CheckField checked={wire.wire.inCord ?? false} onChange={(inCord) => keepWire(() => ({ inCord }))}>
-          The wire is in a flexible cord
-        </CheckField>
+        <EndChoices wire={wire} end={end} keep={keep} keepWire={keepWire} />
         <Action disabled={!person || busy || Object.keys(typed).length === 0} onClick={save}>
           {person ? "Keep" : "Type your name first"}
         </Action>
@@ -146,5 +101,69 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
         {wrong ?? error}
       </Box>
     </Box>
+  );
+}
+
+/** What is chosen of an end, each kept at once. */
+function EndChoices({
+  wire,
+  end,
+  keep,
+  keepWire,
+}: {
+  wire: Wire;
+  end: End;
+  keep: (change: (end: End) => Partial<End>) => void;
+  keepWire: (change: (wire: Wire["wire"]) => Partial<Wire["wire"]>) => void;
+}) {
+  return (
+    <>
+      <Select
+        label="Its copper"
+        value={end.condition ?? "fresh"}
+        onChange={(condition) => keep(() => ({ condition }))}
+        options={[
+          ["fresh", "freshly cut"],
+          ["used-hook", "a hook used before"],
+          ["tinned", "tinned"],
+          ["ringed", "ringed by a stripper"],
+        ]}
+      />
+      <Select
+        label="The ferrule’s collar"
+        value={end.ferrule?.collar ?? ""}
+        onChange={(collar) =>
+          keep(({ ferrule }) => {
+            const given = { sizeMm2: ferrule?.sizeMm2 ?? null, pinMm: ferrule?.pinMm ?? null };
+            const any = Boolean(collar) || given.sizeMm2 !== null || given.pinMm !== null;
+            return { ferrule: any ? { ...given, collar: collar || null } : null, saidBare: false };
+          })
+        }
+        options={[
+          ["", "not said"],
+          ["standard", "usual"],
+          ["large", "large, for thick insulation"],
+          ["none", "none: a bare sleeve"],
+        ]}
+      />
+      <Select
+        label="Its crimp"
+        value={end.crimpShape ?? ""}
+        onChange={(shape) => keep(() => ({ crimpShape: shape || null }))}
+        options={[
+          ["", "not said"],
+          ["square", "square, four sides"],
+          ["trapezoid", "trapezoid, from one side"],
+          ["hexagonal", "six sides"],
+          ["alternating-flats", "alternating flats"],
+        ]}
+      />
+      <CheckField checked={end.elsewhere ?? false} onChange={(elsewhere) => keep(() => ({ elsewhere }))}>
+        Goes on out of this job
+      </CheckField>
+      <CheckField checked={wire.wire.inCord ?? false} onChange={(inCord) => keepWire(() => ({ inCord }))}>
+        The wire is in a flexible cord
+      </CheckField>
+    </>
   );
 }

@@ -71,7 +71,6 @@ export function ImportReview({
       </Panel>
     );
   }
-  const good = preview.added + preview.changed;
   return (
     <Flex direction="column" gap={3}>
       <Flex gap={3} alignItems="baseline" flexWrap="wrap">
@@ -88,45 +87,16 @@ export function ImportReview({
           {notice}
         </Box>
       ))}
-      <Panel>
-        <Flex gap={3} alignItems="flex-end" flexWrap="wrap">
-          {!into && (
-            <Box flex="1 1 240px">
-              <FieldLabel htmlFor="import-name">What is the job called?</FieldLabel>
-              <Field
-                id="import-name"
-                value={name}
-                maxLength={200}
-                autoComplete="off"
-                onChange={(event) => setName(event.target.value)}
-              />
-            </Box>
-          )}
-          <PersonField person={person} onPerson={setPerson} />
-          <Action
-            look="main"
-            disabled={
-              !person ||
-              good + preview.removed.length === 0 ||
-              (!into && !name.trim()) ||
-              accept.isPending ||
-              change.isPending
-            }
-            onClick={() => accept.mutate(preview.wrong > 0)}
-          >
-            {!person
-              ? "Type your name first"
-              : !into && !name.trim()
-                ? "Name the job first"
-                : preview.wrong > 0
-                  ? `Take only the ${good} good rows`
-                  : `Take all ${good}`}
-          </Action>
-        </Flex>
-        <Box role="alert" color="stop">
-          {(accept.error ?? change.error ?? reading.error)?.message}
-        </Box>
-      </Panel>
+      <TakeIt
+        preview={preview}
+        name={into ? null : name}
+        onName={setName}
+        person={person}
+        onPerson={setPerson}
+        busy={accept.isPending || change.isPending}
+        error={accept.error ?? change.error ?? reading.error}
+        onTake={() => accept.mutate(preview.wrong > 0)}
+      />
       <ImportQuestions
         preview={preview}
         into={into !== null}
@@ -147,5 +117,65 @@ export function ImportReview({
         }
       />
     </Flex>
+  );
+}
+
+/** Who takes how much of it, and as which job. */
+function TakeIt({
+  preview,
+  name,
+  onName,
+  person,
+  onPerson,
+  busy,
+  error,
+  onTake,
+}: {
+  preview: NonNullable<Import["preview"]>;
+  /** What a new job is called; null where the list goes into one that is there. */
+  name: string | null;
+  onName: (name: string) => void;
+  person: Person | null;
+  onPerson: (person: Person | null) => void;
+  busy: boolean;
+  error: Error | null;
+  onTake: () => void;
+}) {
+  const good = preview.added + preview.changed;
+  const isNameless = name !== null && !name.trim();
+  return (
+    <Panel>
+      <Flex gap={3} alignItems="flex-end" flexWrap="wrap">
+        {name !== null && (
+          <Box flex="1 1 240px">
+            <FieldLabel htmlFor="import-name">What is the job called?</FieldLabel>
+            <Field
+              id="import-name"
+              value={name}
+              maxLength={200}
+              autoComplete="off"
+              onChange={(event) => onName(event.target.value)}
+            />
+          </Box>
+        )}
+        <PersonField person={person} onPerson={onPerson} />
+        <Action
+          look="main"
+          disabled={!person || good + preview.removed.length === 0 || isNameless || busy}
+          onClick={onTake}
+        >
+          {!person
+            ? "Type your name first"
+            : isNameless
+              ? "Name the job first"
+              : preview.wrong > 0
+                ? `Take only the ${good} good rows`
+                : `Take all ${good}`}
+        </Action>
+      </Flex>
+      <Box role="alert" color="stop">
+        {error?.message}
+      </Box>
+    </Panel>
   );
 }

@@ -35,75 +35,7 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
   const close = () => setOpen(null);
   return (
     <Flex direction="column" gap={3} maxW="1100px">
-      <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
-        {enclosure && (
-          <Select
-            label="Enclosure"
-            value={enclosure.part.id}
-            onChange={setChosen}
-            options={job.enclosures.map(({ part }): [string, string] => [part.id, part.name])}
-          />
-        )}
-        <Action
-          onClick={() =>
-            setOpen({
-              what: "enclosure",
-              part: { part: "enclosure", id: crypto.randomUUID(), name: "", form: "panel" },
-              version: null,
-            })
-          }
-        >
-          Add an enclosure
-        </Action>
-        {enclosure && (
-          <>
-            <Action
-              onClick={() =>
-                setOpen({
-                  what: "enclosure",
-                  part: { ...enclosure.part, part: "enclosure" },
-                  version: enclosure.version,
-                })
-              }
-            >
-              Change {enclosure.part.name}
-            </Action>
-            <Action
-              onClick={() =>
-                setOpen({
-                  what: "device",
-                  part: {
-                    part: "device",
-                    id: crypto.randomUUID(),
-                    enclosureId: enclosure.part.id,
-                    name: "",
-                    type: "block",
-                  },
-                  version: null,
-                })
-              }
-            >
-              Add a device
-            </Action>
-            <Action
-              onClick={() =>
-                setOpen({
-                  what: "landing",
-                  part: {
-                    part: "landing",
-                    id: crypto.randomUUID(),
-                    enclosureId: enclosure.part.id,
-                    name: "",
-                  },
-                  version: null,
-                })
-              }
-            >
-              Add a landing
-            </Action>
-          </>
-        )}
-      </Flex>
+      <Adding job={job} enclosure={enclosure} onChosen={setChosen} onOpen={setOpen} />
       {enclosure?.part.drawing && (
         <Box>
           Drawing {enclosure.part.drawing}
@@ -151,6 +83,91 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
           devices={devices.map(({ part }) => part)}
           onClose={close}
         />
+      )}
+    </Flex>
+  );
+}
+
+/** Which enclosure is shown, and what can be added to it. */
+function Adding({
+  job,
+  enclosure,
+  onChosen,
+  onOpen,
+}: {
+  job: Schemas["JobOverview"];
+  enclosure: Schemas["JobOverview"]["enclosures"][number] | undefined;
+  onChosen: (id: string) => void;
+  onOpen: (open: Open) => void;
+}) {
+  return (
+    <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
+      {enclosure && (
+        <Select
+          label="Enclosure"
+          value={enclosure.part.id}
+          onChange={onChosen}
+          options={job.enclosures.map(({ part }): [string, string] => [part.id, part.name])}
+        />
+      )}
+      <Action
+        onClick={() =>
+          onOpen({
+            what: "enclosure",
+            part: { part: "enclosure", id: crypto.randomUUID(), name: "", form: "panel" },
+            version: null,
+          })
+        }
+      >
+        Add an enclosure
+      </Action>
+      {enclosure && (
+        <>
+          <Action
+            onClick={() =>
+              onOpen({
+                what: "enclosure",
+                part: { ...enclosure.part, part: "enclosure" },
+                version: enclosure.version,
+              })
+            }
+          >
+            Change {enclosure.part.name}
+          </Action>
+          <Action
+            onClick={() =>
+              onOpen({
+                what: "device",
+                part: {
+                  part: "device",
+                  id: crypto.randomUUID(),
+                  enclosureId: enclosure.part.id,
+                  name: "",
+                  type: "block",
+                },
+                version: null,
+              })
+            }
+          >
+            Add a device
+          </Action>
+          <Action
+            onClick={() =>
+              onOpen({
+                what: "landing",
+                part: {
+                  part: "landing",
+                  id: crypto.randomUUID(),
+                  enclosureId: enclosure.part.id,
+                  name: "",
+                },
+                version: null,
+              })
+            }
+          >
+            Add a landing
+          </Action>
+        </>
       )}
     </Flex>
   );

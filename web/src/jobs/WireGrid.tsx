@@ -91,30 +91,7 @@ export function WireGrid({
       onPaste={grid.onPaste}
     >
       <Box w={`${fullWidth}px`} minW="100%">
-        <Box
-          role="row"
-          display="flex"
-          position="sticky"
-          top={0}
-          zIndex={2}
-          borderBottomWidth="1px"
-          borderColor="line.strong"
-        >
-          <Head role="columnheader" w={`${leadWidth}px`}>
-            <chakra.span srOnly>Worst finding</chakra.span>
-          </Head>
-          {wireColumns.map((column) => (
-            <Head key={column.field} role="columnheader" w={`${column.width}px`}>
-              {column.name}
-            </Head>
-          ))}
-          <Head role="columnheader" w={`${stateWidth}px`}>
-            End A
-          </Head>
-          <Head role="columnheader" w={`${stateWidth}px`}>
-            End B
-          </Head>
-        </Box>
+        <Heads />
         <Box role="rowgroup" position="relative" h={`${virtual.getTotalSize()}px`}>
           {virtual.getVirtualItems().map((item) => {
             const row = shown[item.index];
@@ -154,6 +131,36 @@ export function WireGrid({
           })}
         </Box>
       </Box>
+    </Box>
+  );
+}
+
+/** The names of the columns; they stay in sight. */
+function Heads() {
+  return (
+    <Box
+      role="row"
+      display="flex"
+      position="sticky"
+      top={0}
+      zIndex={2}
+      borderBottomWidth="1px"
+      borderColor="line.strong"
+    >
+      <Head role="columnheader" w={`${leadWidth}px`}>
+        <chakra.span srOnly>Worst finding</chakra.span>
+      </Head>
+      {wireColumns.map((column) => (
+        <Head key={column.field} role="columnheader" w={`${column.width}px`}>
+          {column.name}
+        </Head>
+      ))}
+      <Head role="columnheader" w={`${stateWidth}px`}>
+        End A
+      </Head>
+      <Head role="columnheader" w={`${stateWidth}px`}>
+        End B
+      </Head>
     </Box>
   );
 }

@@ -56,11 +56,9 @@ export interface Conflict {
 
 const ChangesContext = createContext<Changes | null>(null);
 
-/** Changes of one job: each a command, the last ones undone by Ctrl-Z, a conflict shown with both sides. */
-export function ChangesProvider({ job, children }: { job: string; children: ReactNode }) {
+/** Sends a change, and reads what it touched anew; what was refused, and a conflict, is kept to be shown. */
+function usePerform(job: string) {
   const queries = useQueryClient();
-  const [person, setPerson] = useRemembered<Person | null>("person", null);
-  const [last, setLast] = useState<Done | null>(null);
   const [error, setError] = useState<string | null>(null);
   const [conflict, setConflict] = useState<Conflict | null>(null);
   const [busy, setBusy] = useState(false);
@@ -111,6 +109,33 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
     },
     [job, queries],
   );
+  return { perform, error, setError, conflict, setConflict, busy };
+}
+
+/** Ctrl-Z takes the last change back. */
+function useUndoKey(undo: () => void) {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      // While somebody types, Ctrl-Z takes back letters.
+      const typing =
+        event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+      const inDialog = document.querySelector("[role=dialog][data-state=open]") !== null;
+      const isUndo = (event.ctrlKey || event.metaKey) && !event.shiftKey && event.key.toLowerCase() === "z";
+      if (!isUndo || typing || inDialog) return;
+      event.preventDefault();
+      undo();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, [undo]);
+}
+
+/** Changes of one job: each a command, the last ones undone by Ctrl-Z, a conflict shown with both sides. */
+export function ChangesProvider({ job, children }: { job: string; children: ReactNode }) {
+  const queries = useQueryClient();
+  const [person, setPerson] = useRemembered<Person | null>("person", null);
+  const [last, setLast] = useState<Done | null>(null);
+  const { perform, error, setError, conflict, setConflict, busy } = usePerform(job);
 
   // One after the other, undoing too: what is undone is the last that was done, not the last that was answered.
   const inTurn = useInTurn(`changes of ${job}`);
@@ -145,20 +170,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
     });
   }, [inTurn, job, keep, perform, person]);
 
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      // While somebody types, Ctrl-Z takes back letters.
-      const typing =
-        event.target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
-      const inDialog = document.querySelector("[role=dialog][data-state=open]") !== null;
-      const isUndo = (event.ctrlKey || event.metaKey) && !event.shiftKey && event.key.toLowerCase() === "z";
-      if (!isUndo || typing || inDialog) return;
-      event.preventDefault();
-      undo();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  }, [undo]);
+  useUndoKey(undo);
 
   const value = useMemo((): Changes => {
     const send: Changes["send"] = (change, wanted) => {
@@ -209,7 +221,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         void queries.invalidateQueries({ queryKey: ["job", job] });
       },
     };
-  }, [busy, conflict, last, error, job, person, queries, run, setPerson, undo]);
+  }, [busy, conflict, last, error, job, person, queries, run, setConflict, setError, setPerson, undo]);
   return <ChangesContext.Provider value={value}>{children}</ChangesContext.Provider>;
 }
 

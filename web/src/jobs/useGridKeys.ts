@@ -35,37 +35,41 @@ async function until(holds: () => boolean) {
   for (let looked = 0; looked < 50 && !holds(); looked++) await new Promise((done) => setTimeout(done, 10));
 }
 
-/** Which cell is on, what is typed into it, and what the keys do: as in a spreadsheet. */
-export function useGridKeys({
+/** Where each key leads from a cell; in a cell that is typed into, left and right move in the text. */
+function movesOf(row: number, column: number, editing: boolean) {
+  const moves: Record<string, [number, number]> = {
+    ArrowDown: [row + 1, column],
+    ArrowUp: [row - 1, column],
+    ...(editing
+      ? {}
+      : {
+          ArrowLeft: [row, column - 1],
+          ArrowRight: [row, column + 1],
+          Home: [row, 0],
+          End: [row, last],
+          PageDown: [row + 10, column],
+          PageUp: [row - 10, column],
+        }),
+  };
+  return moves;
+}
+
+/** What was typed into cells, sent one row after the other, and what of it was refused. */
+function useTyped({
   job,
   enclosure,
   rows,
-  scrollTo,
+  keyOf,
 }: {
   job: string;
   enclosure: string;
   rows: Shown[];
-  scrollTo: (row: number) => void;
+  keyOf: (row: number) => string;
 }) {
   const { send } = useChanges();
-  const [active, setActive] = useState<{ row: number; column: number } | null>(null);
-  const [text, setText] = useState<string | null>(null);
   // What was sent and is not read again yet: it stands in its cell meanwhile. A new row gathers here until it has a name.
   const [sent, setSent] = useState<Record<string, Cells>>({});
   const [wrong, setWrong] = useState<string[]>([]);
-  const leaving = useRef(false);
-
-  const keyOf = (row: number) => rows[row]?.wire?.wire.id ?? "new";
-
-  const go = useCallback(
-    (row: number, column: number) => {
-      const to = Math.max(0, Math.min(rows.length - 1, row));
-      setActive({ row: to, column: Math.max(0, Math.min(last, column)) });
-      setText(null);
-      scrollTo(to);
-    },
-    [rows.length, scrollTo],
-  );
 
   // Hands are faster than the wire: what is typed is sent one after the other, each over what the one before it made.
   const latest = useRef(rows);
@@ -105,6 +109,56 @@ export function useGridKeys({
     });
   };
 
+  return { sent, setSent, wrong, type };
+}
+
+/** What was pasted, cell by cell, from the cell that is on; rows beyond the last are new. */
+function pastedRows(pasted: string, rows: Shown[], active: { row: number; column: number }) {
+  const lines = pasted.replace(/\r?\n$/, "").split(/\r?\n/);
+  const wires = rows
+    .map((row, index) => ({ ...row, index }))
+    .filter((row) => !row.group && row.index >= active.row);
+  return lines.map((line, i) => ({
+    row: wires[i]?.index ?? rows.length,
+    cells: Object.fromEntries(
+      line.split("\t").flatMap((cell, j) => {
+        const column = wireColumns[active.column + j];
+        return column ? [[column.field, cell.trim()]] : [];
+      }),
+    ),
+  }));
+}
+
+/** Which cell is on, what is typed into it, and what the keys do: as in a spreadsheet. */
+export function useGridKeys({
+  job,
+  enclosure,
+  rows,
+  scrollTo,
+}: {
+  job: string;
+  enclosure: string;
+  rows: Shown[];
+  scrollTo: (row: number) => void;
+}) {
+  const [active, setActive] = useState<{ row: number; column: number } | null>(null);
+  const [text, setText] = useState<string | null>(null);
+  const leaving = useRef(false);
+
+  const keyOf = (row: number) => rows[row]?.wire?.wire.id ?? "new";
+
+  const go = useCallback(
+    (row: number, column: number) => {
+      const to = Math.max(0, Math.min(rows.length - 1, row));
+      setActive({ row: to, column: Math.max(0, Math.min(last, column)) });
+      setText(null);
+      scrollTo(to);
+    },
+    [rows.length, scrollTo],
+  );
+
+  const { sent, setSent, wrong, type } = useTyped({ job, enclosure, rows, keyOf });
+
   const commit = (value: string | null) => {
     if (!active || value === null) return;
     const column = wireColumns[active.column];
@@ -138,21 +192,7 @@ export function useGridKeys({
     const { row, column } = active;
     const { key } = event;
     const editing = text !== null;
-    const moves: Record<string, [number, number]> = {
-      ArrowDown: [row + 1, column],
-      ArrowUp: [row - 1, column],
-      ...(editing
-        ? {}
-        : {
-            ArrowLeft: [row, column - 1],
-            ArrowRight: [row, column + 1],
-            Home: [row, 0],
-            End: [row, last],
-            PageDown: [row + 10, column],
-            PageUp: [row - 10, column],
-          }),
-    };
-    const move = moves[key];
+    const move = movesOf(row, column, editing)[key];
     if (move) {
       step(...move);
     } else if (key === "Enter") {
@@ -188,21 +228,7 @@ export function useGridKeys({
     const pasted = event.clipboardData.getData("text/plain");
     if (!active || text !== null || !/[\t\n]/.test(pasted.trim())) return;
     event.preventDefault();
-    const lines = pasted.replace(/\r?\n$/, "").split(/\r?\n/);
-    const wires = rows
-      .map((row, index) => ({ ...row, index }))
-      .filter((row) => !row.group && row.index >= active.row);
-    type(
-      lines.map((line, i) => ({
-        row: wires[i]?.index ?? rows.length,
-        cells: Object.fromEntries(
-          line.split("\t").flatMap((cell, j) => {
-            const column = wireColumns[active.column + j];
-            return column ? [[column.field, cell.trim()]] : [];
-          }),
-        ),
-      })),
-    );
+    type(pastedRows(pasted, rows, active));
   };
 
   return {

@@ -59,69 +59,7 @@ export function PinColumns({
       <Flex css={{ "--row": row }}>
         <Box flex="1 1 auto" minW={0}>
           {map.pins.map((pin, i) => (
-            <Flex
-              key={i}
-              h="var(--row)"
-              gap={1}
-              alignItems="center"
-              alignContent="center"
-              flexWrap={{ base: "wrap", sm: "nowrap" }}
-              data-pin={pin.pin}
-            >
-              <Box w="52px" flex="none">
-                <Field
-                  aria-label={`Pin of row ${i + 1}`}
-                  inputMode="numeric"
-                  textAlign="center"
-                  fontWeight={700}
-                  fontFamily="numerals"
-                  px={1}
-                  maxLength={2}
-                  value={pin.pin || ""}
-                  onChange={(event) => onMap(changePin(map, i, { pin: Number(event.target.value) || 0 }))}
-                />
-              </Box>
-              <Box flex={{ base: "1 0 100%", sm: "1 1 120px" }} order={{ base: 5, sm: 0 }} minW={0}>
-                <Select
-                  label={`What pin ${pin.pin} is for`}
-                  hideLabel
-                  value={pin.function}
-                  onChange={(fn) => onMap(changePin(map, i, { function: fn }))}
-                  options={Object.entries(functionWords) as [PinFunction, string][]}
-                />
-              </Box>
-              <Box w={{ sm: "84px" }} flex={{ base: "1 1 60px", sm: "none" }}>
-                <Field
-                  aria-label={`Terminal of pin ${pin.pin}`}
-                  px={2}
-                  maxLength={100}
-                  autoComplete="off"
-                  placeholder="T1"
-                  value={pin.terminal}
-                  onChange={(event) =>
-                    // Another terminal was not measured yet.
-                    onMap(changePin(map, i, { terminal: event.target.value, ...unmeasured }))
-                  }
-                />
-              </Box>
-              <Box w="84px" flex="none" display={{ base: "none", sm: "block" }}>
-                <Field
-                  aria-label={`Colour noted at pin ${pin.pin}`}
-                  px={2}
-                  maxLength={40}
-                  autoComplete="off"
-                  placeholder="colour"
-                  value={pin.colour}
-                  onChange={(event) => onMap(changePin(map, i, { colour: event.target.value }))}
-                />
-              </Box>
-              <Close
-                aria-label={`Take pin ${pin.pin} out`}
-                onClick={() => onMap({ ...map, pins: map.pins.filter((_, at) => at !== i) })}
-              >
-                <X aria-hidden size={18} />
-              </Close>
-            </Flex>
+            <PinRow key={i} map={map} pin={pin} i={i} onMap={onMap} />
           ))}
         </Box>
         <Box w={{ base: "48px", md: "160px" }} flex="none">
@@ -166,5 +104,83 @@ export function PinColumns({
         One pin more
       </Action>
     </Box>
+  );
+}
+
+/** One pin of the connector: its number, what it is for, where it leads, and the colour that is noted. */
+function PinRow({
+  map,
+  pin,
+  i,
+  onMap,
+}: {
+  map: PinMap;
+  pin: PinMap["pins"][number];
+  i: number;
+  onMap: (map: PinMap) => void;
+}) {
+  return (
+    <Flex
+      h="var(--row)"
+      gap={1}
+      alignItems="center"
+      alignContent="center"
+      flexWrap={{ base: "wrap", sm: "nowrap" }}
+      data-pin={pin.pin}
+    >
+      <Box w="52px" flex="none">
+        <Field
+          aria-label={`Pin of row ${i + 1}`}
+          inputMode="numeric"
+          textAlign="center"
+          fontWeight={700}
+          fontFamily="numerals"
+          px={1}
+          maxLength={2}
+          value={pin.pin || ""}
+          onChange={(event) => onMap(changePin(map, i, { pin: Number(event.target.value) || 0 }))}
+        />
+      </Box>
+      <Box flex={{ base: "1 0 100%", sm: "1 1 120px" }} order={{ base: 5, sm: 0 }} minW={0}>
+        <Select
+          label={`What pin ${pin.pin} is for`}
+          hideLabel
+          value={pin.function}
+          onChange={(fn) => onMap(changePin(map, i, { function: fn }))}
+          options={Object.entries(functionWords) as [PinFunction, string][]}
+        />
+      </Box>
+      <Box w={{ sm: "84px" }} flex={{ base: "1 1 60px", sm: "none" }}>
+        <Field
+          aria-label={`Terminal of pin ${pin.pin}`}
+          px={2}
+          maxLength={100}
+          autoComplete="off"
+          placeholder="T1"
+          value={pin.terminal}
+          onChange={(event) =>
+            // Another terminal was not measured yet.
+            onMap(changePin(map, i, { terminal: event.target.value, ...unmeasured }))
+          }
+        />
+      </Box>
+      <Box w="84px" flex="none" display={{ base: "none", sm: "block" }}>
+        <Field
+          aria-label={`Colour noted at pin ${pin.pin}`}
+          px={2}
+          maxLength={40}
+          autoComplete="off"
+          placeholder="colour"
+          value={pin.colour}
+          onChange={(event) => onMap(changePin(map, i, { colour: event.target.value }))}
+        />
+      </Box>
+      <Close
+        aria-label={`Take pin ${pin.pin} out`}
+        onClick={() => onMap({ ...map, pins: map.pins.filter((_, at) => at !== i) })}
+      >
+        <X aria-hidden size={18} />
+      </Close>
+    </Flex>
   );
 }

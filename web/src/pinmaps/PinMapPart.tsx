@@ -88,33 +88,7 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
         </Panel>
         <Panel as="section" aria-label="Pin map">
           <PinColumns map={map} steps={found?.steps ?? []} onMap={setMap} />
-          {map.speeds === 2 && (
-            <Box mt={3}>
-              <Box fontSize="14px" color="ink.soft">
-                Which speed is fed
-              </Box>
-              <Flex gap={4} flexWrap="wrap">
-                {(["low-speed", "high-speed"] as PinFunction[]).map((speed) => (
-                  <CheckField
-                    key={speed}
-                    checked={map.fed?.includes(speed) ?? false}
-                    onChange={(on) =>
-                      change({
-                        fed: on
-                          ? [...(map.fed ?? []), speed]
-                          : (map.fed ?? []).filter((one) => one !== speed),
-                      })
-                    }
-                  >
-                    {speed === "low-speed" ? "Low" : "High"}
-                  </CheckField>
-                ))}
-                <CheckField checked={map.takenForLegs} onChange={(takenForLegs) => change({ takenForLegs })}>
-                  They go to the two legs of the supply
-                </CheckField>
-              </Flex>
-            </Box>
-          )}
+          {map.speeds === 2 && <SpeedFed map={map} onChange={change} />}
           <PlateFields map={map} onChange={change} />
           <PinCsv map={map} onPins={(pins) => change({ pins })} />
         </Panel>
@@ -160,5 +134,34 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
         />
       </Flex>
     </Grid>
+  );
+}
+
+/** Which speed of a machine is fed, and whether somebody took the two for legs. */
+function SpeedFed({ map, onChange }: { map: PinMap; onChange: (part: Partial<PinMap>) => void }) {
+  return (
+    <Box mt={3}>
+      <Box fontSize="14px" color="ink.soft">
+        Which speed is fed
+      </Box>
+      <Flex gap={4} flexWrap="wrap">
+        {(["low-speed", "high-speed"] as PinFunction[]).map((speed) => (
+          <CheckField
+            key={speed}
+            checked={map.fed?.includes(speed) ?? false}
+            onChange={(on) =>
+              onChange({
+                fed: on ? [...(map.fed ?? []), speed] : (map.fed ?? []).filter((one) => one !== speed),
+              })
+            }
+          >
+            {speed === "low-speed" ? "Low" : "High"}
+          </CheckField>
+        ))}
+        <CheckField checked={map.takenForLegs} onChange={(takenForLegs) => onChange({ takenForLegs })}>
+          They go to the two legs of the supply
+        </CheckField>
+      </Flex>
+    </Box>
   );
 }

@@ -30,12 +30,14 @@ public sealed class AheadOfBreaker : IJobCheck<Device>
             var landing in job.LandingsOf(subject.Id).Where(l => job.EndsAt(l.Id).Any(e => e.Wire.Function.IsHot()))
         )
         {
-            var ahead = Sources
-                .Of(job, landing)
-                .Ends.FirstOrDefault(r =>
-                    r.Landing is { Side: DeviceSide.Line, DeviceId: { } device }
-                    && job.Devices[device].Type == DeviceType.Breaker
-                );
+            var sources = Sources.Of(job, landing);
+            // What hangs on a feeder is behind the feeder’s own breaker, and may be meant so.
+            var isBehindAnother = sources.Of(job, DeviceType.Breaker).Any();
+            var ahead = sources.Ends.FirstOrDefault(r =>
+                r.Landing is { Side: DeviceSide.Line, DeviceId: { } device }
+                && job.Devices[device].Type == DeviceType.Breaker
+                && (!isBehindAnother || FeedsThatCircuit(job, device, landing))
+            );
             if (ahead is not null)
             {
                 return new Finding(
@@ -53,5 +55,14 @@ public sealed class AheadOfBreaker : IJobCheck<Device>
         }
 
         return null;
+    }
+
+    private static bool FeedsThatCircuit(Job job, Guid breaker, JobLanding landing)
+    {
+        var circuits = job.EndsAt(landing.Id).Select(e => e.Wire.CircuitId).OfType<Guid>().ToHashSet();
+        return job.LandingsOf(breaker)
+            .Where(l => l.Side == DeviceSide.Load)
+            .SelectMany(l => job.EndsAt(l.Id))
+            .Any(e => e.Wire.CircuitId is { } circuit && circuits.Contains(circuit));
     }
 }

@@ -52,7 +52,12 @@ public sealed class PolesJoined : IJobCheck<Device>
         {
             var other = new NetworkWalk(job, throughContacts: false)
                 .From(pole)
-                .FirstOrDefault(r => r.Landing is { } at && at.Id != pole.Id && poles.Any(p => p.Id == at.Id));
+                .FirstOrDefault(r =>
+                    r.Landing is { } at
+                    && at.Id != pole.Id
+                    && poles.Any(p => p.Id == at.Id)
+                    && !AreInSeries(job, pole, at)
+                );
             if (other is not null)
             {
                 return new Finding(
@@ -70,6 +75,24 @@ public sealed class PolesJoined : IJobCheck<Device>
         }
 
         return null;
+    }
+
+    /// <summary>
+    /// A pole is put behind another where all are to carry current and the circuit has fewer lines than the breaker has
+    /// poles: then nothing else feeds it (IEC 60947-4-1 motor starters, from memory; common practice).
+    /// </summary>
+    private static bool AreInSeries(Job job, JobLanding one, JobLanding other)
+    {
+        if (job.Devices[one.DeviceId!.Value].Type != DeviceType.Breaker || one.Side == other.Side)
+        {
+            return false;
+        }
+
+        var (line, load) = one.Side == DeviceSide.Line ? (one, other) : (other, one);
+        return !DeviceLinks.Contacts(job, load).Contains(line)
+            && job.EndsAt(line.Id) is [{ Other.LandingId: { } from } jumper]
+            && from == load.Id
+            && (jumper.Wire.CircuitId is not { } circuit || job.Circuits[circuit].Phases == 1);
     }
 
     /// <summary>The screws of one side are one inside; one of them stands for all.</summary>
