@@ -9,7 +9,7 @@ test("a wire is traced to its other end, in this enclosure and in another", asyn
   await expect(told(page)).toContainText("to DCP/X2:1");
   await expect(page.locator("[data-lit='1'] line").first()).toBeAttached();
   // Both ends stand out, and the way between them.
-  await expect(page.locator("[data-lit='1'] > path")).toHaveCount(1);
+  await expect(page.locator("[data-lit='1'] path[stroke-dasharray='4 2']")).toHaveCount(1);
   const other = await at(page, "X1:3");
   await page.mouse.click(other.x, other.y);
   const panel = page.locator("[data-slot-panel='X1:3']");

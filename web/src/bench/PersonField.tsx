@@ -16,7 +16,11 @@ export function PersonField({
 }) {
   // A page may ask for it beside a dialog that asks too.
   const field = useId();
-  const { formState, handleSubmit, register } = useForm({ defaultValues: { name: "" }, mode: "onChange" });
+  const {
+    formState: { isValid },
+    handleSubmit,
+    register,
+  } = useForm({ defaultValues: { name: "" }, mode: "onChange" });
   const add = useMutation({ mutationFn: api.addPerson, onSuccess: onPerson });
   if (person) {
     return (
@@ -43,7 +47,7 @@ export function PersonField({
           {...register("name", { validate: (name) => name.trim() !== "" })}
           aria-invalid={add.isError}
         />
-        <Action type="submit" disabled={!formState.isValid || add.isPending} flex="none">
+        <Action type="submit" disabled={!isValid || add.isPending} flex="none">
           That’s me
         </Action>
       </Flex>

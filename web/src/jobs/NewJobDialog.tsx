@@ -24,7 +24,12 @@ export function NewJobDialog({
   onClose: () => void;
 }) {
   const navigate = useNavigate();
-  const { formState, handleSubmit, register } = useForm({ defaultValues: { name: "" }, mode: "onChange" });
+  const {
+    // Read at each render: what is not read is not watched.
+    formState: { isValid },
+    handleSubmit,
+    register,
+  } = useForm({ defaultValues: { name: "" }, mode: "onChange" });
   const [person, setPerson] = useRemembered<Person | null>("person", known);
   const [id] = useState(() => crypto.randomUUID());
   const make = useMutation({
@@ -43,11 +48,7 @@ export function NewJobDialog({
       footer={
         <>
           <Action onClick={onClose}>Leave it</Action>
-          <Action
-            look="main"
-            disabled={!person || !formState.isValid || make.isPending}
-            onClick={() => void submit()}
-          >
+          <Action look="main" disabled={!person || !isValid || make.isPending} onClick={() => void submit()}>
             {person ? "Make it" : "Type your name first"}
           </Action>
         </>
