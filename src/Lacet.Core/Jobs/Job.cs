@@ -130,6 +130,10 @@ public sealed partial class Job
     /// <summary>The circuits that say they share their neutral with a circuit.</summary>
     public IEnumerable<Circuit> Sharing(Guid circuit) => _sharing[circuit].Select(id => _circuits[id]);
 
+    /// <summary>Whether two circuits share one neutral, whichever of them says so.</summary>
+    public bool ShareNeutral(Guid one, Guid other) =>
+        _circuits[one].SharesNeutralWith == other || _circuits[other].SharesNeutralWith == one;
+
     /// <summary>A part by its id, whatever it is; null where there is none.</summary>
     public JobPart? Find(Guid id) =>
         Enum.GetValues<EntityKind>().Select(kind => Find(kind, id)).FirstOrDefault(part => part is not null);

@@ -1,3 +1,4 @@
+using Lacet.Core.Circuits;
 using Lacet.Core.Jobs;
 
 namespace Lacet.Core.Networks;
@@ -10,11 +11,6 @@ public sealed record Contradiction(ContradictionKind Kind, Claim One, Claim Othe
 {
     /// <summary>From what claims the one to what claims the other.</summary>
     public Way Way => One.Way.Back().Then(Other.Way);
-
-    /// <summary>
-    /// Two voltages that are the two names of one supply: 110 to 127 V, 208 to 250 V (common practice).
-    /// </summary>
-    private const double SameSupply = 1.2;
 
     /// <summary>The worst that two claims at a landing come to; null where all agree.</summary>
     public static Contradiction? At(Job job, JobLanding landing)
@@ -62,7 +58,7 @@ public sealed record Contradiction(ContradictionKind Kind, Claim One, Claim Othe
     {
         if (a.Circuit is { } one && b.Circuit is { } two && one != two)
         {
-            return Share(job, one, two) ? ContradictionKind.Phases
+            return job.ShareNeutral(one, two) ? ContradictionKind.Phases
                 : Volts(job, a, b) is true ? ContradictionKind.Systems
                 : ContradictionKind.CircuitLines;
         }
@@ -81,7 +77,7 @@ public sealed record Contradiction(ContradictionKind Kind, Claim One, Claim Othe
         a.Circuit is { } one
         && b.Circuit is { } two
         && one != two
-        && !Share(job, one, two)
+        && !job.ShareNeutral(one, two)
         && !Feeds(job, one)
         && !Feeds(job, two)
             ? ContradictionKind.CircuitNeutrals
@@ -140,9 +136,6 @@ public sealed record Contradiction(ContradictionKind Kind, Claim One, Claim Othe
         && b.Circuit is { } two
         && job.Circuits[one].Volts is { } first
         && job.Circuits[two].Volts is { } second
-            ? Math.Max(first, second) > Math.Min(first, second) * SameSupply
+            ? !SupplyVoltage.IsSame(first, second)
             : null;
-
-    private static bool Share(Job job, Guid one, Guid two) =>
-        job.Circuits[one].SharesNeutralWith == two || job.Circuits[two].SharesNeutralWith == one;
 }

@@ -63,8 +63,7 @@ public static class DeviceLinks
     /// </summary>
     private static int Pole(JobLanding landing)
     {
-        var mark = landing.Name[(landing.Name.LastIndexOf(':') + 1)..];
-        var digits = mark.Split('/')[^1];
+        var digits = TerminalMarks.Of(landing).Split('/')[^1];
         var number = int.TryParse(
             digits.AsSpan(digits.Length > 0 && char.IsAsciiLetter(digits[0]) ? 1 : 0),
             System.Globalization.NumberStyles.None,

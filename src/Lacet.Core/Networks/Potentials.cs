@@ -47,7 +47,7 @@ public static class Potentials
             : null;
 
     private static bool IsNeutralPole(JobLanding landing) =>
-        landing.Identity.IsNeutral() || landing.Name.EndsWith(":N", StringComparison.OrdinalIgnoreCase);
+        landing.Identity.IsNeutral() || TerminalMarks.Of(landing) is "N";
 
     /// <summary>Whether it is hot: what a breaker or a switch opens.</summary>
     public static bool IsHot(this Potential potential) =>

@@ -161,9 +161,12 @@ const Empty = ({ name }: { name: string }) => (
 function useAddress(job: string, index: BoardIndex | null) {
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
-  // Wires of a way, or of what is traced: from a finding that led here, or asked for at the slot.
+  // Wires of the way of a finding that led here.
   const way = params.get("lit");
-  const traced = useMemo(() => way?.split(",").filter(Boolean), [way]);
+  const along = useMemo(() => way?.split(",").filter(Boolean), [way]);
+  // A network may be too long for an address, and a reload would be refused: the page alone keeps it.
+  const [asked, trace] = useState<string[] | null>(null);
+  const traced = asked ?? along;
   const choose = useStable((slot: Slot | null, end: Stub | null) =>
     setParams(slot ? { slot: slot.id, ...(end ? { end: `${end.wireId}${end.side}` } : {}) } : {}, {
       replace: true,
@@ -179,17 +182,6 @@ function useAddress(job: string, index: BoardIndex | null) {
     } else setParams(query, { replace: true });
   });
   const close = useStable(() => choose(null, null));
-  const trace = useStable((wires: string[] | null) =>
-    setParams(
-      (before) => {
-        const next = new URLSearchParams(before);
-        if (wires) next.set("lit", wires.join(","));
-        else next.delete("lit");
-        return next;
-      },
-      { replace: true },
-    ),
-  );
   return { params, traced, choose, go, close, trace };
 }
 

@@ -25,12 +25,9 @@ export function Connected({
   });
   const wires = asked ? trace.data?.wireIds : undefined;
   useEffect(() => {
-    if (wires) onTrace(wires);
+    onTrace(wires ?? null);
+    return () => onTrace(null);
   }, [onTrace, wires]);
-  const close = () => {
-    setAsked(false);
-    onTrace(null);
-  };
   if (!asked) {
     return (
       <Action my={2} onClick={() => setAsked(true)}>
@@ -49,7 +46,7 @@ export function Connected({
       {trace.error && <Box role="alert">{trace.error.message}</Box>}
       {trace.data && <Network trace={trace.data} />}
       {trace.data?.opens && <WhatGoesDead job={job} device={trace.data.opens} />}
-      <Action onClick={close}>Close the trace</Action>
+      <Action onClick={() => setAsked(false)}>Close the trace</Action>
     </Box>
   );
 }

@@ -55,8 +55,6 @@ export const jobApi = {
     take(http.GET("/api/jobs/{id}/trace", { params: { ...at(id), query: { landing, contacts } } })),
   opened: (id: string, device: string) =>
     take(http.GET("/api/jobs/{id}/opened", { params: { ...at(id), query: { device } } })),
-  sources: (id: string, enclosure: string) =>
-    take(http.GET("/api/jobs/{id}/sources", { params: { ...at(id), query: { enclosure } } })),
   tryWires: (id: string, body: Schemas["TypedWires"], lead: Lead) =>
     take(http.POST("/api/jobs/{id}/wires/try", { params: { ...at(id), query: { lead } }, body })),
   addLine: (id: string, body: Schemas["TypedLine"]) =>

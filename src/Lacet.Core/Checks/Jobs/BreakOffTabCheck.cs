@@ -102,10 +102,7 @@ public sealed class BreakOffTabCheck : IJobCheck<Device>
             : null;
     }
 
-    private static bool Share(Job job, Guid? a, Guid? b) =>
-        a is { } one
-        && b is { } two
-        && (job.Circuits[one].SharesNeutralWith == two || job.Circuits[two].SharesNeutralWith == one);
+    private static bool Share(Job job, Guid? a, Guid? b) => a is { } one && b is { } two && job.ShareNeutral(one, two);
 
     private static List<JobWire> Ends(Job job, Device device, DeviceHalf half) =>
         [.. job.LandingsOf(device.Id).Where(l => l.Half == half).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire)];

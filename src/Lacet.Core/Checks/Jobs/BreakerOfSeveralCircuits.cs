@@ -62,9 +62,5 @@ public sealed class BreakerOfSeveralCircuits : IJobCheck<Device>
     }
 
     private static bool IsApart(Job job, JobWire one, JobWire other) =>
-        one.CircuitId is { } a
-        && other.CircuitId is { } b
-        && a != b
-        && job.Circuits[a].SharesNeutralWith != b
-        && job.Circuits[b].SharesNeutralWith != a;
+        one.CircuitId is { } a && other.CircuitId is { } b && a != b && !job.ShareNeutral(a, b);
 }

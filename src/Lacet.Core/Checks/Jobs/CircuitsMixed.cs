@@ -1,3 +1,4 @@
+using Lacet.Core.Circuits;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 
@@ -8,11 +9,6 @@ namespace Lacet.Core.Checks.Jobs;
 /// </summary>
 public sealed class CircuitsMixed : IJobCheck<Device>
 {
-    /// <summary>
-    /// Two voltages that are the two names of one supply: 110 to 127 V, 208 to 250 V (common practice).
-    /// </summary>
-    private const double SameSupply = 1.2;
-
     private static readonly string[] RestsOn =
     [
         "device.type",
@@ -60,7 +56,7 @@ public sealed class CircuitsMixed : IJobCheck<Device>
             .ToList();
         if (
             voltages is [var low, .., var high]
-            && high.Volts > low.Volts * SameSupply
+            && !SupplyVoltage.IsSame(low.Volts, high.Volts)
             && !AreLegs(job, low.Wire, high.Wire)
         )
         {
@@ -88,9 +84,7 @@ public sealed class CircuitsMixed : IJobCheck<Device>
     /// A leg of a split supply, 120 V to its neutral, stands beside one of 240 V on a two-pole breaker.
     /// </summary>
     private static bool AreLegs(Job job, JobWire a, JobWire b) =>
-        a.CircuitId is { } one
-        && b.CircuitId is { } two
-        && (job.Circuits[one].SharesNeutralWith == two || job.Circuits[two].SharesNeutralWith == one);
+        a.CircuitId is { } one && b.CircuitId is { } two && job.ShareNeutral(one, two);
 
     private Finding Found(FormattableString says) =>
         new(

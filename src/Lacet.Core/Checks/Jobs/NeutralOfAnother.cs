@@ -54,6 +54,5 @@ public sealed class NeutralOfAnother : IJobCheck<Device>
             );
     }
 
-    private static bool Belong(Job job, Guid one, Guid other) =>
-        one == other || job.Circuits[one].SharesNeutralWith == other || job.Circuits[other].SharesNeutralWith == one;
+    private static bool Belong(Job job, Guid one, Guid other) => one == other || job.ShareNeutral(one, other);
 }
