@@ -12,7 +12,14 @@ namespace Lacet.Exchange;
 public static class Json
 {
     /// <summary>The options for everything that is stored or exported.</summary>
-    public static JsonSerializerOptions Options { get; } = Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web));
+    public static JsonSerializerOptions Options { get; } = Stored();
+
+    private static JsonSerializerOptions Stored()
+    {
+        var options = Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web));
+        options.TypeInfoResolver = options.TypeInfoResolver!.WithAddedModifier(PartContract.ReadOnce);
+        return options;
+    }
 
     /// <summary>Sets the same options on another set, such as the web server's.</summary>
     public static JsonSerializerOptions Apply(JsonSerializerOptions options)

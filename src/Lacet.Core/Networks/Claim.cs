@@ -7,6 +7,7 @@ namespace Lacet.Core.Networks;
 /// <param name="Circuit">Of which circuit; null where nobody said.</param>
 /// <param name="Says">Who claims it: "wire 12, the neutral".</param>
 /// <param name="Way">From the landing that is looked at to what claims it.</param>
+/// <param name="IsNear">Whether it claims that landing itself, or one that a single wire joins to it.</param>
 /// <param name="ByDevice">Whether a bar or a breaker claims it, by what it is.</param>
 /// <param name="Seat">The landing at its far end; null where the wire claims it.</param>
 public sealed record Claim(
@@ -14,6 +15,7 @@ public sealed record Claim(
     Guid? Circuit,
     string Says,
     Way Way,
+    bool IsNear,
     bool ByDevice = false,
     JobLanding? Seat = null
 );

@@ -4,12 +4,13 @@ namespace Lacet.Core.Networks;
 
 /// <summary>
 /// What is claimed of one landing: by itself, by each wire on it, and, through wires of which nobody said what they are,
-/// by what those come to. Two claims that contradict each other anywhere in a network do so at one landing at least, so
-/// looking at each landing by itself finds all of them.
+/// by what those come to. Two claims that contradict each other anywhere in a network do so at a landing that one of
+/// them is near to, so looking at each landing by itself finds all of them, and a landing that nothing near says
+/// anything of needs no look.
 /// </summary>
 public static class Claims
 {
-    /// <summary>The claims at a landing, its own first.</summary>
+    /// <summary>The claims at a landing: its own, what is near, what is further on. None where nothing is near.</summary>
     public static IReadOnlyList<Claim> At(Job job, JobLanding landing)
     {
         var ends = job.EndsAt(landing.Id);
@@ -22,47 +23,35 @@ public static class Claims
         var claims = new List<Claim>();
         if (own is { } potential)
         {
-            claims.Add(
-                new(potential, null, Name(job, landing, potential), Way.From(job, landing), ByDevice: true, landing)
-            );
+            claims.Add(Seat(job, landing, potential, Way.From(job, landing), isNear: true));
         }
 
         var seen = new HashSet<Guid> { landing.Id };
         var open = new Queue<(JobLanding At, Way Way)>([(landing, Way.From(job, landing))]);
-        while (open.TryDequeue(out var here))
+        while (open.TryDequeue(out var here) && (here.At.Id == landing.Id || claims.Count > 0))
         {
             foreach (var end in job.EndsAt(here.At.Id).Where(e => !e.Wire.Retired))
             {
+                var isNear = here.At.Id == landing.Id;
                 var far = end.Other.LandingId is { } id ? job.Landings[id] : null;
                 if (Potentials.Of(end.Wire.Function) is { } carries)
                 {
-                    claims.Add(
-                        new(
-                            carries,
-                            end.Wire.CircuitId,
-                            $"wire {end.Wire.Name}, {carries.Say()}",
-                            here.Way.On(job, end.Wire, far)
-                        )
-                    );
+                    var says = $"wire {end.Wire.Name}, {carries.Say()}";
+                    claims.Add(new(carries, end.Wire.CircuitId, says, here.Way.On(job, end.Wire, far), isNear));
                 }
                 else if (end.Wire.Function == WireFunction.Unknown && far is not null && seen.Add(far.Id))
                 {
                     var way = here.Way.On(job, end.Wire, far);
                     if (Potentials.Of(job, far) is { } marked)
                     {
-                        claims.Add(
-                            new(
-                                marked,
-                                null,
-                                Name(job, far, marked),
-                                way,
-                                Potentials.OfDevice(job, far) is not null,
-                                far
-                            )
-                        );
+                        claims.Add(Seat(job, far, marked, way, isNear));
                     }
 
-                    open.Enqueue((far, way));
+                    // What a bar or a breaker is contradicts there what lies beyond it.
+                    if (Potentials.OfDevice(job, far) is null)
+                    {
+                        open.Enqueue((far, way));
+                    }
                 }
             }
         }
@@ -70,6 +59,14 @@ public static class Claims
         return claims;
     }
 
-    private static string Name(Job job, JobLanding landing, Potential potential) =>
-        $"{job.Enclosures[landing.EnclosureId].Name}/{landing.Name}, {potential.Say()}";
+    private static Claim Seat(Job job, JobLanding landing, Potential potential, Way way, bool isNear) =>
+        new(
+            potential,
+            null,
+            $"{job.Enclosures[landing.EnclosureId].Name}/{landing.Name}, {potential.Say()}",
+            way,
+            isNear,
+            Potentials.OfDevice(job, landing) is not null,
+            landing
+        );
 }

@@ -17,7 +17,8 @@ public sealed record Contradiction(ContradictionKind Kind, Claim One, Claim Othe
     {
         var claims = Claims.At(job, landing);
         Contradiction? worst = null;
-        for (var i = 0; i < claims.Count; i++)
+        // Of two that are far, one is near at another landing, where they are found.
+        for (var i = 0; i < claims.Count && claims[i].IsNear; i++)
         {
             for (var j = i + 1; j < claims.Count; j++)
             {

@@ -10,14 +10,26 @@ public static class DeviceLinks
 {
     /// <summary>The other landings of its device that are one piece of metal with a landing.</summary>
     public static IEnumerable<JobLanding> Joined(Job job, JobLanding landing) =>
-        Others(job, landing).Where(o => AreOne(job.Devices[landing.DeviceId!.Value], landing, o));
+        landing.Identity.IsEarth()
+        || TypeOf(job, landing)
+            is DeviceType.EarthBar
+                or DeviceType.NeutralBar
+                or DeviceType.Receptacle
+                or DeviceType.GroundFaultReceptacle
+            ? Others(job, landing).Where(o => AreOne(job.Devices[landing.DeviceId!.Value], landing, o))
+            : [];
 
     /// <summary>
     /// The other landings of its device that a contact joins to a landing while it is closed: the two sides of a switch,
     /// LINE and LOAD of a device with ground-fault protection, feed and load of a breaker’s pole.
     /// </summary>
     public static IEnumerable<JobLanding> Contacts(Job job, JobLanding landing) =>
-        Others(job, landing).Where(o => Makes(job.Devices[landing.DeviceId!.Value], landing, o));
+        TypeOf(job, landing) is DeviceType.Switch or DeviceType.GroundFaultReceptacle or DeviceType.Breaker
+            ? Others(job, landing).Where(o => Makes(job.Devices[landing.DeviceId!.Value], landing, o))
+            : [];
+
+    private static DeviceType? TypeOf(Job job, JobLanding landing) =>
+        landing.DeviceId is { } device ? job.Devices[device].Type : null;
 
     private static IEnumerable<JobLanding> Others(Job job, JobLanding landing) =>
         landing.DeviceId is { } device ? job.LandingsOf(device).Where(l => l.Id != landing.Id) : [];

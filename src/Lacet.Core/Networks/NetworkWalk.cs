@@ -16,13 +16,15 @@ public sealed class NetworkWalk(Job job, bool throughContacts)
     {
         var found = new List<Reached> { new(start, Way.From(job, start), []) };
         var seen = new HashSet<Guid> { start.Id };
+        var isOpen = false;
         for (var i = 0; i < found.Count; i++)
         {
             var here = found[i];
             foreach (var next in Beyond(here, isStart: i == 0))
             {
-                if (next.Landing is null ? !found.Exists(f => f.Landing is null) : seen.Add(next.Landing.Id))
+                if (next.Landing is null ? !isOpen : seen.Add(next.Landing.Id))
                 {
+                    isOpen |= next.Landing is null;
                     found.Add(next);
                 }
             }

@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using System.Text.Json.Serialization.Metadata;
 using Lacet.Core.Conductors;
 using Lacet.Core.Ferrules;
@@ -26,6 +27,9 @@ internal static class PartContract
         (typeof(JobCord), "cord"),
         (typeof(JobPinMap), "pin-map"),
     ];
+
+    private static readonly ConditionalWeakTable<LandingDocument, Landing> Landings = [];
+    private static readonly ConditionalWeakTable<ConductorDocument, Conductor> Conductors = [];
 
     /// <summary>What each of these types writes otherwise than its members stand there.</summary>
     private static readonly Dictionary<Type, Action<Contract>> Written = new()
@@ -81,12 +85,28 @@ internal static class PartContract
         }
     }
 
+    /// <summary>What stands in a stored job again and again is read once for all that say the same.</summary>
+    internal static void ReadOnce(JsonTypeInfo type)
+    {
+        if (type.Type == typeof(JobLanding))
+        {
+            Property("landing").CustomConverter = new ReadOnce<LandingDocument>();
+        }
+        else if (type.Type == typeof(JobWire))
+        {
+            Property("conductor").CustomConverter = new ReadOnce<ConductorDocument>();
+        }
+
+        JsonPropertyInfo Property(string name) =>
+            type.Properties.Single(p => string.Equals(p.Name, name, StringComparison.Ordinal));
+    }
+
     private static void Wire(Contract wire) =>
         wire.Written<Conductor?, ConductorDocument?>(
                 "conductor",
                 "conductor",
                 conductor => conductor is null ? null : ConductorDocument.Of(conductor),
-                written => written?.Read()
+                written => written is null ? null : Conductors.GetValue(written, document => document.Read())
             )
             .Written<InsulationColour?, string?>("colour", "colour", colour => colour?.ToString(), Colour)
             .Written<string?, string?>(
@@ -145,7 +165,7 @@ internal static class PartContract
         {
             var document = (LandingDocument?)value;
             setShelfId(of, document?.Id);
-            set(of, document is null || document.IsOnlyNamed() ? null : document.Read());
+            set(of, document is null || document.IsOnlyNamed() ? null : Landings.GetValue(document, d => d.Read()));
         };
         landing.InOrder(["enclosureId", "deviceId", "name"]);
     }

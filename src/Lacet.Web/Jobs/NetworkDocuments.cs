@@ -62,7 +62,7 @@ public sealed record TraceDocument(
             trace.From.Id,
             [.. trace.Says.Select(p => p.Say())],
             [.. trace.Reached.Skip(1).Select(r => WayTo.Of(job, r))],
-            [.. trace.Reached.SelectMany(r => r.Way.Stops).Select(s => s.WireId).OfType<Guid>().Distinct()],
+            trace.WireIds,
             trace.IsOpen,
             trace.From.DeviceId is { } device && job.Devices[device].Type is DeviceType.Breaker or DeviceType.Switch
                 ? trace.From.DeviceId
