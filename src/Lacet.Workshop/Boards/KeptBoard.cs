@@ -28,7 +28,7 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
     private bool _isStale = true;
     private bool _allWires = true;
 
-    /// <summary>Tells of a change: the parts before and after it, and what was judged anew because of it.</summary>
+    /// <summary>Tells of a change: the parts before and after it, and what is judged otherwise because of it.</summary>
     internal void Reach(IReadOnlyCollection<JobPart> parts, IReadOnlyCollection<Subject> judged)
     {
         _isStale = true;

@@ -34,7 +34,8 @@ public sealed class JobSession : IDisposable
     }
 
     /// <summary>
-    /// Told after each change: the parts before and after it, and what was judged anew because of it. The gate is held.
+    /// Told after each change: the parts before and after it, and what is judged otherwise because of it. The gate is
+    /// held.
     /// </summary>
     public Action<IReadOnlyCollection<JobPart>, IReadOnlyCollection<Subject>>? Changed { get; set; }
 
@@ -131,8 +132,8 @@ public sealed class JobSession : IDisposable
     private bool IsStopped(Subject subject) => Judged.About(subject).Any(f => f.Finding.Severity == Severity.Stop);
 
     /// <summary>
-    /// Tells of a change that was made or taken back: the parts before and after it, and what was judged anew because
-    /// of it.
+    /// Tells of a change that was made or taken back: the parts before and after it, and what is judged otherwise
+    /// because of it.
     /// </summary>
     internal void MarkChanged(IReadOnlyCollection<JobPart> parts, IReadOnlyCollection<Subject> judged)
     {

@@ -95,8 +95,8 @@ public sealed partial class JudgedJob
     public EndPlan? Plan(Guid wire, EndSide side) => _ends.GetValueOrDefault((wire, side))?.Plan;
 
     /// <summary>
-    /// Changes the job, all or nothing, and judges what that reaches. Gives the changes that undo it, and what was
-    /// judged anew. Throws <see cref="ImpossibleInputException"/> where the job would no longer hold together.
+    /// Changes the job, all or nothing, and judges what that reaches. Gives the changes that undo it, and what is, or may
+    /// be, judged otherwise now: of a large network hardly anything is. Throws <see cref="ImpossibleInputException"/> where the job would no longer hold together.
     /// </summary>
     public (IReadOnlyList<EntityChange> Undo, IReadOnlySet<Subject> Judged) Apply(IReadOnlyList<EntityChange> changes)
     {
@@ -108,8 +108,7 @@ public sealed partial class JudgedJob
         reach.AfterTheChange();
         telling.ForEach(change => reach.From(change.After));
 
-        Judge(reach.Subjects);
-        return (undo, reach.Subjects);
+        return (undo, Judge(reach.Subjects));
     }
 
     /// <summary>
@@ -129,7 +128,7 @@ public sealed partial class JudgedJob
 
     /// <summary>
     /// Says at which ends something was landed or put right since they were looked at. What was found there stands
-    /// until then, and only then no more. Gives what was judged anew.
+    /// until then, and only then no more. Gives what is, or may be, judged otherwise now.
     /// </summary>
     public IReadOnlySet<Subject> Redone(IReadOnlySet<Guid> ends)
     {
@@ -141,11 +140,10 @@ public sealed partial class JudgedJob
             reach.From(wire);
         }
 
-        Judge(reach.Subjects);
-        return reach.Subjects;
+        return Judge(reach.Subjects);
     }
 
-    private void Judge(IReadOnlyCollection<Subject> subjects)
+    private HashSet<Subject> Judge(IReadOnlyCollection<Subject> subjects)
     {
         _judge.Changed();
         foreach (var subject in subjects)
@@ -156,18 +154,31 @@ public sealed partial class JudgedJob
             }
         }
 
+        var otherwise = new HashSet<Subject>();
         foreach (var subject in subjects)
         {
-            if (Found(subject) is { } found)
-            {
-                _found[subject] = found;
-            }
-            else
+            var before = _found.GetValueOrDefault(subject);
+            var found = Found(subject);
+            if (found is null)
             {
                 _found.Remove(subject);
             }
+            else
+            {
+                _found[subject] = found;
+            }
+
+            if (subject.Scope is not (CheckScope.Landing or CheckScope.Device) || !IsSame(before ?? [], found ?? []))
+            {
+                otherwise.Add(subject);
+            }
         }
+
+        return otherwise;
     }
+
+    private static bool IsSame(IReadOnlyList<JobFinding> before, List<JobFinding> after) =>
+        before.Count == after.Count && before.Zip(after).All(pair => pair.First.SaysTheSame(pair.Second));
 
     private void JudgeEnd(Subject subject)
     {

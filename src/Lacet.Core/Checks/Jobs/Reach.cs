@@ -192,7 +192,8 @@ internal sealed class Reach(Job job)
     }
 
     /// <summary>
-    /// Everything that a landing is connected to: what feeds a device, and what is joined where, is read along all of it.
+    /// Everything that a landing is connected to: what feeds a device is read along all of it, and what is joined at a
+    /// landing along wires of which nobody said what they are.
     /// </summary>
     private void Network(JobLanding landing)
     {
@@ -205,7 +206,11 @@ internal sealed class Reach(Job job)
         {
             if (reached.Landing is { } there)
             {
-                Add(CheckScope.Landing, there.Id);
+                if (job.EndsAt(there.Id).Any(e => e.Wire.Function == WireFunction.Unknown))
+                {
+                    Add(CheckScope.Landing, there.Id);
+                }
+
                 Bars(there.EnclosureId);
                 if (there.DeviceId is { } device)
                 {
