@@ -77,6 +77,7 @@ public sealed partial class PartJsonTests
                 Order = 2,
                 RatingAmps = amps,
                 PluggedAmps = more,
+                TiedTo = flag ? "Q2" : null,
                 Outlets = flag ? 1 : 2,
                 HotTab = tab,
                 NeutralTab = flag ? tab : BreakOffTab.Intact,

@@ -41,6 +41,15 @@ public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixt
         Assert.Contains(trace.GetProperty("reached").EnumerateArray(), r =>
             r.GetProperty("name").GetString() == "WR3/R5 brass 1"
         );
+        var far = trace
+            .GetProperty("reached")
+            .EnumerateArray()
+            .First(r => r.GetProperty("name").GetString() == "WR3/R5 brass 1");
+        var back = await Read($"trace?landing={far.GetProperty("landingId").GetString()}&contacts=true");
+        var feed = back.GetProperty("feeds")[0];
+        Assert.Equal("Q3", feed.GetProperty("breaker").GetString());
+        Assert.Equal("LP/Q3:1", feed.GetProperty("way")[0].GetProperty("says").GetString());
+        Assert.Equal("m", feed.GetProperty("length").GetProperty("unit").GetString());
         var opened = await Read($"opened?device={device}");
         Assert.Equal("WR3/R5 brass 1", opened.GetProperty("dead")[0].GetProperty("name").GetString());
         // Both halves of a shared neutral are in that box, each on its breaker.
@@ -52,7 +61,33 @@ public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixt
         );
     }
 
+    /// <summary>Every wire of the job is in one network, page by page, and the earth is one of them.</summary>
+    [Fact]
+    public async Task The_networks_of_a_job_are_listed_in_pages()
+    {
+        var (wires, earths) = (new List<string>(), 0);
+        for (int? offset = 0; offset is not null; )
+        {
+            var page = await Read($"networks?offset={offset}&limit=7");
+            foreach (var network in page.GetProperty("networks").EnumerateArray())
+            {
+                wires.AddRange(network.GetProperty("wireIds").EnumerateArray().Select(w => w.GetString()!));
+                earths += network.GetProperty("potentials").EnumerateArray().Any(p => p.GetString() == "the earth")
+                    ? 1
+                    : 0;
+            }
+
+            offset =
+                page.GetProperty("next").ValueKind == JsonValueKind.Null ? null : page.GetProperty("next").GetInt32();
+        }
+
+        Assert.Equal(wires.Count, wires.Distinct(StringComparer.Ordinal).Count());
+        Assert.InRange(wires.Count, 110, 160);
+        Assert.InRange(earths, 1, 10);
+    }
+
     [Theory]
+    [InlineData("networks?limit=0", HttpStatusCode.UnprocessableEntity)]
     [InlineData("trace?landing=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
     [InlineData("opened?device=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
     [InlineData("sources?enclosure=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]

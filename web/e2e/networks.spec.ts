@@ -5,14 +5,14 @@ import { JobsOf } from "./jobs";
 // What only the network of a job shows: a line on the earth bar, the way to it, and what an open breaker leaves live.
 
 const list = [
-  "Wire;From;From type;To;To type;Size;Type;Colour;Function;Circuit;Breaker",
-  "1;LP/Q1:1;breaker, screw clamp;BOX/R1:1;receptacle 15 A, brass screw;14 AWG;solid;black;line;1;15",
-  "2;LP/N:1;neutral bar, screw clamp;BOX/R1:2;receptacle 15 A, silver screw;14 AWG;solid;white;neutral;1;15",
-  "3;LP/G:1;earth bar, screw clamp;BOX/R1:3;receptacle 15 A, green screw;14 AWG;solid;green;earth;;",
-  "4;LP/Q2:1;breaker, screw clamp;BOX/R2:1;receptacle 15 A, brass screw;14 AWG;solid;black;line;2;15",
-  "5;LP/N:2;neutral bar, screw clamp;BOX/R2:2;receptacle 15 A, silver screw;14 AWG;solid;white;neutral;2;15",
-  "6;LP/G:2;earth bar, screw clamp;BOX/R2:3;receptacle 15 A, green screw;14 AWG;solid;green;earth;;",
-  "7;LP/Q3:1;breaker, screw clamp;LP/G:3;earth bar, screw clamp;14 AWG;solid;black;line;3;15",
+  "Wire;From;From type;To;To type;Size;Type;Colour;Function;Circuit;Breaker;Length",
+  "1;LP/Q1:1;breaker, screw clamp;BOX/R1:1;receptacle 15 A, brass screw;14 AWG;solid;black;line;1;15;12 m",
+  "2;LP/N:1;neutral bar, screw clamp;BOX/R1:2;receptacle 15 A, silver screw;14 AWG;solid;white;neutral;1;15;",
+  "3;LP/G:1;earth bar, screw clamp;BOX/R1:3;receptacle 15 A, green screw;14 AWG;solid;green;earth;;;",
+  "4;LP/Q2:1;breaker, screw clamp;BOX/R2:1;receptacle 15 A, brass screw;14 AWG;solid;black;line;2;15;",
+  "5;LP/N:2;neutral bar, screw clamp;BOX/R2:2;receptacle 15 A, silver screw;14 AWG;solid;white;neutral;2;15;",
+  "6;LP/G:2;earth bar, screw clamp;BOX/R2:3;receptacle 15 A, green screw;14 AWG;solid;green;earth;;;",
+  "7;LP/Q3:1;breaker, screw clamp;LP/G:3;earth bar, screw clamp;14 AWG;solid;black;line;3;15;",
 ].join("\r\n");
 
 async function take(page: Page) {
@@ -61,10 +61,21 @@ test("a slot is traced; with its breaker open one receptacle of the box is dead 
   await expect(connected).toContainText("On it: a line");
   await expect(connected).toContainText("BOX/R1:1");
   await expect(connected.locator("[data-opened]")).toContainText("Dead: BOX/R1:1.");
+  await expect(connected.locator("[data-feed]")).toHaveCount(0);
   await expect(connected.locator("[data-opened]")).toContainText(
     "Still live beside it: BOX/R2:1, from LP/Q2:1",
   );
   await expect(page.locator("[data-lit='1']")).toBeAttached();
+  await page.getByLabel(/Find a slot/).fill("R1:1");
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "What is this connected to?" }).press("Enter");
+  const fed = connected.locator("[data-feed]");
+  await expect(fed).toContainText("Fed by Q1");
+  await expect(fed.getByRole("list", { name: "The way" })).toContainText("LP/Q1:1wire 1BOX/R1:1");
+  await expect(fed).toContainText("12 m · 39 ft");
+  await page.getByLabel(/Find a slot/).fill("Q1:1");
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "What is this connected to?" }).press("Enter");
   await connected.getByRole("button", { name: "Close the trace" }).press("Enter");
   await expect(connected).toHaveCount(0);
   expect((await boxOf(page, "Q1:1")).width).toBeGreaterThan(0);

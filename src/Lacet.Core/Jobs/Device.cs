@@ -19,6 +19,10 @@ public sealed record Device(Guid Id, Guid EnclosureId, string Name, DeviceType T
     /// <summary>How many plugs it takes: a duplex receptacle is two receptacles.</summary>
     public int Outlets { get; init; } = 2;
 
+    /// <summary>Name of the breaker beside it whose handle is tied to its own, so that both open together; null where none
+    /// is.</summary>
+    public string? TiedTo { get; init; }
+
     /// <summary>The tab between the two brass screws of a duplex receptacle.</summary>
     public BreakOffTab HotTab { get; init; }
 

@@ -97,6 +97,11 @@ internal static class JobRules
         );
         Once(job, device.Kind, device.EnclosureId, device.Name, "device");
         Within(device.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
+        Hold(
+            device.TiedTo is null
+                || (device.Type == DeviceType.Breaker && device.TiedTo.Length is > 0 and <= LongestName),
+            $"{device.Name} is tied to the handle of another breaker, or to none: only breakers have handles."
+        );
         Within(device.Outlets, 1, 4, "outlets", "A receptacle has 1 to 4 outlets.");
         Within(device.PluggedAmps, 0, 6000, "pluggedAmps", "A load is from 0 to 6,000 A.");
     }

@@ -53,6 +53,15 @@ public readonly record struct Length(double Millimetres) : IQuantity<Length>, IF
             InchFraction.SayCut(Millimetres)
         );
 
+    /// <summary>Both forms of a length of wire that is laid: metres to a tenth, and whole feet.</summary>
+    public Readout ReadLong() =>
+        new(
+            Math.Round(Millimetres / 1000, 3),
+            "m",
+            Decimals.Number(Millimetres / 1000, 1) + " m",
+            Decimals.Number(UnitsNet.Length.FromMillimeters(Millimetres).Feet, 0) + " ft"
+        );
+
     /// <inheritdoc/>
     public int CompareTo(Length other) => Millimetres.CompareTo(other.Millimetres);
 

@@ -69,6 +69,7 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
                 Trust.CommonPractice,
                 ["ring-range", "barrel-depth", "no-ring-fits"]
             ),
+            ["nec-250-122"] = new("Least size of an earth", Trust.Standard, ["earth-too-small"]),
             ["nec-314-16-b"] = new("Room that conductors take in a box", Trust.Standard, ["box-fill"]),
             ["splice-connectors"] = new("What splice connectors usually ask for", Trust.Generic, ["splice-strip"]),
             ["screws"] = new("Binding screws", Trust.Standard, ["screw-size", "hook-length"]),

@@ -41,7 +41,11 @@ internal static class PartContract
             title.NullIsUsual("houseRules");
         },
         [typeof(Enclosure)] = enclosure => enclosure.LeftOut("place", "volumeIn3"),
-        [typeof(Device)] = device => device.NullIsUsual("outlets"),
+        [typeof(Device)] = device =>
+        {
+            device.NullIsUsual("outlets");
+            device.LeftOut("tiedTo");
+        },
         [typeof(Circuit)] = circuit => circuit.NullIsUsual("phases"),
         [typeof(JobLanding)] = Landing,
         [typeof(JobWire)] = Wire,

@@ -41,12 +41,63 @@ public sealed record WayTo(Guid LandingId, string Name, string? Device, IReadOnl
     }
 }
 
+/// <summary>Networks of a job, the first of them.</summary>
+/// <param name="Networks">By their first landing.</param>
+/// <param name="Next">Where the next page begins; null where there is none.</param>
+public sealed record NetworkPage(IReadOnlyList<NetworkDocument> Networks, int? Next);
+
+/// <summary>Landings that are one piece of metal.</summary>
+/// <param name="LandingIds">Its landings, in the job’s order.</param>
+/// <param name="WireIds">Its wires.</param>
+/// <param name="Potentials">What is said of it, in words; more than one where it contradicts itself.</param>
+/// <param name="CircuitIds">The circuits of its wires.</param>
+/// <param name="IsOpen">Whether it goes on to where the job does not say.</param>
+public sealed record NetworkDocument(
+    IReadOnlyList<Guid> LandingIds,
+    IReadOnlyList<Guid> WireIds,
+    IReadOnlyList<string> Potentials,
+    IReadOnlyList<Guid> CircuitIds,
+    bool IsOpen
+)
+{
+    internal static NetworkDocument Of(Job job, Network network) =>
+        new(
+            [.. network.Landings.Select(l => l.Id)],
+            [.. network.Wires.Select(w => w.Id)],
+            [.. network.Says(job).Select(p => p.Say())],
+            [.. network.Wires.Select(w => w.CircuitId).OfType<Guid>().Distinct()],
+            network.IsOpen
+        );
+}
+
+/// <summary>How it gets to a landing.</summary>
+/// <param name="Breaker">The breaker that feeds it.</param>
+/// <param name="Way">From that breaker to the landing.</param>
+/// <param name="Length">Of all wires on the way; null where one is not known.</param>
+/// <param name="DropPercent">The voltage lost on the way, percent; null where it cannot be known.</param>
+public sealed record FeedDocument(
+    string Breaker,
+    IReadOnlyList<WayStopDocument> Way,
+    Readout? Length,
+    double? DropPercent
+)
+{
+    internal static FeedDocument Of(Job job, Feed feed) =>
+        new(
+            feed.Breaker.Name,
+            WayStopDocument.Of(job, feed.Way.Stops),
+            feed.Length?.ReadLong(),
+            feed.DropPercent is { } percent ? Math.Round(percent, 1) : null
+        );
+}
+
 /// <summary>What a landing is connected to.</summary>
 /// <param name="LandingId">The landing.</param>
 /// <param name="Potentials">What stands on it, in words; more than one where its network contradicts itself.</param>
 /// <param name="Reached">Every other landing of its network, nearest first.</param>
 /// <param name="WireIds">Every wire of it.</param>
 /// <param name="IsOpen">Whether it goes on to where the job does not say.</param>
+/// <param name="Feeds">The breakers that feed it, each with the way from there, the nearest first.</param>
 /// <param name="Opens">Its device, where that is a breaker or a switch and can be opened; null otherwise.</param>
 public sealed record TraceDocument(
     Guid LandingId,
@@ -54,6 +105,7 @@ public sealed record TraceDocument(
     IReadOnlyList<WayTo> Reached,
     IReadOnlyList<Guid> WireIds,
     bool IsOpen,
+    IReadOnlyList<FeedDocument> Feeds,
     Guid? Opens
 )
 {
@@ -64,6 +116,7 @@ public sealed record TraceDocument(
             [.. trace.Reached.Skip(1).Select(r => WayTo.Of(job, r))],
             trace.WireIds,
             trace.IsOpen,
+            [.. Feed.Of(job, trace.From).Select(f => FeedDocument.Of(job, f))],
             trace.From.DeviceId is { } device && job.Devices[device].Type is DeviceType.Breaker or DeviceType.Switch
                 ? trace.From.DeviceId
                 : null

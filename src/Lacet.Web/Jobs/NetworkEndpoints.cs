@@ -12,6 +12,11 @@ internal static class NetworkEndpoints
     {
         var group = app.MapGroup("/api/jobs/{id:guid}").WithTags("Networks");
         group
+            .MapGet("/networks", Networks)
+            .WithSummary("What is one piece of metal in a job, whatever is switched")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        group
             .MapGet("/trace", TraceFrom)
             .WithSummary("What a landing is connected to, through closed contacts where that is asked")
             .ProducesProblem(StatusCodes.Status404NotFound);
@@ -24,6 +29,33 @@ internal static class NetworkEndpoints
             .MapGet("/sources", SourcesOf)
             .WithSummary("What can make an enclosure live")
             .ProducesProblem(StatusCodes.Status404NotFound);
+    }
+
+    private static async Task<Results<Ok<NetworkPage>, ProblemHttpResult>> Networks(
+        Guid id,
+        OpenJobs open,
+        CancellationToken cancellation,
+        int offset = 0,
+        int limit = 200
+    )
+    {
+        Endpoints.CheckedLimit(limit);
+        return
+            await open.ReadAsync(
+                id,
+                job =>
+                {
+                    var all = Network.All(job.Job).ToList();
+                    return new NetworkPage(
+                        [.. all.Skip(offset).Take(limit).Select(n => NetworkDocument.Of(job.Job, n))],
+                        offset + limit < all.Count ? offset + limit : null
+                    );
+                },
+                cancellation
+            )
+                is { } page
+            ? TypedResults.Ok(page)
+            : Answers.NoJob();
     }
 
     private static async Task<Results<Ok<TraceDocument>, ProblemHttpResult>> TraceFrom(

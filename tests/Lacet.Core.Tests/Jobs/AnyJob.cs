@@ -59,14 +59,18 @@ internal static class AnyJob
         var circuit = Any(job.Circuits.Values);
         var colour = InsulationColour.TryParse(Colours[random.Next(4)], out var read) ? read : default;
         return EntityChange.Put(
-            random.Next(14) switch
+            random.Next(15) switch
             {
                 0 => wire with { A = wire.A with { LandingId = Maybe(job.Landings.Keys) } },
                 1 => wire with { B = wire.B with { LandingId = Maybe(job.Landings.Keys) } },
                 2 => wire with { CircuitId = Maybe(job.Circuits.Keys) },
                 3 => wire with { Function = (WireFunction)random.Next(5), Colour = colour },
                 4 => wire with { Name = $"{random.Next(4)}" },
-                5 => wire with { Run = random.Next(2) == 0 ? null : "c", Length = new Length(random.Next(60000)) },
+                5 => wire with
+                {
+                    Run = random.Next(2) == 0 ? null : $"c{random.Next(2)}",
+                    Length = new Length(random.Next(60000)),
+                },
                 6 => wire with { Conductor = random.Next(5) == 0 ? null : Ends.Wire(Sizes[random.Next(Sizes.Length)]) },
                 7 => wire with { Retired = !wire.Retired },
                 8 => device with
@@ -74,6 +78,7 @@ internal static class AnyJob
                     RatingAmps = random.Next(2) == 0 ? 15 : 20,
                     HotTab = (BreakOffTab)random.Next(2),
                     Type = (DeviceType)random.Next(4),
+                    TiedTo = null,
                 },
                 9 => landing with
                 {
@@ -93,6 +98,13 @@ internal static class AnyJob
                     LoadAmps = random.Next(30),
                     Method = (WiringMethod)random.Next(4),
                 },
+                13 => Any(job.Devices.Values.Where(d => d.Type == DeviceType.Breaker).DefaultIfEmpty(device))
+                    is { Type: DeviceType.Breaker } breaker
+                    ? breaker with
+                    {
+                        TiedTo = Any(job.Devices.Values).Name,
+                    }
+                    : device,
                 12 => circuit with { SharesNeutralWith = Maybe(job.Circuits.Keys.Where(k => k != circuit.Id)) },
                 _ => Any(job.Enclosures.Values) with { Opening = new Length(100 + random.Next(200)) },
             }

@@ -28,6 +28,9 @@ public sealed partial class JobCheckTests
         ["fed-by-nothing"] = (Branch(from: "JX"), Severity.Fix, Branch()),
         ["neutral-missing"] = (Branch(neutral: "JX"), Severity.Stop, Branch()),
         ["neutral-of-another-circuit"] = (Branch(of: "2"), Severity.Stop, Branch()),
+        ["shared-neutral-not-opened-together"] = (Multiwire(null), Severity.Fix, Multiwire("Q2")),
+        ["circuit-across-runs"] = (Raceways("R2"), Severity.Fix, Raceways("R1")),
+        ["earth-too-small"] = (Earthed("14"), Severity.Fix, Earthed("10")),
         ["neutral-across-protection"] = (Protected("G.silver1"), Severity.Stop, Protected("G.silver2")),
     };
 
@@ -66,6 +69,39 @@ public sealed partial class JobCheckTests
             .Splice("B", "JR")
             .Wire("1", "Q:1", "JL", WireFunction.Line, "1")
             .Wire("2", "Q2:1", second, WireFunction.Line, "2");
+
+    /// <summary>Two lines that share a neutral, each from a breaker of its own, and what the first is tied to.</summary>
+    private static Sketch Multiwire(string? tied) =>
+        Bars(new Sketch().Panel("P").Box("B"))
+            .Circuit("1")
+            .Shared("2", "1")
+            .Device("P", "Q", DeviceType.Breaker, d => d with { TiedTo = tied })
+            .Landing("P", "Q:1", Ends.Block(0.5, 16), "Q")
+            .Breaker("P", "Q2")
+            .Splice("B", "J1")
+            .Splice("B", "J2")
+            .Wire("1", "Q:1", "J1", WireFunction.Line, "1")
+            .Wire("2", "Q2:1", "J2", WireFunction.Line, "2");
+
+    /// <summary>A line in the raceway R1, and in which its neutral is.</summary>
+    private static Sketch Raceways(string neutral) =>
+        Panel()
+            .Splice("B", "JL")
+            .Splice("B", "JN")
+            .Wire("1", "Q:1", "JL", WireFunction.Line, "1", with: w => w with { Run = "R1" })
+            .Wire("2", "N:1", "JN", WireFunction.Neutral, "1", with: w => w with { Run = neutral });
+
+    /// <summary>
+    /// 60 A on 6 AWG, for which NEC table 250.122 asks an earth of 10 AWG (from memory), and the earth it has.
+    /// </summary>
+    private static Sketch Earthed(string earth) =>
+        Bars(new Sketch().Panel("P").Box("B"))
+            .Circuit("1", 60)
+            .Breaker("P", "Q")
+            .Splice("B", "JL")
+            .Splice("B", "JE")
+            .Wire("1", "Q:1", "JL", WireFunction.Line, "1", Ends.Wire("6"))
+            .Wire("2", "PE:1", "JE", WireFunction.Earth, "1", Ends.Wire(earth));
 
     private static Sketch Two(string second) =>
         Panel()

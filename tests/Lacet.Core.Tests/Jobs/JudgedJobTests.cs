@@ -43,6 +43,29 @@ public sealed class JudgedJobTests
         Assert.True(reached.Count < 8);
     }
 
+    /// <summary>
+    /// A chain of two hundred joints is one network, and all of it is looked at; told is only what says something else
+    /// than before, so that a board is not drawn anew for it.
+    /// </summary>
+    [Fact]
+    public void A_change_in_a_large_network_tells_only_of_what_is_judged_otherwise()
+    {
+        var job = new Sketch().Panel("P");
+        foreach (var i in Enumerable.Range(0, 200))
+        {
+            job.Landing("P", $"X{i}", Ends.Block() with { TakesTwo = true });
+        }
+
+        foreach (var i in Enumerable.Range(1, 199))
+        {
+            job.Wire($"{i}", $"X{i - 1}", $"X{i}", WireFunction.Unknown);
+        }
+
+        var judged = job.Judged();
+        var wire = judged.Job.Wires.Values.Single(w => w.Name == "100");
+        Assert.InRange(judged.Apply([EntityChange.Put(wire with { Name = "100a" })]).Judged.Count, 1, 20);
+    }
+
     [Fact]
     public void Another_name_for_the_job_judges_nothing()
     {

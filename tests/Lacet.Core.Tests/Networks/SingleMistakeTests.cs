@@ -74,9 +74,8 @@ public sealed class SingleMistakeTests
                 if (remedy.Id != "swap")
                 {
                     var joined = Metal(judged.Job);
-                    Assert.All(
-                        apart.Keys.GroupBy(id => joined[id]),
-                        together => Assert.Single(together.Select(id => apart[id]).Distinct())
+                    Assert.All(apart.Keys.GroupBy(id => joined[id]), together =>
+                        Assert.Single(together.Select(id => apart[id]).Distinct())
                     );
                 }
 

@@ -355,6 +355,23 @@ internal static class Retyped
         ("6 AWG", 5),
     ];
 
+    /// <summary>NEC table 250.122.</summary>
+    internal static readonly (double Amps, string Copper, string Aluminium)[] Earths =
+    [
+        (15, "14 AWG", "12 AWG"),
+        (20, "12 AWG", "10 AWG"),
+        (60, "10 AWG", "8 AWG"),
+        (100, "8 AWG", "6 AWG"),
+        (200, "6 AWG", "4 AWG"),
+        (300, "4 AWG", "2 AWG"),
+        (400, "3 AWG", "1 AWG"),
+        (500, "2 AWG", "1/0 AWG"),
+        (600, "1 AWG", "2/0 AWG"),
+        (800, "1/0 AWG", "3/0 AWG"),
+        (1000, "2/0 AWG", "4/0 AWG"),
+        (1200, "3/0 AWG", "250 kcmil"),
+    ];
+
     /// <summary>Common practice: strip and trim, mm; 5/8 in where a twist is trimmed; counts; areas, mm².</summary>
     internal static readonly (ConnectorKind, double, double, double, int, int, double, double)[] Connectors =
     [

@@ -60,6 +60,7 @@ internal static class TableGuards
         ["survey-times"] = SurveyTimes,
         ["slot-widths"] = SlotWidths,
         ["nec-314-16-b"] = BoxConductors,
+        ["nec-250-122"] = Earths,
         ["splice-connectors"] = Connectors,
         ["ring-holes"] = RingHoles,
         ["lug-sockets"] = LugSockets,
@@ -130,6 +131,19 @@ internal static class TableGuards
             Retyped.BoxConductors,
             ReferenceTable.Parse<BoxConductorRow>(text).Select(r => (r.Size, r.CubicInches))
         );
+
+    /// <summary>
+    /// Spot values of the table as they are asked in examinations (NEC 250.122, from memory), and what holds of all of
+    /// it: aluminium is thicker by one to three trade sizes, and a larger breaker never takes a thinner earth.
+    /// </summary>
+    private static void Earths(string text)
+    {
+        var rows = ReferenceTable.Parse<EarthSizeRow>(text).ToList();
+        Assert.Equal(Retyped.Earths, rows.Select(r => (r.Amps, r.Copper, r.Aluminium)));
+        static double Mm2(string size) => ConductorSize.Parse(size).Area.SquareMillimetres;
+        Assert.All(rows, r => Assert.InRange(Mm2(r.Aluminium) / Mm2(r.Copper), 1.1, 1.7));
+        Assert.All(rows.Zip(rows.Skip(1)), pair => Assert.True(Mm2(pair.First.Copper) <= Mm2(pair.Second.Copper)));
+    }
 
     private static void Connectors(string text) =>
         Assert.Equal(

@@ -2781,6 +2781,83 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/networks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is one piece of metal in a job, whatever is switched */
+        get: {
+            parameters: {
+                query?: {
+                    offset?: number;
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["NetworkPage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/trace": {
         parameters: {
             query?: never;
@@ -6698,6 +6775,11 @@ export interface components {
              * @description How many plugs it takes: a duplex receptacle is two receptacles.
              */
             outlets?: null | number;
+            /**
+             * @description Name of the breaker beside it whose handle is tied to its own, so that both open together; null where none
+             *                 is.
+             */
+            tiedTo?: null | string;
             /** @description The tab between the two brass screws of a duplex receptacle. */
             hotTab?: components["schemas"]["BreakOffTab"];
             /** @description The tab between the two silver screws. */
@@ -6891,6 +6973,13 @@ export interface components {
              * @default 0
              */
             damaged: number;
+        };
+        FeedDocument: {
+            breaker: string;
+            way: components["schemas"]["WayStopDocument"][];
+            length: null | components["schemas"]["Readout"];
+            /** Format: double */
+            dropPercent: null | number;
         };
         /** @enum {unknown} */
         FerruleAcceptance: "allowed" | "required" | "unnecessary" | "forbidden" | null;
@@ -7458,6 +7547,11 @@ export interface components {
              * @description How many plugs it takes: a duplex receptacle is two receptacles.
              */
             outlets?: null | number;
+            /**
+             * @description Name of the breaker beside it whose handle is tied to its own, so that both open together; null where none
+             *                 is.
+             */
+            tiedTo?: null | string;
             /** @description The tab between the two brass screws of a duplex receptacle. */
             hotTab?: components["schemas"]["BreakOffTab"];
             /** @description The tab between the two silver screws. */
@@ -8293,6 +8387,18 @@ export interface components {
             expect: string;
             /** @description What the bare end that beeps is for; unknown where the step tells none from another. */
             role: components["schemas"]["CordRole"];
+        };
+        NetworkDocument: {
+            landingIds: string[];
+            wireIds: string[];
+            potentials: string[];
+            circuitIds: string[];
+            isOpen: boolean;
+        };
+        NetworkPage: {
+            networks: components["schemas"]["NetworkDocument"][];
+            /** Format: int32 */
+            next: null | number;
         };
         NewAcceptance: {
             /** Format: uuid */
@@ -9320,6 +9426,7 @@ export interface components {
             reached: components["schemas"]["WayTo"][];
             wireIds: string[];
             isOpen: boolean;
+            feeds: components["schemas"]["FeedDocument"][];
             /** Format: uuid */
             opens: null | string;
         };

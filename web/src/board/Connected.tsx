@@ -5,6 +5,8 @@ import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
 import { CheckField } from "../shared/CheckField";
 import { Action } from "../shared/Panel";
+import { sayBoth, useUnits } from "../shared/Units";
+import { WayLine } from "../shared/WayLine";
 
 /** What the slot is connected to, lit on the board; and of a breaker or switch what goes dead with it. */
 export function Connected({
@@ -51,8 +53,16 @@ export function Connected({
   );
 }
 
+/** What stands between the two ends of a way. */
+const between = (way: Schemas["WayStopDocument"][]) =>
+  way
+    .slice(1, -1)
+    .map(({ says }) => says)
+    .join(" – ");
+
 function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
-  const { potentials, reached, isOpen } = trace;
+  const { potentials, reached, isOpen, feeds } = trace;
+  const { lead } = useUnits();
   return (
     <>
       <Box fontWeight={700} color={potentials.length > 1 ? "stop" : "ink"}>
@@ -61,12 +71,27 @@ function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
       {reached.length === 0 && <Box>Nothing else.</Box>}
       <Box as="ul" listStyleType="none" maxH="240px" overflowY="auto">
         {reached.map(({ landingId, name, device, way }) => (
-          <Box as="li" key={landingId} py="3px" title={way.map(({ says }) => says).join(" – ")}>
+          <Box as="li" key={landingId} py="3px">
             {name}
             {device && !name.includes(device) && <chakra.span color="ink.soft"> of {device}</chakra.span>}
+            {way.length > 3 && (
+              <Box fontSize="14px" color="ink.soft">
+                by {between(way)}
+              </Box>
+            )}
           </Box>
         ))}
       </Box>
+      {feeds.map((feed) => (
+        <Box key={feed.breaker} my={2} data-feed={feed.breaker}>
+          <Box fontWeight={700}>Fed by {feed.breaker}</Box>
+          <WayLine way={feed.way} />
+          <Box>
+            {feed.length ? sayBoth(feed.length, lead) : "Length not known"}
+            {feed.dropPercent != null && `, ${feed.dropPercent} % of the voltage lost at its load`}
+          </Box>
+        </Box>
+      ))}
       {isOpen && <Box color="ink.soft">It goes on to where this job does not say.</Box>}
     </>
   );

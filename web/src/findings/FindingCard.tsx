@@ -85,7 +85,7 @@ export function FindingCard({
             </Box>
             {finding.way.length > 0 && (
               <Box mt={2} data-way>
-                <WayLine way={finding.way} />
+                <WayLine way={finding.way} isWrong />
               </Box>
             )}
             <Box fontSize="14px" color="ink.soft" mt={1}>

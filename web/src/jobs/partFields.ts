@@ -57,6 +57,7 @@ export const deviceFields: PartField[] = [
   { name: "ratingAmps", label: "Rating", kind: "number", unit: "A" },
   { name: "pluggedAmps", label: "Largest load plugged in", kind: "number", unit: "A" },
   { name: "outlets", label: "Plugs it takes", kind: "number" },
+  { name: "tiedTo", label: "Handle tied to breaker", kind: "text" },
   { name: "hotTab", label: "Hot tab", kind: "choice", options: tab },
   { name: "neutralTab", label: "Neutral tab", kind: "choice", options: tab },
 ];

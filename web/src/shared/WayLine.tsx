@@ -21,17 +21,27 @@ const Line = chakra("span", {
   base: { h: "3px", minW: "14px", flex: "0 1 22px", bg: "copper", alignSelf: "flex-start", mt: "12px" },
 });
 
-/** A way through the job as a line of stops: landings as rings, the wires between them as the line; its ends stand out. */
-export function WayLine({ way, label = "The way" }: { way: Stop[]; label?: string }) {
+/**
+ * A way through the job as a line of stops: landings as rings, the wires between them as the line; where it should not
+ * be, its ends stand out.
+ */
+export function WayLine({ way, isWrong = false }: { way: Stop[]; isWrong?: boolean }) {
   return (
-    <Flex as="ol" listStyleType="none" flexWrap="wrap" alignItems="flex-start" rowGap={1} aria-label={label}>
+    <Flex
+      as="ol"
+      listStyleType="none"
+      flexWrap="wrap"
+      alignItems="flex-start"
+      rowGap={1}
+      aria-label="The way"
+    >
       {way.map((stop, i) => {
         const isEnd = i === 0 || i === way.length - 1;
         return (
           <Fragment key={`${stop.says}${i}`}>
             {i > 0 && <Line aria-hidden />}
             <Flex as="li" alignItems="center" gap="5px" px="4px" minH="27px">
-              {stop.landingId && <Dot aria-hidden end={isEnd} />}
+              {stop.landingId && <Dot aria-hidden end={isEnd && isWrong} />}
               <Box
                 as="span"
                 fontSize="15px"

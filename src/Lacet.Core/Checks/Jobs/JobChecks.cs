@@ -82,7 +82,8 @@ public static class JobChecks
     ];
 
     /// <summary>Checks of a circuit.</summary>
-    public static IReadOnlyList<IJobCheck<Circuit>> Circuits { get; } = [new ContinuousLoad(), new VoltageDropHigh()];
+    public static IReadOnlyList<IJobCheck<Circuit>> Circuits { get; } =
+    [new ContinuousLoad(), new VoltageDropHigh(), new EarthTooSmall(), new SharedNeutralNotOpened()];
 
     /// <summary>Checks of an enclosure.</summary>
     public static IReadOnlyList<IJobCheck<Enclosure>> Enclosures { get; } = [new BoxOverfilled()];
@@ -91,5 +92,5 @@ public static class JobChecks
     public static IReadOnlyList<IJobCheck<JobCord>> Cords { get; } = [new CordUnfit()];
 
     /// <summary>Checks of a run.</summary>
-    public static IReadOnlyList<IJobCheck<RunOfWires>> Runs { get; } = [new LoadedTogether()];
+    public static IReadOnlyList<IJobCheck<RunOfWires>> Runs { get; } = [new LoadedTogether(), new CircuitAcrossRuns()];
 }

@@ -32,36 +32,12 @@ internal sealed class Reach(Job job)
             Ends(wire);
         }
 
-        foreach (var landing in job.Landings.Keys)
-        {
-            Add(CheckScope.Landing, landing);
-        }
-
-        foreach (var device in job.Devices.Keys)
-        {
-            Add(CheckScope.Device, device);
-        }
-
-        foreach (var circuit in job.Circuits.Keys)
-        {
-            Add(CheckScope.Circuit, circuit);
-        }
-
-        foreach (var enclosure in job.Enclosures.Keys)
-        {
-            Add(CheckScope.Enclosure, enclosure);
-        }
-
-        foreach (var cord in job.Cords.Keys)
-        {
-            Add(CheckScope.Cord, cord);
-        }
-
-        foreach (var map in job.PinMaps.Keys)
-        {
-            Add(CheckScope.PinMap, map);
-        }
-
+        All(CheckScope.Landing, job.Landings.Keys);
+        All(CheckScope.Device, job.Devices.Keys);
+        All(CheckScope.Circuit, job.Circuits.Keys);
+        All(CheckScope.Enclosure, job.Enclosures.Keys);
+        All(CheckScope.Cord, job.Cords.Keys);
+        All(CheckScope.PinMap, job.PinMaps.Keys);
         foreach (var run in job.Runs)
         {
             Run(run);
@@ -155,10 +131,7 @@ internal sealed class Reach(Job job)
             WholeCircuit(circuit);
         }
 
-        if (wire.Run is { } run)
-        {
-            Run(run);
-        }
+        Run(wire);
     }
 
     private void Landing(JobLanding landing)
@@ -228,10 +201,7 @@ internal sealed class Reach(Job job)
         {
             Ends(end.Wire);
             Add(CheckScope.Wire, end.Wire.Id);
-            if (end.Wire.Run is { } run)
-            {
-                Run(run);
-            }
+            Run(end.Wire);
         }
     }
 
@@ -244,14 +214,14 @@ internal sealed class Reach(Job job)
         }
 
         Add(CheckScope.Circuit, circuit);
+        // Whether two that share a neutral open together is said of the one that names the other.
+        All(CheckScope.Circuit, job.Sharing(circuit).Select(c => c.Id));
+
         foreach (var wire in job.WiresOf(circuit))
         {
             Device(wire.A);
             Device(wire.B);
-            if (wire.Run is { } run)
-            {
-                Run(run);
-            }
+            Run(wire);
         }
     }
 
@@ -294,7 +264,23 @@ internal sealed class Reach(Job job)
         _subjects.Add(new(CheckScope.End, wire.Id, EndSide.B));
     }
 
+    private void Run(JobWire wire)
+    {
+        if (wire.Run is { } run)
+        {
+            Run(run);
+        }
+    }
+
     private void Run(string run) => _subjects.Add(new(CheckScope.Run, Guid.Empty, EndSide.A, run.ToUpperInvariant()));
+
+    private void All(CheckScope scope, IEnumerable<Guid> ids)
+    {
+        foreach (var id in ids)
+        {
+            Add(scope, id);
+        }
+    }
 
     private void Add(CheckScope scope, Guid id) => _subjects.Add(new(scope, id));
 }

@@ -1,0 +1,47 @@
+using Lacet.Core.Circuits;
+using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
+
+namespace Lacet.Core.Networks;
+
+/// <summary>How it gets to a landing: from a breaker that feeds it, and what is lost on the way.</summary>
+/// <param name="Breaker">The breaker.</param>
+/// <param name="Way">From the breaker to the landing.</param>
+/// <param name="Length">Of all its wires; null where the length of one is not known.</param>
+/// <param name="DropPercent">
+/// The voltage lost on the way, percent, at the load of the circuit that arrives; null where length, conductor, voltage or
+/// load is not known.
+/// </param>
+public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropPercent)
+{
+    /// <summary>Every breaker that feeds a landing through closed contacts, the nearest first.</summary>
+    public static IReadOnlyList<Feed> Of(Job job, JobLanding landing) =>
+        [
+            .. Sources
+                .Of(job, landing)
+                .Of(job, DeviceType.Breaker)
+                .Select(source => Along(job, source.Device, source.At.Way.Back())),
+        ];
+
+    private static Feed Along(Job job, Device breaker, Way way)
+    {
+        var wires = way.Stops.Select(s => s.WireId).OfType<Guid>().Select(id => job.Wires[id]).ToList();
+        double? mm = wires.Sum(w => w.Length?.Millimetres ?? double.NaN);
+        double? ohms = wires.Sum(w =>
+            w is { Conductor: { } conductor, Length: { } length }
+                ? VoltageDrop.Ohms(conductor, length) ?? double.NaN
+                : double.NaN
+        );
+        var circuit = wires.Select(w => w.CircuitId).LastOrDefault(id => id is not null) is { } of
+            ? job.Circuits[of]
+            : null;
+        return new(
+            breaker,
+            way,
+            double.IsNaN(mm.Value) ? null : new Length(mm.Value),
+            circuit is { Volts: { } volts, LoadAmps: { } amps } && !double.IsNaN(ohms.Value)
+                ? VoltageDrop.Percent(ohms.Value, amps, volts, circuit.Phases)
+                : null
+        );
+    }
+}
