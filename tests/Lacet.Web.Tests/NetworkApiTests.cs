@@ -51,9 +51,13 @@ public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixt
         Assert.Equal("LP/Q3:1", feed.GetProperty("way")[0].GetProperty("says").GetString());
         Assert.Equal("m", feed.GetProperty("length").GetProperty("unit").GetString());
         var opened = await Read($"opened?device={device}");
-        Assert.Equal("WR3/R5 brass 1", opened.GetProperty("dead")[0].GetProperty("name").GetString());
-        // Both halves of a shared neutral are in that box, each on its breaker.
-        Assert.Equal("WR3/R6 brass 1", opened.GetProperty("live")[0].GetProperty("name").GetString());
+        // Both halves of a shared neutral are in that box, each on its breaker, and their handles are tied.
+        Assert.Equal("Q4", opened.GetProperty("with")[0].GetString());
+        Assert.Equal(
+            ["WR3/R5 brass 1", "WR3/R6 brass 1"],
+            opened.GetProperty("dead").EnumerateArray().Select(d => d.GetProperty("name").GetString())
+        );
+        Assert.Equal(0, opened.GetProperty("live").GetArrayLength());
         var sources = await Read($"sources?enclosure={box}");
         Assert.Equal(
             ["LP/Q3", "LP/Q4"],

@@ -125,15 +125,22 @@ public sealed record TraceDocument(
 
 /// <summary>What goes dead when a device is opened, and what stays live.</summary>
 /// <param name="Device">Its name.</param>
-/// <param name="Dead">What it alone feeds.</param>
+/// <param name="With">Names of the breakers that open with it, their handles being tied.</param>
+/// <param name="Dead">What these alone feed.</param>
 /// <param name="Live">What something else feeds in the same boxes and machines, with the way from there.</param>
-public sealed record OpenedDocument(string Device, IReadOnlyList<WayTo> Dead, IReadOnlyList<WayTo> Live)
+public sealed record OpenedDocument(
+    string Device,
+    IReadOnlyList<string> With,
+    IReadOnlyList<WayTo> Dead,
+    IReadOnlyList<WayTo> Live
+)
 {
     internal static OpenedDocument Of(Job job, Device device)
     {
         var opened = Opened.Of(job, device);
         return new(
             device.Name,
+            [.. opened.Devices.Skip(1).Select(d => d.Name)],
             [.. opened.Dead.Select(r => WayTo.Of(job, r))],
             [.. opened.Live.Select(r => WayTo.Of(job, r))]
         );

@@ -171,6 +171,14 @@ public sealed class QuestionTests
         Assert.Contains(opened.Dead, r => r.Landing!.Name == "K2.brass1");
         var live = Assert.Single(opened.Live);
         Assert.Equal(("K3.brass1", "P/Q3:1 – wire 30 – K/K3.brass1"), (live.Landing!.Name, live.Way.ToString()));
+        // With their handles tied both are open, whichever of them is opened.
+        var other = job.Devices.Values.Single(d => d.Name == "Q3");
+        var undo = job.Apply([EntityChange.Put(other with { TiedTo = "q2" })]);
+        var tied = Opened.Of(job, job.Devices.Values.Single(d => d.Name == "Q2"));
+        Assert.Equal(["Q2", "Q3"], tied.Devices.Select(d => d.Name));
+        Assert.Contains(tied.Dead, r => r.Landing!.Name == "K3.brass1");
+        Assert.Empty(tied.Live);
+        job.Apply(undo);
         var sources = EnclosureSources.Of(job, job.Enclosures.Values.Single(e => e.Name == "K").Id);
         Assert.Equal(["Q2", "Q3"], sources.Breakers.Select(b => b.Breaker.Name));
         Assert.Throws<ImpossibleInputException>(() =>

@@ -8480,6 +8480,7 @@ export interface components {
         };
         OpenedDocument: {
             device: string;
+            with: string[];
             dead: components["schemas"]["WayTo"][];
             live: components["schemas"]["WayTo"][];
         };

@@ -104,14 +104,16 @@ function WhatGoesDead({ job, device }: { job: string; device: string }) {
     queryFn: () => jobApi.opened(job, device),
   });
   if (!opened.data) return null;
-  const { device: name, dead, live } = opened.data;
+  const { device: name, with: tied, dead, live } = opened.data;
   return (
     <Box my={2} data-opened>
-      <Box fontWeight={700}>With {name} open</Box>
+      <Box fontWeight={700}>
+        With {name} open{tied.length > 0 && `, and ${tied.join(", ")} with it, whose handle is tied to it`}
+      </Box>
       <Box>
         {dead.length > 0
           ? `Dead: ${dead.map((one) => one.name).join(", ")}.`
-          : "Nothing that it alone feeds."}
+          : "Nothing that this alone feeds."}
       </Box>
       {live.length > 0 && (
         <Box color="stop">

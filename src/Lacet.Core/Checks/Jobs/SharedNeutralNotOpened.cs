@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
@@ -30,9 +31,7 @@ public sealed class SharedNeutralNotOpened : IJobCheck<Circuit>
             subject.SharesNeutralWith is not { } with
             || BreakerOf(job, subject.Id) is not { } one
             || BreakerOf(job, with) is not { } other
-            || one.Id == other.Id
-            || IsTied(one, other)
-            || IsTied(other, one)
+            || HandleTie.Of(job, one).Contains(other)
         )
         {
             return null;
@@ -64,8 +63,4 @@ public sealed class SharedNeutralNotOpened : IJobCheck<Circuit>
             .ToList();
         return breakers is [var only] ? only : null;
     }
-
-    private static bool IsTied(Device breaker, Device to) =>
-        breaker.EnclosureId == to.EnclosureId
-        && string.Equals(breaker.TiedTo, to.Name, StringComparison.OrdinalIgnoreCase);
 }
