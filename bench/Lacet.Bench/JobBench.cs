@@ -31,6 +31,7 @@ internal static class JobBench
         }
 
         Networks(10_000);
+        Chain(2_000);
         Import(20_000);
     }
 
@@ -180,7 +181,7 @@ internal static class JobBench
             };
     }
 
-    private static JobWire Wire(int i, (Guid A, Guid B) ends, Conductor conductor, Guid circuit) =>
+    private static JobWire Wire(int i, (Guid A, Guid B) ends, Conductor conductor, Guid? circuit) =>
         new(
             Guid.NewGuid(),
             $"{i}",
@@ -195,6 +196,39 @@ internal static class JobBench
             CircuitId = circuit,
             Length = new Length(4000),
         };
+
+    /// <summary>Joints in a row are one network, all of which an edit of one wire looks at.</summary>
+    private static void Chain(int joints)
+    {
+        var enclosure = new Enclosure(Guid.NewGuid(), "P", EnclosureForm.Panel) { Order = 1 };
+        var block = new ScrewClampBlock(new(0.5, 4, new Length(9)), null) { TakesTwo = true };
+        var landings = Enumerable
+            .Range(0, joints)
+            .Select(i => new JobLanding(Guid.NewGuid(), enclosure.Id, $"X:{i}") { Order = i + 1, Landing = block })
+            .ToList();
+        var conductor = Conductor.Of(ConductorSize.Parse("2.5 mm²"), Build.FineStranded, Material.Copper);
+        var wires = landings
+            .Zip(landings.Skip(1))
+            .Select((pair, i) => Wire(i, (pair.First.Id, pair.Second.Id), conductor, null))
+            .ToList();
+        var job = new JudgedJob(
+            new Job(new JobTitle(Guid.NewGuid(), "bench") { Order = 1 }, [enclosure, .. landings, .. wires])
+        );
+        var edit = new List<double>();
+        for (var run = 0; run < 20; run++)
+        {
+            var started = Stopwatch.GetTimestamp();
+            job.Apply([EntityChange.Put(wires[joints / 2] with { Name = $"edit {run}" })]);
+            edit.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
+        }
+
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"One network of {joints:#,0} landings: one edit {Median(edit):0.0} ms"
+            )
+        );
+    }
 
     private static void Import(int rows)
     {

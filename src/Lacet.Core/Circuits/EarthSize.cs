@@ -7,9 +7,13 @@ namespace Lacet.Core.Circuits;
 /// <summary>How thick the earth of a circuit must be.</summary>
 public static class EarthSize
 {
-    /// <summary>Up to this the earth is as thick as the line; beyond it so much, then half (IEC 60364-5-54 table 54.2, from
-    /// memory), mm².</summary>
+    /// <summary>
+    /// Up to this the earth is as thick as the line, and this is enough up to <see cref="HalfFrom"/>; beyond that it is
+    /// half the line (IEC 60364-5-54 table 54.2, from memory), mm².
+    /// </summary>
     private const double LikeTheLine = 16;
+
+    private const double HalfFrom = 35;
 
     private static readonly IReadOnlyList<EarthSizeRow> Rows =
     [
@@ -30,7 +34,10 @@ public static class EarthSize
     /// The least area beside a line conductor of the same metal (IEC 60364-5-54 table 54.2, from memory).
     /// </summary>
     public static Area ByLine(Area line) =>
-        line.SquareMillimetres <= LikeTheLine
-            ? line
-            : new(Math.Max(LikeTheLine, line.SquareMillimetres <= 35 ? LikeTheLine : line.SquareMillimetres / 2));
+        line.SquareMillimetres switch
+        {
+            <= LikeTheLine => line,
+            <= HalfFrom => new(LikeTheLine),
+            var thick => new(thick / 2),
+        };
 }

@@ -121,6 +121,17 @@ public sealed partial class Job
     /// <summary>The wires of a circuit.</summary>
     public IEnumerable<JobWire> WiresOf(Guid circuit) => _wiresOf[circuit].Select(id => _wires[id]);
 
+    /// <summary>The devices that a circuit’s lines land on, each once.</summary>
+    public IEnumerable<Device> DevicesOn(Guid circuit) =>
+        WiresOf(circuit)
+            .Where(w => w.Function.IsHot())
+            .SelectMany(w => new[] { w.A.LandingId, w.B.LandingId })
+            .OfType<Guid>()
+            .Select(id => _landings[id].DeviceId)
+            .OfType<Guid>()
+            .Distinct()
+            .Select(id => _devices[id]);
+
     /// <summary>The wires in a run.</summary>
     public IEnumerable<JobWire> WiresRunning(string run) => _wiresRunning[run].Select(id => _wires[id]);
 

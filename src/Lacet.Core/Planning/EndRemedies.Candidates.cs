@@ -38,14 +38,33 @@ public static partial class EndRemedies
             && smaller < amps
         )
         {
+            var receptacles = NoLongerFit(job, circuit, smaller).ToList();
             yield return (
                 "breaker",
-                Say($"Put circuit {of.Name} on a breaker of {smaller:0.#} A."),
+                receptacles.Count == 0
+                    ? Say($"Put circuit {of.Name} on a breaker of {smaller:0.#} A.")
+                    : Say(
+                        $"Put circuit {of.Name} on a breaker of {smaller:0.#} A, and replace {string.Join(", ", receptacles.Select(r => r.Name))} by one of {receptacles[0].RatingAmps:0.#} A."
+                    ),
                 null,
-                [EntityChange.Put(of with { OcpdAmps = smaller })]
+                [
+                    EntityChange.Put(of with { OcpdAmps = smaller }),
+                    .. job.DevicesOn(circuit)
+                        .Where(d => d is { Type: DeviceType.Breaker, RatingAmps: not null })
+                        .Select(d => EntityChange.Put(d with { RatingAmps = smaller })),
+                    .. receptacles.Select(EntityChange.Put),
+                ]
             );
         }
     }
+
+    /// <summary>The receptacles that a smaller breaker leaves too large, as they would be then.</summary>
+    private static IEnumerable<Device> NoLongerFit(Job job, Guid circuit, double breaker) =>
+        ReceptacleRatings.For(breaker) is { } table
+            ? job.DevicesOn(circuit)
+                .Where(d => d is { IsReceptacle: true, RatingAmps: { } rating } && !table.Allowed.Contains(rating))
+                .Select(d => d with { RatingAmps = table.Allowed.Max() })
+            : [];
 
     private static IEnumerable<(string Id, string Says, Guid? At, IReadOnlyList<EntityChange> Changes)> OfTheEnd(
         EndOfWire end

@@ -45,7 +45,11 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
             ["lug-bolts"] = new("Torque of lug bolts", Trust.Standard, ["torque-standard-table"]),
             ["lugs"] = new("What lugs usually have", Trust.Generic, ["barrel-depth", "crimp-count"]),
             ["nec-310-15-c1"] = new("Factor for loaded conductors together", Trust.Standard, ["loaded-together"]),
-            ["nec-310-16"] = new("Ampacities", Trust.Standard, ["ampacity", "terminal-overloaded"]),
+            ["nec-310-16"] = new(
+                "Ampacities",
+                Trust.Standard,
+                ["ampacity", "terminal-overloaded", "overloaded-between-joints"]
+            ),
             ["nec-annex-i-conductor"] = new(
                 "Torque of lug screws by conductor",
                 Trust.Standard,

@@ -44,7 +44,7 @@ internal static class PartContract
         [typeof(Device)] = device =>
         {
             device.NullIsUsual("outlets");
-            device.LeftOut("tiedTo");
+            Named(device, "tiedTo").LeftOut("tiedTo");
         },
         [typeof(Circuit)] = circuit => circuit.NullIsUsual("phases"),
         [typeof(JobLanding)] = Landing,
@@ -106,20 +106,24 @@ internal static class PartContract
     }
 
     private static void Wire(Contract wire) =>
-        wire.Written<Conductor?, ConductorDocument?>(
+        Named(wire, "run")
+            .Written<Conductor?, ConductorDocument?>(
                 "conductor",
                 "conductor",
                 conductor => conductor is null ? null : ConductorDocument.Of(conductor),
                 written => written is null ? null : Conductors.GetValue(written, document => document.Read())
             )
             .Written<InsulationColour?, string?>("colour", "colour", colour => colour?.ToString(), Colour)
-            .Written<string?, string?>(
-                "run",
-                "run",
-                run => run,
-                run => string.IsNullOrWhiteSpace(run) ? null : run.Trim()
-            )
             .InOrder(["name"], "a", "b");
+
+    /// <summary>A name that may be left empty: blanks say nothing.</summary>
+    private static Contract Named(Contract part, string member) =>
+        part.Written<string?, string?>(
+            member,
+            member,
+            name => name,
+            name => string.IsNullOrWhiteSpace(name) ? null : name.Trim()
+        );
 
     private static InsulationColour? Colour(string? text) =>
         text is null ? null

@@ -78,9 +78,17 @@ public sealed class EndRemedyTests
             "receptacle",
             "receptacle-rating"
         ),
-        ["14 AWG on 20 A"] = (
-            () => Panel().Circuit("1", 20).Wire("1", "X1", null, circuit: "1"),
-            "X1",
+        ["14 AWG on 20 A, with its breaker and a receptacle of 20 A"] = (
+            () =>
+                new Sketch()
+                    .Panel("P")
+                    .Box("B")
+                    .Circuit("1", 20)
+                    .Device("P", "Q", DeviceType.Breaker, d => d with { RatingAmps = 20 })
+                    .Landing("P", "Q:1", Ends.Block(0.5, 16), "Q")
+                    .Receptacle("B", "R", 20)
+                    .Wire("1", "Q:1", "R.brass1", WireFunction.Line, "1"),
+            "Q:1",
             "breaker",
             "terminal-overloaded"
         ),

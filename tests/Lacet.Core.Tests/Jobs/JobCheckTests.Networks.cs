@@ -30,6 +30,7 @@ public sealed partial class JobCheckTests
         ["neutral-of-another-circuit"] = (Branch(of: "2"), Severity.Stop, Branch()),
         ["shared-neutral-not-opened-together"] = (Multiwire(null), Severity.Fix, Multiwire("Q2")),
         ["circuit-across-runs"] = (Raceways("R2"), Severity.Fix, Raceways("R1")),
+        ["overloaded-between-joints"] = (Between("14"), Severity.Stop, Between("12")),
         ["earth-too-small"] = (Earthed("14"), Severity.Fix, Earthed("10")),
         ["neutral-across-protection"] = (Protected("G.silver1"), Severity.Stop, Protected("G.silver2")),
     };
@@ -90,6 +91,15 @@ public sealed partial class JobCheckTests
             .Splice("B", "JN")
             .Wire("1", "Q:1", "JL", WireFunction.Line, "1", with: w => w with { Run = "R1" })
             .Wire("2", "N:1", "JN", WireFunction.Neutral, "1", with: w => w with { Run = neutral });
+
+    /// <summary>20 A, which takes 12 AWG copper (NEC 240.4(D), from memory), and what is between two joints.</summary>
+    private static Sketch Between(string size) =>
+        new Sketch()
+            .Box("B")
+            .Circuit("1", 20)
+            .Splice("B", "J1")
+            .Splice("B", "J2")
+            .Wire("1", "J1", "J2", WireFunction.Line, "1", Ends.Wire(size));
 
     /// <summary>
     /// 60 A on 6 AWG, for which NEC table 250.122 asks an earth of 10 AWG (from memory), and the earth it has.

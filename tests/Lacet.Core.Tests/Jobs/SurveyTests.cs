@@ -1,3 +1,4 @@
+using Lacet.Core.Checks;
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Jobs;
 using Lacet.Core.Planning;
@@ -225,5 +226,24 @@ public sealed class SurveyTests
         }
 
         return new JudgedJob(job);
+    }
+
+    /// <summary>What was seen of an end in a joint counts as at a terminal, and what to do is said for a joint.</summary>
+    [Theory]
+    [InlineData(true, false, "loose-or-scorched", "new connector")]
+    [InlineData(false, true, "spoiled-end", "")]
+    public void What_was_found_in_a_joint_is_judged(bool loose, bool overTwisted, string check, string says)
+    {
+        var judged = new Sketch()
+            .Box("B")
+            .Splice("B", "J")
+            .Wire("1", "J", null, conductor: Ends.Wire("14", Build.Stranded), with: w => w with { A = w.A with
+                    {
+                        Found = new AsMade(null, null) { Loose = loose, OverTwisted = overTwisted },
+                    } })
+            .Judged();
+        var found = Assert.Single(judged.Findings, f => f.Finding.Check == check);
+        Assert.Equal(CheckScope.End, found.About.Scope);
+        Assert.Contains(says, Ends.Read(found.Finding.Do), StringComparison.Ordinal);
     }
 }

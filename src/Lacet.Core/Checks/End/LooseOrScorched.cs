@@ -21,7 +21,10 @@ public sealed class LooseOrScorched : IMadeCheck
                 Id,
                 Severity.Stop,
                 $"It shows heat: the joint was poor, and metal and plastic there are no longer what they were.",
-                $"Replace the device, cut the conductor back to bright metal, and find out what it carried.",
+                end.IsInJoint
+                    ? (FormattableString)
+                        $"Take a new connector, cut every conductor in it back to bright metal, and find out what it carried."
+                    : $"Replace the device, cut the conductor back to bright metal, and find out what it carried.",
                 "common practice (from memory)",
                 RestsOn
             ),
@@ -29,7 +32,9 @@ public sealed class LooseOrScorched : IMadeCheck
                 Id,
                 Severity.Stop,
                 $"It moves when it is tugged: a loose joint heats.",
-                $"Cut back, strip anew, and tighten to the value; a screw that does not hold means a new device.",
+                end.IsInJoint
+                    ? (FormattableString)$"Open the joint, strip every conductor in it anew, and take a new connector."
+                    : $"Cut back, strip anew, and tighten to the value; a screw that does not hold means a new device.",
                 "NEC 110.14 (from memory)",
                 RestsOn
             ),

@@ -76,13 +76,10 @@ public sealed class EarthTooSmall : IJobCheck<Circuit>
         Conductors.Conductor earth,
         List<double> line
     ) =>
-        circuit.OcpdAmps is { } amps && EarthSize.ByBreaker(amps, earth.Material) is { } size
-            ? (
-                line.Count > 0 ? Math.Min(size.Area.SquareMillimetres, line.Max()) : size.Area.SquareMillimetres,
-                size.Name,
-                "NEC 250.122 (from memory)"
-            )
-            : null;
+        circuit.OcpdAmps is not { } amps || EarthSize.ByBreaker(amps, earth.Material) is not { } size ? null
+        : line.Count > 0 && line.Max() < size.Area.SquareMillimetres
+            ? (line.Max(), "as thick as its lines", "NEC 250.122(A) (from memory)")
+        : (size.Area.SquareMillimetres, size.Name, "NEC 250.122 (from memory)");
 
     private static (double Mm2, string Says, string Source)? ByLine(List<double> line) =>
         line.Count > 0 && EarthSize.ByLine(new(line.Max())) is var least

@@ -61,9 +61,15 @@ internal sealed class EndJudge(Job job)
             }
         }
 
-        if (!isRedone && end.End is { Found: { } made, LandingId: { } id } && job.Landings[id].Landing is { } landing)
+        if (
+            !isRedone
+            && end.End is { Found: { } made, LandingId: { } id }
+            && job.Landings[id] is var landing
+            && (landing.Landing is not null || landing.Splice is not null)
+        )
         {
-            var asFound = new MadeEnd(landing.Kind, made, null, planned?.Plan?.Torque?.Window)
+            var kind = landing.Landing?.Kind ?? MadeEnd.Splice;
+            var asFound = new MadeEnd(kind, made, null, planned?.Plan?.Torque?.Window)
             {
                 Conductor = end.Wire.Conductor,
                 Class = job.Title.Rules.StrandLoss,

@@ -17,6 +17,7 @@ public static class JobChecks
         new ColourAgainstFunction(),
         new ConductorNotKnown(),
         new CircuitNotKnown(),
+        new OverloadedBetweenJoints(),
     ];
 
     /// <summary>Checks of a landing.</summary>

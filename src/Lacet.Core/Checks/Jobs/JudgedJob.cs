@@ -96,7 +96,8 @@ public sealed partial class JudgedJob
 
     /// <summary>
     /// Changes the job, all or nothing, and judges what that reaches. Gives the changes that undo it, and what is, or may
-    /// be, judged otherwise now: of a large network hardly anything is. Throws <see cref="ImpossibleInputException"/> where the job would no longer hold together.
+    /// be, judged otherwise now: of a large network hardly anything is. Throws
+    /// <see cref="ImpossibleInputException"/> where the job would no longer hold together.
     /// </summary>
     public (IReadOnlyList<EntityChange> Undo, IReadOnlySet<Subject> Judged) Apply(IReadOnlyList<EntityChange> changes)
     {

@@ -61,16 +61,7 @@ public sealed class ReceptacleRating : IJobCheck<Device>
 
     /// <summary>How many plugs a circuit takes.</summary>
     internal static int OutletsOn(Job job, Guid circuit) =>
-        job.WiresOf(circuit)
-            .Where(w => w.Function.IsHot())
-            .SelectMany(w => new[] { w.A.LandingId, w.B.LandingId })
-            .OfType<Guid>()
-            .Select(l => job.Landings[l].DeviceId)
-            .OfType<Guid>()
-            .Distinct()
-            .Select(id => job.Devices[id])
-            .Where(d => d.IsReceptacle)
-            .Sum(d => d.Outlets);
+        job.DevicesOn(circuit).Where(d => d.IsReceptacle).Sum(d => d.Outlets);
 
     private Finding? Judge(Device device, double rating, Circuit circuit, double breaker) =>
         ReceptacleRatings.For(breaker) switch

@@ -50,17 +50,15 @@ public sealed class SharedNeutralNotOpened : IJobCheck<Circuit>
     /// <summary>The one breaker that a circuit’s lines land on; null where the job shows none, or several.</summary>
     private static Device? BreakerOf(Job job, Guid circuit)
     {
-        var breakers = job.WiresOf(circuit)
-            .Where(w => !w.Retired && w.Function.IsHot())
-            .SelectMany(w => new[] { w.A.LandingId, w.B.LandingId })
-            .OfType<Guid>()
-            .Select(id => job.Landings[id])
-            .Where(l => l.Side != DeviceSide.Line)
-            .Select(l => l.DeviceId is { } device ? job.Devices[device] : null)
-            .OfType<Device>()
-            .Where(d => d.Type == DeviceType.Breaker)
-            .DistinctBy(d => d.Id)
+        var breakers = job.DevicesOn(circuit)
+            .Where(d =>
+                d.Type == DeviceType.Breaker
+                && job.LandingsOf(d.Id).Any(l => l.Side != DeviceSide.Line && IsOn(job, l, circuit))
+            )
             .ToList();
         return breakers is [var only] ? only : null;
     }
+
+    private static bool IsOn(Job job, JobLanding landing, Guid circuit) =>
+        job.EndsAt(landing.Id).Any(e => e.Wire.CircuitId == circuit && e.Wire.Function.IsHot());
 }
