@@ -50,6 +50,8 @@ public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixt
         Assert.Equal("Q3", feed.GetProperty("breaker").GetString());
         Assert.Equal("LP/Q3:1", feed.GetProperty("way")[0].GetProperty("says").GetString());
         Assert.Equal("m", feed.GetProperty("length").GetProperty("unit").GetString());
+        Assert.Contains("is lost on the way", feed.GetProperty("drop").GetString(), StringComparison.Ordinal);
+        Assert.Contains("NEC", feed.GetProperty("source").GetString(), StringComparison.Ordinal);
         var opened = await Read($"opened?device={device}");
         // Both halves of a shared neutral are in that box, each on its breaker, and their handles are tied.
         Assert.Equal("Q4", opened.GetProperty("with")[0].GetString());

@@ -18,6 +18,9 @@ public static class VoltageDrop
     /// <summary>Usual advice from the supply to the farthest load, percent (NEC 210.19(A) note, from memory).</summary>
     public const double AdvisedInAll = 5;
 
+    /// <summary>Where resistances and advice are from.</summary>
+    public const string Source = "NEC 210.19(A) note, chapter 9 table 8; IEC 60228 (from memory)";
+
     /// <summary>A conductor's resistance over a length, one way, Ω at 75 °C; null where no table covers it.</summary>
     public static double? Ohms(Conductor conductor, Length length)
     {

@@ -122,15 +122,21 @@ public sealed partial class Job
     public IEnumerable<JobWire> WiresOf(Guid circuit) => _wiresOf[circuit].Select(id => _wires[id]);
 
     /// <summary>The devices that a circuit’s lines land on, each once.</summary>
-    public IEnumerable<Device> DevicesOn(Guid circuit) =>
+    public IEnumerable<Device> DevicesOn(Guid circuit) => DevicesOf(LineLandings(circuit));
+
+    /// <summary>The breakers that feed a circuit: those on whose LINE side its lines land are fed by it.</summary>
+    public IEnumerable<Device> BreakersOf(Guid circuit) =>
+        DevicesOf(LineLandings(circuit).Where(l => l.Side != DeviceSide.Line)).Where(d => d.Type == DeviceType.Breaker);
+
+    private IEnumerable<JobLanding> LineLandings(Guid circuit) =>
         WiresOf(circuit)
             .Where(w => w.Function.IsHot())
             .SelectMany(w => new[] { w.A.LandingId, w.B.LandingId })
             .OfType<Guid>()
-            .Select(id => _landings[id].DeviceId)
-            .OfType<Guid>()
-            .Distinct()
-            .Select(id => _devices[id]);
+            .Select(id => _landings[id]);
+
+    private IEnumerable<Device> DevicesOf(IEnumerable<JobLanding> landings) =>
+        landings.Select(l => l.DeviceId).OfType<Guid>().Distinct().Select(id => _devices[id]);
 
     /// <summary>The wires in a run.</summary>
     public IEnumerable<JobWire> WiresRunning(string run) => _wiresRunning[run].Select(id => _wires[id]);

@@ -8,6 +8,8 @@ namespace Lacet.Core.Networks;
 /// </summary>
 public static class DeviceLinks
 {
+    // Most landings are of blocks, which join nothing: a walk does not look at all of theirs to find that out.
+
     /// <summary>The other landings of its device that are one piece of metal with a landing.</summary>
     public static IEnumerable<JobLanding> Joined(Job job, JobLanding landing) =>
         landing.Identity.IsEarth()

@@ -9,10 +9,11 @@ namespace Lacet.Core.Networks;
 /// <param name="Way">From the breaker to the landing.</param>
 /// <param name="Length">Of all its wires; null where the length of one is not known.</param>
 /// <param name="DropPercent">
-/// The voltage lost on the way, percent, at the load of the circuit that arrives; null where length, conductor, voltage or
-/// load is not known.
+/// The voltage lost on the way, percent, at the load of the circuit that arrives (<see cref="VoltageDrop.Source"/>); null
+/// where length, conductor, voltage or load is not known.
 /// </param>
-public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropPercent)
+/// <param name="Says">That, in a sentence; null as it is.</param>
+public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropPercent, FormattableString? Says)
 {
     /// <summary>Every breaker that feeds a landing through closed contacts, the nearest first.</summary>
     public static IReadOnlyList<Feed> Of(Job job, JobLanding landing) =>
@@ -26,8 +27,8 @@ public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropP
     private static Feed Along(Job job, Device breaker, Way way)
     {
         var wires = way.Stops.Select(s => s.WireId).OfType<Guid>().Select(id => job.Wires[id]).ToList();
-        double? mm = wires.Sum(w => w.Length?.Millimetres ?? double.NaN);
-        double? ohms = wires.Sum(w =>
+        var mm = wires.Sum(w => w.Length?.Millimetres ?? double.NaN);
+        var ohms = wires.Sum(w =>
             w is { Conductor: { } conductor, Length: { } length }
                 ? VoltageDrop.Ohms(conductor, length) ?? double.NaN
                 : double.NaN
@@ -35,13 +36,19 @@ public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropP
         var circuit = wires.Select(w => w.CircuitId).LastOrDefault(id => id is not null) is { } of
             ? job.Circuits[of]
             : null;
+        var lost =
+            circuit is { Volts: { } volts, LoadAmps: { } amps } && !double.IsNaN(ohms)
+                ? VoltageDrop.Percent(ohms, amps, volts, circuit.Phases)
+                : (double?)null;
         return new(
             breaker,
             way,
-            double.IsNaN(mm.Value) ? null : new Length(mm.Value),
-            circuit is { Volts: { } volts, LoadAmps: { } amps } && !double.IsNaN(ohms.Value)
-                ? VoltageDrop.Percent(ohms.Value, amps, volts, circuit.Phases)
-                : null
+            double.IsNaN(mm) ? null : new Length(mm),
+            lost,
+            lost is null
+                ? null
+                : (FormattableString)
+                    $"{lost:0.0} % of {circuit!.Volts:0.#} V is lost on the way at {circuit.LoadAmps:0.#} A; {VoltageDrop.Advised:0} % is the usual advice."
         );
     }
 }

@@ -49,8 +49,8 @@ public static partial class EndRemedies
                 null,
                 [
                     EntityChange.Put(of with { OcpdAmps = smaller }),
-                    .. job.DevicesOn(circuit)
-                        .Where(d => d is { Type: DeviceType.Breaker, RatingAmps: not null })
+                    .. job.BreakersOf(circuit)
+                        .Where(d => d.RatingAmps is not null)
                         .Select(d => EntityChange.Put(d with { RatingAmps = smaller })),
                     .. receptacles.Select(EntityChange.Put),
                 ]

@@ -1,3 +1,5 @@
+using System.Globalization;
+using Lacet.Core.Circuits;
 using Lacet.Core.Jobs;
 using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
@@ -74,12 +76,14 @@ public sealed record NetworkDocument(
 /// <param name="Breaker">The breaker that feeds it.</param>
 /// <param name="Way">From that breaker to the landing.</param>
 /// <param name="Length">Of all wires on the way; null where one is not known.</param>
-/// <param name="DropPercent">The voltage lost on the way, percent; null where it cannot be known.</param>
+/// <param name="Drop">The voltage lost on the way, in a sentence; null where it cannot be known.</param>
+/// <param name="Source">Where that is from; null as it is.</param>
 public sealed record FeedDocument(
     string Breaker,
     IReadOnlyList<WayStopDocument> Way,
     Readout? Length,
-    double? DropPercent
+    string? Drop,
+    string? Source
 )
 {
     internal static FeedDocument Of(Job job, Feed feed) =>
@@ -87,7 +91,8 @@ public sealed record FeedDocument(
             feed.Breaker.Name,
             WayStopDocument.Of(job, feed.Way.Stops),
             feed.Length?.ReadLong(),
-            feed.DropPercent is { } percent ? Math.Round(percent, 1) : null
+            feed.Says?.ToString(CultureInfo.InvariantCulture),
+            feed.Says is null ? null : VoltageDrop.Source
         );
 }
 

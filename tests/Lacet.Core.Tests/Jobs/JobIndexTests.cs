@@ -117,6 +117,24 @@ public sealed class JobIndexTests
                 iter: 100
             );
 
+    /// <summary>A feeder’s breaker is the one that it comes from, not the one of the second panel that it feeds.</summary>
+    [Fact]
+    public void A_circuit_s_breakers_are_those_that_feed_it()
+    {
+        var job = new Sketch()
+            .Panel("M")
+            .Panel("P")
+            .Circuit("feeder", 60)
+            .Breaker("M", "F")
+            .Device("P", "S", DeviceType.Breaker)
+            .Landing("P", "S:1", device: "S", with: l => l with { Side = DeviceSide.Line })
+            .Wire("1", "F:1", "S:1", WireFunction.Line, "feeder")
+            .Job();
+        var feeder = job.Circuits.Keys.Single();
+        Assert.Equal(["F", "S"], job.DevicesOn(feeder).Select(d => d.Name));
+        Assert.Equal(["F"], job.BreakersOf(feeder).Select(d => d.Name));
+    }
+
     private static IEnumerable<EndOfWire> Ends(JobWire wire) => [new(wire, EndSide.A), new(wire, EndSide.B)];
 
     private static string Key(EndOfWire end) => $"{end.Wire.Id} {end.Side}";

@@ -116,6 +116,11 @@ public sealed class QuestionTests
             (feed.Breaker.Name, feed.Way.ToString(), feed.Length!.Value.Millimetres)
         );
         Assert.InRange(feed.DropPercent!.Value, 6.6, 7.1);
+        Assert.EndsWith(
+            "% of 120 V is lost on the way at 16 A; 3 % is the usual advice.",
+            Ends.Read(feed.Says!),
+            StringComparison.Ordinal
+        );
         Assert.Empty(Feed.Of(job, At(job, "R.silver1")));
     }
 

@@ -6978,8 +6978,8 @@ export interface components {
             breaker: string;
             way: components["schemas"]["WayStopDocument"][];
             length: null | components["schemas"]["Readout"];
-            /** Format: double */
-            dropPercent: null | number;
+            drop: null | string;
+            source: null | string;
         };
         /** @enum {unknown} */
         FerruleAcceptance: "allowed" | "required" | "unnecessary" | "forbidden" | null;

@@ -86,10 +86,13 @@ function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
         <Box key={feed.breaker} my={2} data-feed={feed.breaker}>
           <Box fontWeight={700}>Fed by {feed.breaker}</Box>
           <WayLine way={feed.way} />
-          <Box>
-            {feed.length ? sayBoth(feed.length, lead) : "Length not known"}
-            {feed.dropPercent != null && `, ${feed.dropPercent} % of the voltage lost at its load`}
-          </Box>
+          <Box>{feed.length ? sayBoth(feed.length, lead) : "Length not known"}</Box>
+          {feed.drop && <Box>{feed.drop}</Box>}
+          {feed.source && (
+            <Box fontSize="14px" color="ink.soft">
+              {feed.source}
+            </Box>
+          )}
         </Box>
       ))}
       {isOpen && <Box color="ink.soft">It goes on to where this job does not say.</Box>}

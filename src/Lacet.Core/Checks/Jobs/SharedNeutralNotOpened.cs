@@ -47,18 +47,7 @@ public sealed class SharedNeutralNotOpened : IJobCheck<Circuit>
         );
     }
 
-    /// <summary>The one breaker that a circuit’s lines land on; null where the job shows none, or several.</summary>
-    private static Device? BreakerOf(Job job, Guid circuit)
-    {
-        var breakers = job.DevicesOn(circuit)
-            .Where(d =>
-                d.Type == DeviceType.Breaker
-                && job.LandingsOf(d.Id).Any(l => l.Side != DeviceSide.Line && IsOn(job, l, circuit))
-            )
-            .ToList();
-        return breakers is [var only] ? only : null;
-    }
-
-    private static bool IsOn(Job job, JobLanding landing, Guid circuit) =>
-        job.EndsAt(landing.Id).Any(e => e.Wire.CircuitId == circuit && e.Wire.Function.IsHot());
+    /// <summary>The one breaker of a circuit; null where the job shows none, or several.</summary>
+    private static Device? BreakerOf(Job job, Guid circuit) =>
+        job.BreakersOf(circuit).ToList() is [var only] ? only : null;
 }

@@ -56,7 +56,7 @@ public sealed class VoltageDropHigh : IJobCheck<Circuit>
                     : Severity.Note,
                 $"Circuit {subject.Name} loses {percent:0.0} % of {volts:0.#} V at {load:0.#} A; {VoltageDrop.Advised:0} % is the usual advice.",
                 $"Take larger conductors, a shorter way, or share the load out: motors labour and heat at low voltage.",
-                "NEC 210.19(A) note, chapter 9 table 8; IEC 60228 (from memory)",
+                VoltageDrop.Source,
                 RestsOn
             )
             {
