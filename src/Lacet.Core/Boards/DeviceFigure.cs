@@ -22,23 +22,32 @@ internal static class DeviceFigure
         {
             DeviceType.Breaker => [Breaker(job, device, landings)],
             DeviceType.EarthBar or DeviceType.NeutralBar => [Bar(job, device, landings)],
-            DeviceType.Receptacle or DeviceType.GroundFaultReceptacle or DeviceType.Switch =>
-            [
-                FaceFigure.FromBehind(job, device, landings),
-            ],
+            DeviceType.Receptacle
+            or DeviceType.GroundFaultReceptacle
+            or DeviceType.Switch
+            or DeviceType.ThreeWaySwitch
+            or DeviceType.FourWaySwitch => [FaceFigure.FromBehind(job, device, landings)],
             DeviceType.Plug => [FaceFigure.WiringSide(job, device, landings)],
-            DeviceType.Load => [Machine(job, device, landings)],
-            _ => Strip(job, device, landings),
+            DeviceType.Block or null => Strip(job, device, landings),
+            DeviceType.Contactor or DeviceType.Relay or DeviceType.Isolator =>
+            [
+                Machine(job, device, landings, [.. landings.Where(l => IsOdd(device, l))]),
+            ],
+            // A few along the lower edge; many along both.
+            _ =>
+            [
+                Machine(
+                    job,
+                    device,
+                    landings,
+                    landings.Count > 6 ? landings.Take((landings.Count + 1) / 2).ToList() : []
+                ),
+            ],
         };
 
-    /// <summary>A landing’s name as it is printed on its device.</summary>
-    internal static string Mark(Device? device, JobLanding landing) =>
-        device is not null
-        && landing.Name.StartsWith(device.Name, StringComparison.OrdinalIgnoreCase)
-        && landing.Name.Length > device.Name.Length
-        && !char.IsLetterOrDigit(landing.Name[device.Name.Length])
-            ? landing.Name[(device.Name.Length + 1)..].Trim()
-            : landing.Name;
+    /// <summary>Contacts begin above, at odd numbers, and end below, at even ones (EN 50005, from memory); a coil too.</summary>
+    private static bool IsOdd(Device device, JobLanding landing) =>
+        landing.MarkOn(device).Split('/')[0] is [.., var last] && char.IsAsciiDigit(last) && (last - '0') % 2 == 1;
 
     /// <summary>A strip goes on below itself where it is longer than a rail.</summary>
     private static IEnumerable<BoardDevice> Strip(Job job, Device? device, IReadOnlyList<JobLanding> landings)
@@ -51,7 +60,7 @@ internal static class DeviceFigure
             for (; at < landings.Count && x + SlotWidth.Of(landings[at]) <= BoardLayout.MostWidth; at++)
             {
                 var box = new SceneBox(x, 0, x + SlotWidth.Of(landings[at]), StripHeight);
-                slots.Add(EndsAtSlot.UpAndDown(job, landings[at], Mark(device, landings[at]), box, box));
+                slots.Add(EndsAtSlot.UpAndDown(job, landings[at], landings[at].MarkOn(device), box, box));
                 x = box.Right;
             }
 
@@ -96,8 +105,8 @@ internal static class DeviceFigure
             new(0, 0, width, BreakerHeight),
             parts,
             [
-                .. above.Select((l, i) => EndsAtSlot.OneWay(job, l, Mark(device, l), At(i, top: true), up: true)),
-                .. below.Select((l, i) => EndsAtSlot.OneWay(job, l, Mark(device, l), At(i, top: false), up: false)),
+                .. above.Select((l, i) => EndsAtSlot.OneWay(job, l, l.MarkOn(device), At(i, top: true), up: true)),
+                .. below.Select((l, i) => EndsAtSlot.OneWay(job, l, l.MarkOn(device), At(i, top: false), up: false)),
             ]
         );
     }
@@ -123,18 +132,21 @@ internal static class DeviceFigure
                         new ScenePart($"screw-{i}", kind, ScenePath.Circle(At(i).Left + (pitch / 2), height / 2, 3.2))
                 ),
             ],
-            [.. landings.Select((l, i) => EndsAtSlot.OneWay(job, l, Mark(device, l), At(i), up: false))]
+            [.. landings.Select((l, i) => EndsAtSlot.OneWay(job, l, l.MarkOn(device), At(i), up: false))]
         );
     }
 
-    private static BoardDevice Machine(Job job, Device device, IReadOnlyList<JobLanding> landings)
+    private static BoardDevice Machine(
+        Job job,
+        Device device,
+        IReadOnlyList<JobLanding> landings,
+        IReadOnlyList<JobLanding> above
+    )
     {
         const double pitch = 8,
             height = 54,
             terminal = 12;
-        // A few along the lower edge; many along both.
-        var above = landings.Count > 6 ? landings.Take((landings.Count + 1) / 2).ToList() : [];
-        var below = landings.Skip(above.Count).ToList();
+        var below = landings.Where(l => !above.Contains(l)).ToList();
         var width = Math.Max(30, (Math.Max(above.Count, below.Count) * pitch) + 8);
         SceneBox At(int i, bool top) =>
             new(4 + (i * pitch), top ? 0 : height - terminal, 4 + ((i + 1) * pitch), top ? terminal : height);
@@ -146,8 +158,8 @@ internal static class DeviceFigure
             new(0, 0, width, height),
             [new("body", PartKind.Body, ScenePath.Rectangle(0, 0, width, height))],
             [
-                .. above.Select((l, i) => EndsAtSlot.OneWay(job, l, Mark(device, l), At(i, top: true), up: true)),
-                .. below.Select((l, i) => EndsAtSlot.OneWay(job, l, Mark(device, l), At(i, top: false), up: false)),
+                .. above.Select((l, i) => EndsAtSlot.OneWay(job, l, l.MarkOn(device), At(i, top: true), up: true)),
+                .. below.Select((l, i) => EndsAtSlot.OneWay(job, l, l.MarkOn(device), At(i, top: false), up: false)),
             ]
         );
     }

@@ -34,9 +34,7 @@ internal static class FaceFigure
         for (var i = 0; i < below.Count; i++)
         {
             var x = width * (i + 1) / (below.Count + 1);
-            slots.Add(
-                EndsAtSlot.OneWay(job, below[i], DeviceFigure.Mark(device, below[i]), Around(x, height), up: false)
-            );
+            slots.Add(EndsAtSlot.OneWay(job, below[i], below[i].MarkOn(device), Around(x, height), up: false));
             parts.Add(ScrewOf(below[i], x, height));
         }
 
@@ -57,9 +55,7 @@ internal static class FaceFigure
             for (var i = 0; i < side.Count; i++)
             {
                 var y = height * (i + 1) / (side.Count + 1);
-                slots.Add(
-                    EndsAtSlot.Sideways(job, side[i], DeviceFigure.Mark(device, side[i]), Around(x, y), left: x == 0)
-                );
+                slots.Add(EndsAtSlot.Sideways(job, side[i], side[i].MarkOn(device), Around(x, y), left: x == 0));
                 parts.Add(ScrewOf(side[i], x, y));
             }
         }
@@ -122,7 +118,7 @@ internal static class FaceFigure
                 radius + (0.66 * radius * Math.Cos(degrees * Math.PI / 180)),
                 radius + (0.66 * radius * Math.Sin(degrees * Math.PI / 180))
             );
-            slots.Add(EndsAtSlot.Along(job, landing, DeviceFigure.Mark(device, landing), Around(x, y), degrees));
+            slots.Add(EndsAtSlot.Along(job, landing, landing.MarkOn(device), Around(x, y), degrees));
             parts.Add(ScrewOf(landing, x, y));
         }
     }

@@ -29,6 +29,24 @@ public sealed record Device(Guid Id, Guid EnclosureId, string Name, DeviceType T
     /// <summary>The tab between the two silver screws.</summary>
     public BreakOffTab NeutralTab { get; init; }
 
+    /// <summary>What its coil, its winding or its input is made for, V; null where nobody said.</summary>
+    public double? RatedVolts { get; init; }
+
+    /// <summary>Whether that is alternating or direct current.</summary>
+    public CurrentKind RatedCurrent { get; init; }
+
+    /// <summary>What a supply or a transformer gives, V; null where nobody said.</summary>
+    public double? GivesVolts { get; init; }
+
+    /// <summary>
+    /// What it has between its terminals, by their marks, where that is otherwise than usual for its type; null where it
+    /// is as usual.
+    /// </summary>
+    public IReadOnlyList<InsideLink>? Inside { get; init; }
+
+    /// <summary>The one of the Shelf that its data is from; null where it was read off the device.</summary>
+    public Guid? ShelfId { get; init; }
+
     /// <summary>Whether it is a receptacle that things are plugged into.</summary>
     public bool IsReceptacle => Type is DeviceType.Receptacle or DeviceType.GroundFaultReceptacle;
 }

@@ -36,6 +36,15 @@ public sealed record JobLanding(Guid Id, Guid EnclosureId, string Name) : JobPar
     /// <summary>Whether it is left free on purpose.</summary>
     public bool Spare { get; init; }
 
+    /// <summary>What is written at it on its device: its name without the device’s; all of it where it has none.</summary>
+    public string MarkOn(Device? device) =>
+        device is not null
+        && Name.StartsWith(device.Name, StringComparison.OrdinalIgnoreCase)
+        && Name.Length > device.Name.Length
+        && !char.IsLetterOrDigit(Name[device.Name.Length])
+            ? Name[(device.Name.Length + 1)..].Trim()
+            : Name;
+
     /// <summary>What it is, in a line; "not said" where nobody did.</summary>
     public string Describe() =>
         this switch

@@ -6,6 +6,8 @@ namespace Lacet.Core.Jobs;
 internal static class JobRules
 {
     private const int LongestName = 200;
+    private const int LongestMark = 20;
+    private const int MostLinks = 200;
 
     /// <summary>Throws <see cref="ImpossibleInputException"/> where a change left the job in pieces.</summary>
     internal static void Check(Job job, EntityChange change, JobPart? before)
@@ -34,6 +36,10 @@ internal static class JobRules
                 Hold(
                     !job.LandingsOf(device.Id).Any(),
                     $"{device.Name} still has landings. Take those out first, or with it."
+                );
+                Hold(
+                    !job.PinMaps.Values.Any(m => m.PlugId == device.Id || m.MachineId == device.Id),
+                    $"A pin map still leads to {device.Name}. Change that first, or with it."
                 );
                 break;
             case JobLanding landing:
@@ -81,6 +87,7 @@ internal static class JobRules
                 break;
             case JobPinMap map:
                 map.Map.Checked();
+                CheckPinMap(job, map);
                 break;
             case Acceptance acceptance:
                 Hold(acceptance.Reason.Trim().Length is > 0 and <= 500, "Say why, in 1 to 500 characters.");
@@ -102,8 +109,36 @@ internal static class JobRules
                 || (device.Type == DeviceType.Breaker && device.TiedTo.Length is > 0 and <= LongestName),
             $"{device.Name} is tied to the handle of another breaker, or to none: only breakers have handles."
         );
+        Within(device.RatedVolts, 1, 1500, "ratedVolts", "A voltage is from 1 to 1,500 V.");
+        Within(device.GivesVolts, 1, 1500, "givesVolts", "A voltage is from 1 to 1,500 V.");
+        CheckInside(device.Inside);
         Within(device.Outlets, 1, 4, "outlets", "A receptacle has 1 to 4 outlets.");
         Within(device.PluggedAmps, 0, 6000, "pluggedAmps", "A load is from 0 to 6,000 A.");
+    }
+
+    /// <summary>Throws where what a device is said to have between its terminals cannot be.</summary>
+    public static void CheckInside(IReadOnlyList<InsideLink>? inside)
+    {
+        Hold(inside is null || inside.Count <= MostLinks, "A device has at most 200 contacts, coils and joints.");
+        foreach (var link in inside ?? [])
+        {
+            Hold(
+                link.One.Trim().Length is > 0 and <= LongestMark
+                    && link.Other.Trim().Length is > 0 and <= LongestMark
+                    && !string.Equals(link.One.Trim(), link.Other.Trim(), StringComparison.OrdinalIgnoreCase),
+                "What stands between two terminals names both by what is written there, in 1 to 20 characters."
+            );
+        }
+    }
+
+    private static void CheckPinMap(Job job, JobPinMap map)
+    {
+        foreach (var id in new[] { map.PlugId, map.MachineId }.OfType<Guid>())
+        {
+            Hold(job.Devices.ContainsKey(id), $"{map.Map.Name} leads to a device that is not in this job.");
+        }
+
+        Hold(map.PlugId is null || map.PlugId != map.MachineId, $"{map.Map.Name} leads from a plug to another device.");
     }
 
     private static void CheckLanding(Job job, JobLanding landing)

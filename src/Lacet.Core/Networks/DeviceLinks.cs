@@ -3,8 +3,9 @@ using Lacet.Core.Jobs;
 namespace Lacet.Core.Networks;
 
 /// <summary>
-/// What a device joins inside, by its type and its terminals’ marks (common practice; UL 498, UL 943 and IEC 60947-7-1,
-/// from memory). What is not known to be joined is not: a load joins nothing but its earths.
+/// What a device joins inside: of receptacles, bars, breakers and wall switches by the metal, side and half of its
+/// screws (common practice; UL 498, UL 943 and IEC 60947-7-1, from memory), of all others by what is written at them
+/// (<see cref="DeviceInside"/>). What is not known to be joined is not: a load joins nothing but its earths.
 /// </summary>
 public static class DeviceLinks
 {
@@ -19,16 +20,21 @@ public static class DeviceLinks
                 or DeviceType.Receptacle
                 or DeviceType.GroundFaultReceptacle
             ? Others(job, landing).Where(o => AreOne(job.Devices[landing.DeviceId!.Value], landing, o))
-            : [];
+        : GoesByMarks(job, landing) ? DeviceInside.Across(job, landing, InsideKind.Joined)
+        : [];
 
     /// <summary>
     /// The other landings of its device that a contact joins to a landing while it is closed: the two sides of a switch,
-    /// LINE and LOAD of a device with ground-fault protection, feed and load of a breaker’s pole.
+    /// LINE and LOAD of a device with ground-fault protection, feed and load of a breaker’s pole, the contacts of a
+    /// contactor.
     /// </summary>
     public static IEnumerable<JobLanding> Contacts(Job job, JobLanding landing) =>
         TypeOf(job, landing) is DeviceType.Switch or DeviceType.GroundFaultReceptacle or DeviceType.Breaker
             ? Others(job, landing).Where(o => Makes(job.Devices[landing.DeviceId!.Value], landing, o))
-            : [];
+        : GoesByMarks(job, landing) ? DeviceInside.Across(job, landing, InsideKind.Contact)
+        : [];
+
+    private static bool GoesByMarks(Job job, JobLanding landing) => TypeOf(job, landing)?.GoesByMarks() is true;
 
     private static DeviceType? TypeOf(Job job, JobLanding landing) =>
         landing.DeviceId is { } device ? job.Devices[device].Type : null;
@@ -61,7 +67,7 @@ public static class DeviceLinks
             DeviceType.Breaker => one.Side != other.Side
                 && one.Side != DeviceSide.None
                 && other.Side != DeviceSide.None
-                && Pole(one) == Pole(other),
+                && Pole(device, one) == Pole(device, other),
             _ => false,
         };
 
@@ -75,17 +81,18 @@ public static class DeviceLinks
     /// The pole that a terminal’s mark names: 1 and 2 are the first, 3 and 4 the second, L1 and T1 the first (IEC
     /// 60947-1 annex L, from memory); all is one pole where nothing is marked.
     /// </summary>
-    private static int Pole(JobLanding landing)
+    private static int Pole(Device device, JobLanding landing)
     {
-        var digits = TerminalMarks.Of(landing).Split('/')[^1];
+        var mark = landing.MarkOn(device).Split('/')[^1].Trim();
+        var isLettered = mark.Length > 0 && char.IsAsciiLetter(mark[0]);
         var number = int.TryParse(
-            digits.AsSpan(digits.Length > 0 && char.IsAsciiLetter(digits[0]) ? 1 : 0),
+            mark.AsSpan(isLettered ? 1 : 0),
             System.Globalization.NumberStyles.None,
             System.Globalization.CultureInfo.InvariantCulture,
             out var read
         )
             ? read
             : 1;
-        return digits.Length > 0 && char.IsAsciiLetter(digits[0]) ? number : (number + 1) / 2;
+        return isLettered ? number : (number + 1) / 2;
     }
 }

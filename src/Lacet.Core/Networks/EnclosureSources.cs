@@ -18,15 +18,15 @@ public sealed record EnclosureSources(IReadOnlyList<(Device Breaker, Way Way)> B
                         && (e.Wire.Function.IsHot() || Potentials.Of(e.Wire.Function)?.IsControl() is true)
                     )
             )
-            .Select(l => (Landing: l, Sources: Sources.Of(job, l)))
             .ToList();
         return new(
             [
-                .. hot.SelectMany(h => h.Sources.Of(job, DeviceType.Breaker).Select(b => (b.Device, b.At.Way.Back())))
-                    .DistinctBy(b => b.Device.Id)
-                    .OrderBy(b => b.Device.Order),
+                .. hot.SelectMany(l => Feeders.Of(job, l))
+                    .DistinctBy(f => f.Breaker.Id)
+                    .OrderBy(f => f.Breaker.Order)
+                    .Select(f => (f.Breaker, f.Way.Back())),
             ],
-            [.. hot.Where(h => h.Sources.IsOpen).Select(h => h.Landing)]
+            [.. hot.Where(l => Sources.Of(job, l).IsOpen)]
         );
     }
 }

@@ -7,7 +7,9 @@ namespace Lacet.Core.Networks;
 /// <summary>How it gets to a landing: from a breaker that feeds it, and what is lost on the way.</summary>
 /// <param name="Breaker">The breaker.</param>
 /// <param name="Way">From the breaker to the landing.</param>
-/// <param name="Length">Of all its wires; null where the length of one is not known.</param>
+/// <param name="Length">
+/// Of all its wires; null where the length of one is not known, and behind a supply or a transformer.
+/// </param>
 /// <param name="DropPercent">
 /// The voltage lost on the way, percent, at the load of the circuit that arrives (<see cref="VoltageDrop.Source"/>); null
 /// where length, conductor, voltage or load is not known.
@@ -17,16 +19,17 @@ public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropP
 {
     /// <summary>Every breaker that feeds a landing through closed contacts, the nearest first.</summary>
     public static IReadOnlyList<Feed> Of(Job job, JobLanding landing) =>
-        [
-            .. Sources
-                .Of(job, landing)
-                .Of(job, DeviceType.Breaker)
-                .Select(source => Along(job, source.Device, source.At.Way.Back())),
-        ];
+        [.. Feeders.Of(job, landing).Select(f => Along(job, f.Breaker, f.Way.Back()))];
 
     private static Feed Along(Job job, Device breaker, Way way)
     {
         var wires = way.Stops.Select(s => s.WireId).OfType<Guid>().Select(id => job.Wires[id]).ToList();
+        // Behind a supply the voltage is another, and the way is no longer one circuit’s.
+        if (way.Stops.Any(s => s.LandingId is { } id && DeviceInside.IsOutput(job, job.Landings[id])))
+        {
+            return new(breaker, way, null, null, null);
+        }
+
         var mm = wires.Sum(w => w.Length?.Millimetres ?? double.NaN);
         var ohms = wires.Sum(w =>
             w is { Conductor: { } conductor, Length: { } length }

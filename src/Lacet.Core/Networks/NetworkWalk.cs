@@ -8,8 +8,9 @@ namespace Lacet.Core.Networks;
 /// network one with others or with none.
 /// </summary>
 /// <param name="job">The job.</param>
-/// <param name="throughContacts">Whether it goes on through switches and ground-fault devices.</param>
-public sealed class NetworkWalk(Job job, bool throughContacts)
+/// <param name="throughContacts">Whether it goes on through switches, contactors and ground-fault devices.</param>
+/// <param name="opened">Devices whose contacts are open all the same; none where null.</param>
+public sealed class NetworkWalk(Job job, bool throughContacts, IReadOnlyCollection<Guid>? opened = null)
 {
     /// <summary>What is reached from a landing, itself first; each with the shortest way to it.</summary>
     public IReadOnlyList<Reached> From(JobLanding start)
@@ -46,6 +47,11 @@ public sealed class NetworkWalk(Job job, bool throughContacts)
             yield return new(far, here.Way.On(job, end.Wire, far), here.Protected);
         }
 
+        foreach (var mapped in PinsOfMap.Across(job, landing))
+        {
+            yield return new(mapped, here.Way.Through(job, mapped), here.Protected);
+        }
+
         if (Ends(landing))
         {
             yield break;
@@ -56,7 +62,7 @@ public sealed class NetworkWalk(Job job, bool throughContacts)
             yield return new(joined, here.Way.Through(job, joined), here.Protected);
         }
 
-        if (!throughContacts)
+        if (!throughContacts || here.ByContact || (landing.DeviceId is { } device && opened?.Contains(device) is true))
         {
             yield break;
         }
@@ -67,7 +73,10 @@ public sealed class NetworkWalk(Job job, bool throughContacts)
                 closed,
                 here.Way.Through(job, closed),
                 landing.Side == DeviceSide.Load ? [.. here.Protected, landing.DeviceId!.Value] : here.Protected
-            );
+            )
+            {
+                ByContact = true,
+            };
         }
     }
 

@@ -3,7 +3,7 @@ using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Networks;
 
-/// <summary>What a breaker or a switch makes dead when it is opened, and what stays live beside it.</summary>
+/// <summary>What a breaker, a switch or a disconnector makes dead when it is opened, and what stays live beside it.</summary>
 /// <param name="Devices">It, and the breakers whose handles are tied to its own.</param>
 /// <param name="Dead">Landings that these alone feed, with the way from them.</param>
 /// <param name="Live">
@@ -13,39 +13,83 @@ namespace Lacet.Core.Networks;
 public sealed record Opened(IReadOnlyList<Device> Devices, IReadOnlyList<Reached> Dead, IReadOnlyList<Reached> Live)
 {
     /// <summary>
-    /// Opens a device. Throws <see cref="ImpossibleInputException"/> where it is neither a breaker nor a switch.
+    /// Opens a device. Throws <see cref="ImpossibleInputException"/> where it is none that a hand opens.
     /// </summary>
     public static Opened Of(Job job, Device device)
     {
-        if (device.Type is not (DeviceType.Breaker or DeviceType.Switch))
+        if (!device.Type.IsOpenedByHand())
         {
-            throw new ImpossibleInputException("device", "Only a breaker or a switch is opened.");
+            throw new ImpossibleInputException("device", "Only a breaker, a switch or a disconnector is opened.");
         }
 
         var opened = HandleTie.Of(job, device);
-        bool IsOpened(Guid? id) => opened.Any(d => d.Id == id);
-        var behind = opened
-            .SelectMany(d => job.LandingsOf(d.Id))
-            .Where(l => l.Side != DeviceSide.Line && !l.Identity.IsEarth())
-            .SelectMany(l => new NetworkWalk(job, throughContacts: true).From(l))
-            .Where(r => r.Landing is { } at && !IsOpened(at.DeviceId) && IsHot(job, at))
-            .DistinctBy(r => r.Landing!.Id)
-            .ToList();
-        var dead = behind.FindAll(r => Feeders(job, r.Landing!).All(f => IsOpened(f.Device.Id)));
-        var ids = dead.Select(r => r.Landing!.Id).ToHashSet();
+        var ids = opened.Select(d => d.Id).ToHashSet();
+        var behind = Behind(job, opened);
+        var dead = behind.FindAll(r => Feeders.Of(job, r.Landing!).Any() && !Feeders.Of(job, r.Landing!, ids).Any());
+        var deadIds = dead.Select(r => r.Landing!.Id).ToHashSet();
         var live = behind
             .Select(r => r.Landing!.EnclosureId)
             .Distinct()
             .Where(e => e != device.EnclosureId)
             .SelectMany(job.LandingsIn)
-            .Where(l => !ids.Contains(l.Id) && IsHot(job, l))
-            .SelectMany(l => Feeders(job, l).Take(1).Select(f => new Reached(l, f.At.Way.Back(), [])));
+            .Where(l => !deadIds.Contains(l.Id) && IsLive(job, l))
+            .SelectMany(l => Feeders.Of(job, l, ids).Take(1).Select(f => new Reached(l, f.Way.Back(), [])));
         return new(opened, dead, [.. live]);
     }
 
-    private static IEnumerable<(Device Device, Reached At)> Feeders(Job job, JobLanding landing) =>
-        Sources.Of(job, landing).Of(job, DeviceType.Breaker);
+    /// <summary>What is reached from the load side of what is opened, and behind the supplies that it feeds.</summary>
+    private static List<Reached> Behind(Job job, IReadOnlyList<Device> opened)
+    {
+        var ids = opened.Select(d => d.Id).ToHashSet();
+        var from = opened
+            .SelectMany(d => job.LandingsOf(d.Id))
+            .Where(l => l.Side != DeviceSide.Line && !l.Identity.IsEarth())
+            .Select(l => new Reached(l, Way.From(job, l), []))
+            .ToList();
+        var (found, supplies) = (new List<Reached>(), new HashSet<Guid>());
+        for (var i = 0; i < from.Count; i++)
+        {
+            foreach (var reached in new NetworkWalk(job, throughContacts: true, ids).From(from[i].Landing!))
+            {
+                if (reached.Landing is not { } at || at.DeviceId is { } of && ids.Contains(of))
+                {
+                    continue;
+                }
 
-    private static bool IsHot(Job job, JobLanding landing) =>
-        job.EndsAt(landing.Id).Any(e => !e.Wire.Retired && e.Wire.Function.IsHot());
+                var here = reached with { Way = from[i].Way.Then(reached.Way) };
+                if (IsLive(job, at))
+                {
+                    found.Add(here);
+                }
+
+                if (
+                    at.DeviceId is { } id
+                    && job.Devices[id] is { } device
+                    && device.Type.IsSupply()
+                    && IsInput(job, device, at)
+                    && supplies.Add(id)
+                )
+                {
+                    from.AddRange(
+                        job.LandingsOf(id)
+                            .Where(l => DeviceInside.IsOutput(job, l))
+                            .Select(l => new Reached(l, here.Way.Through(job, l), []))
+                    );
+                }
+            }
+        }
+
+        return [.. found.DistinctBy(r => r.Landing!.Id)];
+    }
+
+    private static bool IsInput(Job job, Device device, JobLanding at) =>
+        !at.Identity.IsEarth() && !at.Identity.IsNeutral() && DeviceInside.Inputs(job, device).Any(l => l.Id == at.Id);
+
+    private static bool IsLive(Job job, JobLanding landing) =>
+        job.EndsAt(landing.Id)
+            .Any(e =>
+                !e.Wire.Retired
+                && Potentials.Of(e.Wire.Function) is { } on
+                && (on.IsHot() || on is Potential.Plus or Potential.ControlAc)
+            );
 }

@@ -33,21 +33,30 @@ public static class Potentials
             : null
         );
 
-    /// <summary>What is on every landing of a bar or a breaker, whatever is written beside it; null for other devices.</summary>
+    /// <summary>
+    /// What is on every landing of a bar or a breaker, whatever is written beside it, and on the output of a supply; null
+    /// for other devices.
+    /// </summary>
     public static Potential? OfDevice(Job job, JobLanding landing) =>
         landing.DeviceId is { } device
             ? job.Devices[device].Type switch
             {
                 DeviceType.EarthBar => Potential.Earth,
                 DeviceType.NeutralBar => Potential.Neutral,
-                DeviceType.Breaker when IsNeutralPole(landing) => Potential.Neutral,
+                DeviceType.Breaker when IsNeutralPole(job.Devices[device], landing) => Potential.Neutral,
                 DeviceType.Breaker when !landing.Identity.IsEarth() => Potential.Line,
+                DeviceType.PowerSupply when DeviceInside.IsOutput(job, landing) => DeviceInside.IsPlus(
+                    job.Devices[device],
+                    landing
+                )
+                    ? Potential.Plus
+                    : Potential.Zero,
                 _ => null,
             }
             : null;
 
-    private static bool IsNeutralPole(JobLanding landing) =>
-        landing.Identity.IsNeutral() || TerminalMarks.Of(landing) is "N";
+    private static bool IsNeutralPole(Device device, JobLanding landing) =>
+        landing.Identity.IsNeutral() || DeviceInside.IsMarked(device, landing, "N");
 
     /// <summary>Whether it is hot: what a breaker or a switch opens.</summary>
     public static bool IsHot(this Potential potential) =>

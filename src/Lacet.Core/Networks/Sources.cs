@@ -3,16 +3,18 @@ using Lacet.Core.Jobs;
 namespace Lacet.Core.Networks;
 
 /// <summary>Where what arrives at a landing comes from.</summary>
-/// <param name="Ends">Landings of breakers, bars, plugs and other loads at which its network ends, nearest first.</param>
+/// <param name="Ends">
+/// Landings of breakers, bars, plugs, outputs of supplies and other loads at which its network ends, nearest first.
+/// </param>
 /// <param name="IsOpen">
 /// Whether a wire of it goes on out of the job, or to what nobody said: then nothing is known to be missing.
 /// </param>
 public sealed record Sources(IReadOnlyList<Reached> Ends, bool IsOpen)
 {
-    /// <summary>Walks from a landing, through closed contacts.</summary>
-    public static Sources Of(Job job, JobLanding landing)
+    /// <summary>Walks from a landing, through closed contacts but those of devices that are opened.</summary>
+    public static Sources Of(Job job, JobLanding landing, IReadOnlyCollection<Guid>? opened = null)
     {
-        var reached = new NetworkWalk(job, throughContacts: true).From(landing);
+        var reached = new NetworkWalk(job, throughContacts: true, opened).From(landing);
         return new(
             [
                 .. reached
@@ -24,13 +26,18 @@ public sealed record Sources(IReadOnlyList<Reached> Ends, bool IsOpen)
     }
 
     /// <summary>
-    /// A terminal of a panel or a machine of which nobody said what it is of may be a bar, and may be fed by hand.
+    /// A terminal of a panel or a machine of which nobody said what it is of may be a bar, and may be fed by hand; what a
+    /// device joins to a terminal whose mark is not known may be anything.
     /// </summary>
     private static bool IsAnything(Job job, JobLanding at, JobLanding from) =>
         at.Splice is null
         && at.DeviceId != (from.DeviceId ?? Guid.Empty)
-        && (at.DeviceId is not { } device || job.Devices[device].Type == DeviceType.Block)
-        && job.Enclosures[at.EnclosureId].Form is EnclosureForm.Panel or EnclosureForm.Machine;
+        && (at.DeviceId is { } id ? job.Devices[id] : null) is var device
+        && (
+            device is null or { Type: DeviceType.Block }
+                ? job.Enclosures[at.EnclosureId].Form is EnclosureForm.Panel or EnclosureForm.Machine
+                : !DeviceInside.IsKnown(device, at)
+        );
 
     /// <summary>Whether something is known to stand behind it, or may.</summary>
     public bool Any => IsOpen || Ends.Count > 0;
@@ -43,11 +50,11 @@ public sealed record Sources(IReadOnlyList<Reached> Ends, bool IsOpen)
 
     private static bool IsEnd(Job job, JobLanding at, Guid device, JobLanding from) =>
         device != from.DeviceId
-        && job.Devices[device].Type
-            is DeviceType.Breaker
-                or DeviceType.NeutralBar
-                or DeviceType.EarthBar
-                or DeviceType.Plug
-                or DeviceType.Load
-        && (job.Devices[device].Type != DeviceType.Load || !at.Identity.IsEarth());
+        && job.Devices[device].Type switch
+        {
+            DeviceType.Breaker or DeviceType.NeutralBar or DeviceType.EarthBar => true,
+            DeviceType.Plug => !PinsOfMap.Across(job, at).Any(),
+            DeviceType.Load => !at.Identity.IsEarth(),
+            _ => DeviceInside.IsOutput(job, at),
+        };
 }

@@ -73,6 +73,17 @@ public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> U
                 Trust.CommonPractice,
                 ["ring-range", "barrel-depth", "no-ring-fits"]
             ),
+            ["device-inside"] = new(
+                "What devices have between their terminals",
+                Trust.Standard,
+                [
+                    "inside-not-known",
+                    "voltage-unlike-rated",
+                    "poles-joined",
+                    "fed-by-nothing",
+                    "switch-switches-nothing",
+                ]
+            ),
             ["nec-250-122"] = new("Least size of an earth", Trust.Standard, ["earth-too-small"]),
             ["nec-314-16-b"] = new("Room that conductors take in a box", Trust.Standard, ["box-fill"]),
             ["splice-connectors"] = new("What splice connectors usually ask for", Trust.Generic, ["splice-strip"]),

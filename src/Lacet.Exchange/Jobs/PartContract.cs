@@ -44,14 +44,17 @@ internal static class PartContract
         [typeof(Device)] = device =>
         {
             device.NullIsUsual("outlets");
-            Named(device, "tiedTo").LeftOut("tiedTo");
+            Named(device, "tiedTo")
+                .LeftOut("tiedTo", "ratedVolts", "ratedCurrent", "givesVolts", "inside", "shelfId");
         },
         [typeof(Circuit)] = circuit => circuit.NullIsUsual("phases"),
         [typeof(JobLanding)] = Landing,
         [typeof(JobWire)] = Wire,
         [typeof(JobCord)] = cord => cord.InOrder(["name", "seen", "sound", "mouldedToBeHad"]),
         [typeof(JobPinMap)] = map =>
-            map.Written<PinMap, PinMapDocument>("map", "map", PinMapDocument.Of, written => written.Read()),
+            map.Written<PinMap, PinMapDocument>("map", "map", PinMapDocument.Of, written => written.Read())
+                .LeftOut("plugId", "machineId"),
+        [typeof(InsideLink)] = _ => { },
         [typeof(Acceptance)] = _ => { },
         [typeof(JobEnd)] = End,
         [typeof(GivenFerrule)] = _ => { },

@@ -59,7 +59,7 @@ internal static class AnyJob
         var circuit = Any(job.Circuits.Values);
         var colour = InsulationColour.TryParse(Colours[random.Next(4)], out var read) ? read : default;
         return EntityChange.Put(
-            random.Next(15) switch
+            random.Next(16) switch
             {
                 0 => wire with { A = wire.A with { LandingId = Maybe(job.Landings.Keys) } },
                 1 => wire with { B = wire.B with { LandingId = Maybe(job.Landings.Keys) } },
@@ -77,7 +77,11 @@ internal static class AnyJob
                 {
                     RatingAmps = random.Next(2) == 0 ? 15 : 20,
                     HotTab = (BreakOffTab)random.Next(2),
-                    Type = (DeviceType)random.Next(4),
+                    Type = (DeviceType)random.Next(Enum.GetValues<DeviceType>().Length),
+                    RatedVolts = random.Next(2) == 0 ? null : 120,
+                    RatedCurrent = (CurrentKind)random.Next(3),
+                    GivesVolts = random.Next(2) == 0 ? null : 24,
+                    Inside = random.Next(3) > 0 ? null : [new((InsideKind)random.Next(4), "1", "2")],
                     TiedTo = null,
                 },
                 9 => landing with
@@ -105,9 +109,42 @@ internal static class AnyJob
                         TiedTo = Any(job.Devices.Values).Name,
                     }
                     : device,
+                14 => Marked(job, landing, random),
                 12 => circuit with { SharesNeutralWith = Maybe(job.Circuits.Keys.Where(k => k != circuit.Id)) },
                 _ => Any(job.Enclosures.Values) with { Opening = new Length(100 + random.Next(200)) },
             }
         );
     }
+
+    /// <summary>A landing with a mark that some type of device knows, where no other of its enclosure has that.</summary>
+    private static JobLanding Marked(Job job, JobLanding landing, Random random)
+    {
+        var device = landing.DeviceId is { } id ? job.Devices[id].Name : "X";
+        var name = $"{device}:{Marks[random.Next(Marks.Length)]}";
+        return job.LandingsIn(landing.EnclosureId)
+            .Any(l => string.Equals(l.Name, name, StringComparison.OrdinalIgnoreCase))
+            ? landing
+            : landing with
+            {
+                Name = name,
+            };
+    }
+
+    private static readonly string[] Marks =
+    [
+        "1",
+        "2",
+        "3",
+        "4",
+        "11",
+        "12",
+        "14",
+        "A1",
+        "A2",
+        "L",
+        "N",
+        "+",
+        "-",
+        "COM",
+    ];
 }

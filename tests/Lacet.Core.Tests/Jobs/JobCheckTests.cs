@@ -13,7 +13,7 @@ namespace Lacet.Core.Tests.Jobs;
 /// </summary>
 public sealed partial class JobCheckTests
 {
-    public static TheoryData<string> Ids => [.. Examples.Keys, .. Networks.Keys];
+    public static TheoryData<string> Ids => [.. Examples.Keys, .. Networks.Keys, .. Marked.Keys];
 
     [Theory]
     [Trait("Advice", "1.5")]
@@ -21,7 +21,8 @@ public sealed partial class JobCheckTests
     [MemberData(nameof(Ids))]
     public void A_check_fires_once_where_it_must_and_only_there(string id)
     {
-        var (fires, severity, silent) = Examples.TryGetValue(id, out var example) ? example : Networks[id];
+        var (fires, severity, silent) =
+            Examples.TryGetValue(id, out var example) || Networks.TryGetValue(id, out example) ? example : Marked[id];
         var finding = Assert.Single(fires.Judged().Findings, f => f.Finding.Check == id).Finding;
         Assert.Equal(severity, finding.Severity);
         Assert.EndsWith(".", Ends.Read(finding.Says), StringComparison.Ordinal);
@@ -44,6 +45,7 @@ public sealed partial class JobCheckTests
             .. JobChecks.Circuits.Select(c => c.Id),
             .. JobChecks.Runs.Select(c => c.Id),
             .. JobChecks.Cords.Select(c => c.Id),
+            .. JobChecks.PinMaps.Select(c => c.Id),
             .. JobChecks.Enclosures.Select(c => c.Id),
         ];
         var classes = typeof(JobChecks)
@@ -53,7 +55,7 @@ public sealed partial class JobCheckTests
                 && t.GetInterfaces().Any(i => i.IsGenericType && i.GetGenericTypeDefinition() == typeof(IJobCheck<>))
             );
         Assert.Equal(classes.Count(), ids.Distinct(StringComparer.Ordinal).Count());
-        Assert.Empty(ids.Except(Examples.Keys, StringComparer.Ordinal).Except(Networks.Keys, StringComparer.Ordinal));
+        Assert.Empty(ids.Except([.. Examples.Keys, .. Networks.Keys, .. Marked.Keys], StringComparer.Ordinal));
         Assert.Empty(ids.Intersect(EndChecks.Planned.Select(c => c.Id), StringComparer.Ordinal));
     }
 

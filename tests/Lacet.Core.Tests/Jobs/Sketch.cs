@@ -129,8 +129,33 @@ internal sealed class Sketch
     internal Sketch Sound(string name) =>
         Add("cord " + name, id => new JobCord(id, name) { Sound = Enum.GetValues<CordPlace>() });
 
-    internal Sketch Map(string name, PinMap map) =>
-        Add("map " + name, id => new JobPinMap(id) { Map = map with { Name = name } });
+    internal Sketch Map(string name, PinMap map, string? plug = null, string? machine = null) =>
+        Add("map " + name, id => new JobPinMap(id)
+        {
+            Map = map with { Name = name },
+            PlugId = plug is null ? null : Id(plug),
+            MachineId = machine is null ? null : Id(machine),
+        });
+
+    /// <summary>A device that goes by what is written at its terminals.</summary>
+    internal Sketch Marks(
+        string enclosure,
+        string name,
+        DeviceType type,
+        Func<Device, Device>? with,
+        params string[] marks
+    )
+    {
+        Device(enclosure, name, type, with);
+        foreach (var mark in marks)
+        {
+            Landing(enclosure, $"{name}:{mark}", device: name, with: l =>
+                mark == "PE" ? l with { Identity = TerminalIdentity.Earth } : l
+            );
+        }
+
+        return this;
+    }
 
     internal Guid Id(string name) =>
         _ids.TryGetValue(name, out var id) ? id : throw new ArgumentException($"There is no {name}.", nameof(name));

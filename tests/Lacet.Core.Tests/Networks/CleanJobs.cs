@@ -16,6 +16,9 @@ internal static partial class CleanJobs
             ["three-phase"] = ThreePhase,
             ["outdoor"] = Outdoor,
             ["workshop cord"] = Cord,
+            ["motor starter"] = Starter,
+            ["stairs"] = Stairs,
+            ["fan on a pin map"] = Fan,
         };
 
     /// <summary>A lamp behind a switch, and receptacles behind ground-fault protection.</summary>

@@ -60,12 +60,11 @@ public sealed class SingleMistakeTests
     public void What_is_offered_after_a_mistake_joins_nothing(string name)
     {
         var judged = new JudgedJob(CleanJobs.All[name]().Job());
+        var clean = RemedyLaw.Keys(judged);
         foreach (var (wire, side, to) in Mistakes(judged.Job, Metal(judged.Job)).ToList())
         {
             var wrong = wire[side] with { LandingId = to.Id };
-            var undo = judged
-                .Apply([EntityChange.Put(side == EndSide.A ? wire with { A = wrong } : wire with { B = wrong })])
-                .Undo;
+            judged.Apply([EntityChange.Put(side == EndSide.A ? wire with { A = wrong } : wire with { B = wrong })]);
             var (apart, before) = (Metal(judged.Job), RemedyLaw.Keys(judged));
             foreach (var remedy in judged.Job.EndsAt(to.Id).SelectMany(e => EndRemedies.For(judged, e, Guid.NewGuid)))
             {
@@ -82,7 +81,9 @@ public sealed class SingleMistakeTests
                 judged.Apply(back);
             }
 
-            judged.Apply(undo);
+            // Landed back where it belongs the job is as clean as before.
+            judged.Apply([EntityChange.Put(wire)]);
+            Assert.Equal(clean, RemedyLaw.Keys(judged));
         }
     }
 

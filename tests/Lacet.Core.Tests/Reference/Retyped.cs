@@ -9,6 +9,29 @@ namespace Lacet.Core.Tests.Reference;
 /// </summary>
 internal static class Retyped
 {
+    /// <summary>EN 50005, 50011, 50012; IEC 60947-1 annex L; IEC 60034-8; NEMA ST 20; common practice of switches.</summary>
+    internal static readonly (string What, string Between)[] Insides =
+    [
+        ("Contactor Contact", "1~2 3~4 5~6 7~8 L1~T1 L2~T2 L3~T3 n1~n2 n3~n4"),
+        ("Contactor Load", "A1~A2"),
+        ("Relay Contact", "n1~n2 n1~n4 n3~n4"),
+        ("Relay Load", "A1~A2"),
+        ("Isolator Contact", "1~2 3~4 5~6 7~8 L1~T1 L2~T2 L3~T3"),
+        ("ThreeWaySwitch Contact", "COM~1 COM~2 COM~T1 COM~T2 COM~L1 COM~L2"),
+        ("FourWaySwitch Contact", "1~3 1~4 2~3 2~4 T1~T3 T1~T4 T2~T3 T2~T4"),
+        ("PowerSupply Load", "L~N L1~N L1~L2"),
+        ("PowerSupply Joined", "+~+1 +1~+2 +2~+3 -~-1 -1~-2 -2~-3"),
+        ("PowerSupply Supply", "+~- +1~-1"),
+        ("Transformer Load", "H1~H2 H1~H4 1U~1V"),
+        ("Transformer Supply", "X1~X2 X1~X4 2U~2V"),
+        ("Motor Load", "U~V V~W U~W U1~V1 V1~W1 U1~W1 T1~T2 T2~T3 T1~T3 L~N LO~C HI~C LO~HI"),
+        (
+            "Load Load",
+            "A1~A2 X1~X2 H1~H2 H1~H4 X1~X4 L~N L1~L2 L2~L3 L1~L3 U~V V~W U~W U1~V1 V1~W1 U1~W1 T1~T2 T2~T3 T1~T3"
+        ),
+        ("Load Supply", "+~-"),
+    ];
+
     /// <summary>
     /// NEC chapter 9 table 8 (strands), ASTM B174 (fine strands), NEC chapter 9 table 5 in mm (insulation).
     /// </summary>

@@ -6,6 +6,7 @@ using Lacet.Core.Cords;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Landings;
 using Lacet.Core.Lugs;
+using Lacet.Core.Networks;
 using Lacet.Core.Planning;
 using Lacet.Core.Pull;
 using Lacet.Core.Reference;
@@ -61,6 +62,7 @@ internal static class TableGuards
         ["slot-widths"] = SlotWidths,
         ["nec-314-16-b"] = BoxConductors,
         ["nec-250-122"] = Earths,
+        ["device-inside"] = Insides,
         ["splice-connectors"] = Connectors,
         ["ring-holes"] = RingHoles,
         ["lug-sockets"] = LugSockets,
@@ -144,6 +146,19 @@ internal static class TableGuards
         Assert.All(rows, r => Assert.InRange(Mm2(r.Aluminium) / Mm2(r.Copper), 1.1, 1.7));
         Assert.All(rows.Zip(rows.Skip(1)), pair => Assert.True(Mm2(pair.First.Copper) <= Mm2(pair.Second.Copper)));
     }
+
+    /// <summary>
+    /// Written down a second time, each kind of each type in a line (the standards named at the head of the table, from
+    /// memory).
+    /// </summary>
+    private static void Insides(string text) =>
+        Assert.Equal(
+            Retyped.Insides,
+            ReferenceTable
+                .Parse<DeviceInsideRow>(text)
+                .GroupBy(r => $"{r.Type} {r.Inside}")
+                .Select(g => (g.Key, string.Join(' ', g.Select(r => $"{r.One}~{r.Other}"))))
+        );
 
     private static void Connectors(string text) =>
         Assert.Equal(

@@ -1,11 +1,13 @@
 using Lacet.Core.Circuits;
 using Lacet.Core.Jobs;
+using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.Jobs;
 
 /// <summary>
-/// On a breaker, switch or receptacle all conductors belong to circuits of one voltage, and control to control.
+/// On a breaker, switch or receptacle, and on the two sides of any contact, all conductors belong to circuits of one
+/// voltage, and control to control.
 /// </summary>
 public sealed class CircuitsMixed : IJobCheck<Device>
 {
@@ -30,20 +32,23 @@ public sealed class CircuitsMixed : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (
-            subject.Type
-            is not (
-                DeviceType.Breaker
-                or DeviceType.Switch
-                or DeviceType.Receptacle
-                or DeviceType.GroundFaultReceptacle
-            )
-        )
+        if (subject.Type == DeviceType.Breaker || subject.Type == DeviceType.Switch || subject.IsReceptacle)
         {
-            return null;
+            return Among(job, subject, job.LandingsOf(subject.Id));
         }
 
-        var wires = job.LandingsOf(subject.Id)
+        // Of other devices each contact stands for itself: a coil is of another circuit than what it switches.
+        return DeviceInside
+            .Pairs(job, subject, InsideKind.Contact)
+            .Select(pair => Among(job, subject, [pair.One, pair.Other]))
+            .FirstOrDefault(f => f is not null);
+    }
+
+    private Finding? Among(Job job, Device subject, IEnumerable<JobLanding> landings)
+    {
+        var wires = landings
+            // What is joined on one screw is found there.
+            .Where(l => Contradiction.At(job, l)?.Kind != ContradictionKind.Systems)
             .SelectMany(l => job.EndsAt(l.Id))
             .Select(e => e.Wire)
             .Where(w => w.Function is not (WireFunction.Earth or WireFunction.Shield))

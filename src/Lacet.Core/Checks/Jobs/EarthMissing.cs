@@ -53,7 +53,7 @@ public sealed class EarthMissing : IJobCheck<Device>
 
     /// <summary>What gets its earth from elsewhere; a plug gives it, and a bar is where it comes from.</summary>
     private static bool IsEarthed(Device device) =>
-        device.IsReceptacle || device.Type is DeviceType.Switch or DeviceType.Load;
+        device.IsReceptacle || device.Type.IsSwitch() || device.Type.UsesCurrent();
 
     private Finding Found(FormattableString says, IReadOnlyList<WayStop> way) =>
         new(

@@ -21,12 +21,13 @@ public sealed class FedByNothing : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (!subject.IsReceptacle && subject.Type is not (DeviceType.Load or DeviceType.Switch))
+        if (!subject.IsReceptacle && !subject.Type.UsesCurrent() && !subject.Type.IsSwitch())
         {
             return null;
         }
 
-        var hot = job.LandingsOf(subject.Id)
+        var hot = DeviceInside
+            .Inputs(job, subject)
             .Where(l => job.EndsAt(l.Id).Any(e => e.Wire.Function.IsHot()) && l.Side != DeviceSide.Load)
             .ToList();
         return hot.Count == 0 || hot.Exists(l => Sources.Of(job, l).Any)

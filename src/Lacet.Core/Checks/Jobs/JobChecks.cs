@@ -80,6 +80,13 @@ public static class JobChecks
         new NeutralMissing(),
         new NeutralOfAnother(),
         new NeutralAcrossProtection(),
+        new VoltageUnlikeRated(),
+        new TravellerOnCommon(),
+        new SwitchSwitchesNothing(),
+        new InsideNotKnown(),
+        new WiredAtOneSide(),
+        new PhaseMissing(),
+        new TiedToNone(),
     ];
 
     /// <summary>Checks of a circuit.</summary>
@@ -94,4 +101,7 @@ public static class JobChecks
 
     /// <summary>Checks of a run.</summary>
     public static IReadOnlyList<IJobCheck<RunOfWires>> Runs { get; } = [new LoadedTogether(), new CircuitAcrossRuns()];
+
+    /// <summary>Checks of a pin map against what is wired; what it says by itself is judged by its own checks.</summary>
+    public static IReadOnlyList<IJobCheck<JobPinMap>> PinMaps { get; } = [new PinAgainstWire()];
 }

@@ -52,6 +52,7 @@ public sealed partial class JudgedJob
                     (found ??= []).Add(new(subject, finding));
                 }
 
+                All(subject, JobChecks.PinMaps, map, ref found);
                 break;
             case CheckScope.Run when subject.Run is { } run:
                 var together = Job.WiresRunning(run).ToList();

@@ -23,7 +23,7 @@ public sealed class LandingWithNothing : IJobCheck<JobLanding>
         subject.Spare
         || (
             subject.DeviceId is { } id
-            && job.Devices[id].Type is not (DeviceType.Block or DeviceType.Plug or DeviceType.Load)
+            && job.Devices[id].Type is not (DeviceType.Block or DeviceType.Plug or DeviceType.Load or DeviceType.Motor)
         )
         || job.EndsAt(subject.Id).Count > 0
             ? null

@@ -24,12 +24,13 @@ public sealed class LegsFromSeveralBreakers : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (subject.Type != DeviceType.Load)
+        if (!subject.Type.UsesCurrent())
         {
             return null;
         }
 
-        var legs = job.LandingsOf(subject.Id)
+        var legs = DeviceInside
+            .Inputs(job, subject)
             .SelectMany(l => job.EndsAt(l.Id))
             .Where(e => e.Wire.Function.IsHot() && e.Wire.CircuitId is not null)
             .ToList();

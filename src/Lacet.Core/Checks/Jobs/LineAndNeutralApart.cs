@@ -24,12 +24,12 @@ public sealed class LineAndNeutralApart : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (!subject.IsReceptacle && subject.Type is not (DeviceType.Load or DeviceType.Switch))
+        if (!subject.IsReceptacle && !subject.Type.UsesCurrent() && !subject.Type.IsSwitch())
         {
             return null;
         }
 
-        var ends = job.LandingsOf(subject.Id).SelectMany(l => job.EndsAt(l.Id)).ToList();
+        var ends = DeviceInside.Inputs(job, subject).SelectMany(l => job.EndsAt(l.Id)).ToList();
         var lines = Panels(job, ends.Where(e => e.Wire.Function.IsHot()), DeviceType.Breaker);
         var neutrals = Panels(job, ends.Where(e => e.Wire.Function == WireFunction.Neutral), DeviceType.NeutralBar);
         return lines is [var line] && neutrals is [var neutral] && line.Id != neutral.Id

@@ -28,7 +28,7 @@ public sealed class NeutralMissing : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (!subject.IsReceptacle && subject.Type != DeviceType.Load)
+        if (!subject.IsReceptacle && !subject.Type.UsesCurrent())
         {
             return null;
         }

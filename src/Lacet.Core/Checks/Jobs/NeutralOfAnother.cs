@@ -28,12 +28,12 @@ public sealed class NeutralOfAnother : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (!subject.IsReceptacle && subject.Type is not (DeviceType.Load or DeviceType.Plug))
+        if (!subject.IsReceptacle && !subject.Type.UsesCurrent() && subject.Type != DeviceType.Plug)
         {
             return null;
         }
 
-        var wires = job.LandingsOf(subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire).ToList();
+        var wires = DeviceInside.Inputs(job, subject).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire).ToList();
         var hots = wires.FindAll(w => w.Function.IsHot() && w.CircuitId is not null);
         var other =
             hots.Count == 0

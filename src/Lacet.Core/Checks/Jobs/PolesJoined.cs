@@ -6,7 +6,7 @@ namespace Lacet.Core.Checks.Jobs;
 
 /// <summary>
 /// Two terminals of one device that it keeps apart are joined outside it: poles of a breaker, its feed and its load, LINE
-/// and LOAD, lines of a machine, the ends of a coil.
+/// and LOAD, lines of a machine, the ends of a coil, the two sides of a contact.
 /// </summary>
 public sealed class PolesJoined : IJobCheck<Device>
 {
@@ -40,15 +40,28 @@ public sealed class PolesJoined : IJobCheck<Device>
                 landings.FindAll(l => l.Identity.IsHot() && IsFirstOfItsSide(landings, l)),
                 landings.FindAll(l => l.Identity.IsNeutral() && IsFirstOfItsSide(landings, l)),
             ],
-            DeviceType.Load => TerminalMarks.KeptApart(landings),
-            _ => [],
+            _ => KeptApart(job, subject, landings),
         };
         return apart.Select(poles => Joined(job, subject, poles)).FirstOrDefault(f => f is not null);
     }
 
+    /// <summary>
+    /// Of what takes current its lines by their identity, and by what is written at them the ends of one coil, winding,
+    /// input or output, and the two sides of one contact.
+    /// </summary>
+    private static IEnumerable<IReadOnlyList<JobLanding>> KeptApart(
+        Job job,
+        Device device,
+        List<JobLanding> landings
+    ) =>
+        new[] { InsideKind.Load, InsideKind.Supply, InsideKind.Contact }
+            .SelectMany(kind => DeviceInside.Pairs(job, device, kind))
+            .Select(pair => (IReadOnlyList<JobLanding>)[pair.One, pair.Other])
+            .Prepend(device.Type.UsesCurrent() ? landings.FindAll(l => l.Identity.IsHot()) : []);
+
     private Finding? Joined(Job job, Device subject, IReadOnlyList<JobLanding> poles)
     {
-        foreach (var pole in poles.Where(p => job.EndsAt(p.Id).Count > 0))
+        foreach (var pole in poles.Where(p => job.EndsAt(p.Id).Count > 0 || PinsOfMap.Across(job, p).Any()))
         {
             var other = new NetworkWalk(job, throughContacts: false)
                 .From(pole)

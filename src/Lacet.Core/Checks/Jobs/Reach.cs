@@ -12,6 +12,8 @@ internal sealed class Reach(Job job)
     private readonly HashSet<Guid> _circuits = [];
     private readonly HashSet<Guid> _walked = [];
     private readonly HashSet<Guid> _panels = [];
+    private readonly Dictionary<Guid, bool> _feedsSeveral = [];
+    private bool _isAfter;
 
     internal IReadOnlySet<Subject> Subjects => _subjects;
 
@@ -21,6 +23,7 @@ internal sealed class Reach(Job job)
         _circuits.Clear();
         _walked.Clear();
         _panels.Clear();
+        _isAfter = true;
     }
 
     /// <summary>All of a job.</summary>
@@ -57,11 +60,20 @@ internal sealed class Reach(Job job)
                 Inside(enclosure);
                 break;
             case Device device:
-                Add(CheckScope.Device, device.Id);
+                OfDevice(device.Id);
                 Add(CheckScope.Enclosure, device.EnclosureId);
                 foreach (var landing in job.LandingsOf(device.Id))
                 {
                     Landing(landing);
+                }
+
+                if (device.Type == DeviceType.Breaker)
+                {
+                    // One of them may name it as what its handle is tied to.
+                    All(
+                        CheckScope.Device,
+                        job.DevicesIn(device.EnclosureId).Where(d => d.Type == DeviceType.Breaker).Select(d => d.Id)
+                    );
                 }
 
                 break;
@@ -76,6 +88,14 @@ internal sealed class Reach(Job job)
                 break;
             case JobPinMap map:
                 Add(CheckScope.PinMap, map.Id);
+                foreach (var landing in PinsOfMap.On(job, map).SelectMany(p => new[] { p.Pin, p.Terminal }))
+                {
+                    if (landing is not null)
+                    {
+                        Network(landing);
+                    }
+                }
+
                 break;
             case JobWire wire:
                 Wire(wire);
@@ -141,7 +161,7 @@ internal sealed class Reach(Job job)
         Add(CheckScope.Enclosure, landing.EnclosureId);
         if (landing.DeviceId is { } device)
         {
-            Add(CheckScope.Device, device);
+            OfDevice(device);
         }
 
         foreach (var end in job.EndsAt(landing.Id))
@@ -159,7 +179,7 @@ internal sealed class Reach(Job job)
             Add(CheckScope.Enclosure, landing.EnclosureId);
             if (landing.DeviceId is { } device)
             {
-                Add(CheckScope.Device, device);
+                OfDevice(device);
             }
         }
     }
@@ -193,6 +213,16 @@ internal sealed class Reach(Job job)
         }
     }
 
+    /// <summary>A device, and the pin maps that lead from it or to it.</summary>
+    private void OfDevice(Guid device)
+    {
+        Add(CheckScope.Device, device);
+        All(
+            CheckScope.PinMap,
+            job.PinMaps.Values.Where(m => m.PlugId == device || m.MachineId == device).Select(m => m.Id)
+        );
+    }
+
     private void AtLanding(Guid id)
     {
         Add(CheckScope.Landing, id);
@@ -217,8 +247,18 @@ internal sealed class Reach(Job job)
         // Whether two that share a neutral open together is said of the one that names the other.
         All(CheckScope.Circuit, job.Sharing(circuit).Select(c => c.Id));
 
+        // Whether it feeds more than one receptacle is read at every end of it (240.4(B)).
+        var feedsSeveral = ReceptacleRating.OutletsOn(job, circuit) > 1;
+        var isOtherwise = _isAfter && (!_feedsSeveral.TryGetValue(circuit, out var before) || before != feedsSeveral);
+        _feedsSeveral[circuit] = feedsSeveral;
+
         foreach (var wire in job.WiresOf(circuit))
         {
+            if (isOtherwise)
+            {
+                Ends(wire);
+            }
+
             Device(wire.A);
             Device(wire.B);
             Run(wire);

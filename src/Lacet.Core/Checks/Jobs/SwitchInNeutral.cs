@@ -21,7 +21,7 @@ public sealed class SwitchInNeutral : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
-        if (subject.Type != DeviceType.Switch)
+        if (!subject.Type.IsSwitch())
         {
             return null;
         }
