@@ -78,6 +78,10 @@ public sealed partial class PartJsonTests
                 RatingAmps = amps,
                 PluggedAmps = more,
                 TiedTo = flag ? "Q2" : null,
+                RatedVolts = more,
+                RatedCurrent = flag ? CurrentKind.Dc : CurrentKind.NotSaid,
+                GivesVolts = flag ? 24 : null,
+                Inside = flag ? [new(InsideKind.Contact, "13", "14"), new(InsideKind.Load, "A1", "A2")] : null,
                 Outlets = flag ? 1 : 2,
                 HotTab = tab,
                 NeutralTab = flag ? tab : BreakOffTab.Intact,
@@ -103,6 +107,8 @@ public sealed partial class PartJsonTests
             4 => new JobPinMap(id)
             {
                 Order = 7,
+                PlugId = flag ? id : null,
+                MachineId = flag ? other : null,
                 Map = new PinMap("P", 6, flag ? 2 : 1, pins)
                 {
                     KeySeen = flag,

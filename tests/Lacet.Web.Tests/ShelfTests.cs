@@ -7,7 +7,7 @@ namespace Lacet.Web.Tests;
 /// <summary>The Shelf over HTTP: searched, changed, undone, exported and imported.</summary>
 public sealed partial class ShelfTests
 {
-    private static readonly string[] Kinds = ["landing", "conductor", "ferrules", "connector", "tool"];
+    private static readonly string[] Kinds = ["landing", "conductor", "ferrules", "connector", "device", "tool"];
 
     private static object Tool(Guid person, string code, double scale = 5, string name = "Driver") =>
         new

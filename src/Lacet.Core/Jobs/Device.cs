@@ -44,9 +44,6 @@ public sealed record Device(Guid Id, Guid EnclosureId, string Name, DeviceType T
     /// </summary>
     public IReadOnlyList<InsideLink>? Inside { get; init; }
 
-    /// <summary>The one of the Shelf that its data is from; null where it was read off the device.</summary>
-    public Guid? ShelfId { get; init; }
-
     /// <summary>Whether it is a receptacle that things are plugged into.</summary>
     public bool IsReceptacle => Type is DeviceType.Receptacle or DeviceType.GroundFaultReceptacle;
 }

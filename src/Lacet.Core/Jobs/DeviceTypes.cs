@@ -3,6 +3,30 @@ namespace Lacet.Core.Jobs;
 /// <summary>What devices of a type have in common.</summary>
 public static class DeviceTypes
 {
+    /// <summary>What it is called: "terminal blocks", "three-way switch".</summary>
+    public static string DisplayName(this DeviceType type) =>
+        type switch
+        {
+            DeviceType.Block => "terminal blocks",
+            DeviceType.Receptacle => "receptacle",
+            DeviceType.GroundFaultReceptacle => "ground-fault receptacle",
+            DeviceType.Switch => "switch",
+            DeviceType.Breaker => "breaker or fuse",
+            DeviceType.EarthBar => "earth bar",
+            DeviceType.NeutralBar => "neutral bar",
+            DeviceType.Plug => "plug or connector",
+            DeviceType.Load => "load",
+            DeviceType.Contactor => "contactor",
+            DeviceType.Relay => "relay",
+            DeviceType.Isolator => "disconnector or fuse block",
+            DeviceType.ThreeWaySwitch => "three-way switch",
+            DeviceType.FourWaySwitch => "four-way switch",
+            DeviceType.PowerSupply => "DC supply",
+            DeviceType.Transformer => "transformer",
+            DeviceType.Motor => "motor",
+            _ => "another device",
+        };
+
     /// <summary>Whether it takes current for itself: a lamp, a motor, a supply, the coil of a contactor.</summary>
     public static bool UsesCurrent(this DeviceType type) =>
         type

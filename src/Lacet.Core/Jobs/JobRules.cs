@@ -6,8 +6,6 @@ namespace Lacet.Core.Jobs;
 internal static class JobRules
 {
     private const int LongestName = 200;
-    private const int LongestMark = 20;
-    private const int MostLinks = 200;
 
     /// <summary>Throws <see cref="ImpossibleInputException"/> where a change left the job in pieces.</summary>
     internal static void Check(Job job, EntityChange change, JobPart? before)
@@ -111,24 +109,9 @@ internal static class JobRules
         );
         Within(device.RatedVolts, 1, 1500, "ratedVolts", "A voltage is from 1 to 1,500 V.");
         Within(device.GivesVolts, 1, 1500, "givesVolts", "A voltage is from 1 to 1,500 V.");
-        CheckInside(device.Inside);
+        InsideLink.Check(device.Inside);
         Within(device.Outlets, 1, 4, "outlets", "A receptacle has 1 to 4 outlets.");
         Within(device.PluggedAmps, 0, 6000, "pluggedAmps", "A load is from 0 to 6,000 A.");
-    }
-
-    /// <summary>Throws where what a device is said to have between its terminals cannot be.</summary>
-    public static void CheckInside(IReadOnlyList<InsideLink>? inside)
-    {
-        Hold(inside is null || inside.Count <= MostLinks, "A device has at most 200 contacts, coils and joints.");
-        foreach (var link in inside ?? [])
-        {
-            Hold(
-                link.One.Trim().Length is > 0 and <= LongestMark
-                    && link.Other.Trim().Length is > 0 and <= LongestMark
-                    && !string.Equals(link.One.Trim(), link.Other.Trim(), StringComparison.OrdinalIgnoreCase),
-                "What stands between two terminals names both by what is written there, in 1 to 20 characters."
-            );
-        }
     }
 
     private static void CheckPinMap(Job job, JobPinMap map)

@@ -114,7 +114,7 @@ public static class DeviceInside
     /// <summary>What is written at a landing, and what its identity is written as; "1/L1" is either.</summary>
     private static string[] Marks(Device device, JobLanding landing) =>
         [
-            .. landing.MarkOn(device).ToUpperInvariant().Replace('−', '-').Split('/', StringSplitOptions.TrimEntries),
+            .. Plain(landing.MarkOn(device)).Split('/', StringSplitOptions.TrimEntries),
             .. landing.Identity switch
             {
                 TerminalIdentity.Line1 => (string[])["L", "L1"],
@@ -128,7 +128,9 @@ public static class DeviceInside
     private static bool IsEarthMark(string[] marks) => Is(marks, "PE") || Is(marks, "E");
 
     private static bool Is(string[] marks, string mark) =>
-        Array.Exists(marks, m => string.Equals(m, mark, StringComparison.OrdinalIgnoreCase));
+        Array.Exists(marks, m => string.Equals(m, Plain(mark), StringComparison.OrdinalIgnoreCase));
+
+    private static string Plain(string mark) => mark.Trim().Replace('−', '-');
 
     private static IEnumerable<DeviceInsideRow> Written(DeviceInsideRow row) =>
         row.One[0] != 'n'

@@ -44,8 +44,7 @@ internal static class PartContract
         [typeof(Device)] = device =>
         {
             device.NullIsUsual("outlets");
-            Named(device, "tiedTo")
-                .LeftOut("tiedTo", "ratedVolts", "ratedCurrent", "givesVolts", "inside", "shelfId");
+            Named(device, "tiedTo").LeftOut("tiedTo", "ratedVolts", "ratedCurrent", "givesVolts", "inside");
         },
         [typeof(Circuit)] = circuit => circuit.NullIsUsual("phases"),
         [typeof(JobLanding)] = Landing,

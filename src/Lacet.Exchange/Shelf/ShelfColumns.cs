@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Lacet.Core.Conductors;
 using Lacet.Core.Ferrules;
+using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
@@ -19,7 +20,8 @@ public static class ShelfColumns
     ];
 
     /// <summary>Kinds that have a table, in the order in which they are shown.</summary>
-    public static IReadOnlyList<string> Kinds { get; } = ["landing", "conductor", "ferrules", "connector", "tool"];
+    public static IReadOnlyList<string> Kinds { get; } =
+    ["landing", "conductor", "ferrules", "connector", "device", "tool"];
 
     /// <summary>The columns of a kind; null where there is no such kind.</summary>
     public static IReadOnlyList<ShelfColumn>? Of(string kind) =>
@@ -53,6 +55,14 @@ public static class ShelfColumns
                 Flag("sealed", "sealed"),
                 Word<ConnectorKind>("type", "type"),
                 Flag("bothMetals", "bothMetals"),
+            ],
+            "device" =>
+            [
+                .. Common,
+                Word<DeviceType>("type", "type"),
+                Number("ratedVolts"),
+                Word<CurrentKind>("ratedCurrent", "ratedCurrent"),
+                Number("givesVolts"),
             ],
             "tool" =>
             [

@@ -11,6 +11,7 @@ namespace Lacet.Exchange.Shelf;
 [JsonDerivedType(typeof(ConductorItem), "conductor")]
 [JsonDerivedType(typeof(FerruleItem), "ferrules")]
 [JsonDerivedType(typeof(ConnectorItem), "connector")]
+[JsonDerivedType(typeof(DeviceItem), "device")]
 [JsonDerivedType(typeof(ToolItem), "tool")]
 public abstract record ShelfItemDocument
 {

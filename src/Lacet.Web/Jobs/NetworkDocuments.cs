@@ -103,7 +103,8 @@ public sealed record FeedDocument(
 /// <param name="WireIds">Every wire of it.</param>
 /// <param name="IsOpen">Whether it goes on to where the job does not say.</param>
 /// <param name="Feeds">The breakers that feed it, each with the way from there, the nearest first.</param>
-/// <param name="Opens">Its device, where that is a breaker or a switch and can be opened; null otherwise.</param>
+/// <param name="Opens">Its device, where that is a breaker, a switch or a disconnector and can be opened; null otherwise.</param>
+/// <param name="NotKnown">Names of devices that it comes to at a terminal of which nobody said what it is joined to.</param>
 public sealed record TraceDocument(
     Guid LandingId,
     IReadOnlyList<string> Potentials,
@@ -111,7 +112,8 @@ public sealed record TraceDocument(
     IReadOnlyList<Guid> WireIds,
     bool IsOpen,
     IReadOnlyList<FeedDocument> Feeds,
-    Guid? Opens
+    Guid? Opens,
+    IReadOnlyList<string> NotKnown
 )
 {
     internal static TraceDocument Of(Job job, Trace trace) =>
@@ -122,9 +124,14 @@ public sealed record TraceDocument(
             trace.WireIds,
             trace.IsOpen,
             [.. Feed.Of(job, trace.From).Select(f => FeedDocument.Of(job, f))],
-            trace.From.DeviceId is { } device && job.Devices[device].Type is DeviceType.Breaker or DeviceType.Switch
-                ? trace.From.DeviceId
-                : null
+            trace.From.DeviceId is { } device && job.Devices[device].Type.IsOpenedByHand() ? trace.From.DeviceId : null,
+            [
+                .. trace
+                    .Reached.Select(r => (At: r.Landing!, Device: r.Landing!.DeviceId))
+                    .Where(r => r.Device is { } id && !DeviceInside.IsKnown(job.Devices[id], r.At))
+                    .Select(r => job.Devices[r.Device!.Value].Name)
+                    .Distinct(StringComparer.Ordinal),
+            ]
         );
 }
 
@@ -178,3 +185,53 @@ public sealed record EnclosureSourcesDocument(IReadOnlyList<SourceDocument> Brea
         );
     }
 }
+
+/// <summary>What is on each breaker of an enclosure.</summary>
+/// <param name="Breakers">In their order.</param>
+public sealed record DirectoryDocument(IReadOnlyList<DirectoryLineDocument> Breakers)
+{
+    internal static DirectoryDocument Of(Job job, Guid enclosure) =>
+        new([.. PanelDirectory.Of(job, enclosure).Breakers.Select(l => DirectoryLineDocument.Of(job, l))]);
+}
+
+/// <summary>A breaker in a directory.</summary>
+/// <param name="DeviceId">The breaker.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="RatingAmps">What it is rated for, A; null where nobody said.</param>
+/// <param name="With">Names of the breakers whose handles are tied to its own.</param>
+/// <param name="Circuits">Names of its circuits.</param>
+/// <param name="Feeds">What it feeds, by enclosure.</param>
+/// <param name="IsOpen">Whether it also goes on to where the job does not say.</param>
+public sealed record DirectoryLineDocument(
+    Guid DeviceId,
+    string Name,
+    double? RatingAmps,
+    IReadOnlyList<string> With,
+    IReadOnlyList<string> Circuits,
+    IReadOnlyList<FedPlace> Feeds,
+    bool IsOpen
+)
+{
+    internal static DirectoryLineDocument Of(Job job, DirectoryLine line) =>
+        new(
+            line.Breaker.Id,
+            line.Breaker.Name,
+            line.Breaker.RatingAmps,
+            [.. HandleTie.Of(job, line.Breaker).Skip(1).Select(d => d.Name)],
+            [.. line.Circuits.Select(c => c.Name)],
+            [
+                .. line
+                    .Feeds.GroupBy(d => d.EnclosureId)
+                    .Select(g => new FedPlace(
+                        job.Enclosures[g.Key].Name,
+                        [.. g.Select(d => $"{d.Name}, {d.Type.DisplayName()}")]
+                    )),
+            ],
+            line.IsOpen
+        );
+}
+
+/// <summary>What a breaker feeds in one enclosure.</summary>
+/// <param name="Enclosure">Its name.</param>
+/// <param name="Devices">Each with what it is: "R1, receptacle".</param>
+public sealed record FedPlace(string Enclosure, IReadOnlyList<string> Devices);

@@ -29,6 +29,10 @@ internal static class NetworkEndpoints
             .MapGet("/sources", SourcesOf)
             .WithSummary("What can make an enclosure live")
             .ProducesProblem(StatusCodes.Status404NotFound);
+        group
+            .MapGet("/directory", DirectoryOf)
+            .WithSummary("What is on each breaker of an enclosure")
+            .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
     private static async Task<Results<Ok<NetworkPage>, ProblemHttpResult>> Networks(
@@ -105,5 +109,20 @@ internal static class NetworkEndpoints
         )
             is { } sources
             ? TypedResults.Ok(sources)
+            : Answers.Missing("There is no such job, or no such enclosure in it.");
+
+    private static async Task<Results<Ok<DirectoryDocument>, ProblemHttpResult>> DirectoryOf(
+        Guid id,
+        Guid enclosure,
+        OpenJobs open,
+        CancellationToken cancellation
+    ) =>
+        await open.ReadAsync(
+            id,
+            job => job.Job.Enclosures.ContainsKey(enclosure) ? DirectoryDocument.Of(job.Job, enclosure) : null,
+            cancellation
+        )
+            is { } directory
+            ? TypedResults.Ok(directory)
             : Answers.Missing("There is no such job, or no such enclosure in it.");
 }

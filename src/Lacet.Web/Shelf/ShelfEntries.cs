@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Lacet.Core.Drawings;
+using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Torques;
@@ -41,6 +42,28 @@ internal sealed class ShelfEntries(TimeProvider time)
             )
             : landing.SaidAs;
 
+    private static string Say(DeviceItem device) =>
+        string.Join(
+            ", ",
+            new[]
+            {
+                device.Type.DisplayName(),
+                device.RatedVolts is { } volts
+                    ? FormattableString.Invariant($"{volts:0.#} V{Current(device.RatedCurrent)}")
+                    : null,
+                device.GivesVolts is { } gives ? FormattableString.Invariant($"gives {gives:0.#} V") : null,
+                device.Inside is { Count: var count } ? $"{count} pairs of terminals said" : null,
+            }.OfType<string>()
+        );
+
+    private static string Current(CurrentKind kind) =>
+        kind switch
+        {
+            CurrentKind.Ac => " AC",
+            CurrentKind.Dc => " DC",
+            _ => "",
+        };
+
     internal ShelfEntry Entry(ShelfItemRow row)
     {
         var item = ShelfLandings.Read(row);
@@ -61,6 +84,7 @@ internal sealed class ShelfEntries(TimeProvider time)
                 ),
                 null
             ),
+            DeviceItem device => (Say(device), null),
             ToolItem { ScaleNm: { } scale, CalibratedOn: { } day } => (
                 $"to {new Torque(scale)}, calibrated {day:yyyy-MM-dd}",
                 null

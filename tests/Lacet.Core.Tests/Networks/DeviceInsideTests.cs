@@ -65,7 +65,16 @@ public sealed class DeviceInsideTests
     {
         var job = new Sketch()
             .Panel("P")
-            .Marks("P", "K", DeviceType.Relay, d => d with { Inside = [new(InsideKind.Joined, "1", "5")] }, "1", "5", "11", "14")
+            .Marks(
+                "P",
+                "K",
+                DeviceType.Relay,
+                d => d with { Inside = [new(InsideKind.Joined, "1", "5")] },
+                "1",
+                "5",
+                "11",
+                "14"
+            )
             .Job();
         Assert.Equal(["K:5"], Reached(job, "K:1"));
         Assert.Empty(Reached(job, "K:11"));
@@ -93,7 +102,10 @@ public sealed class DeviceInsideTests
         var feed = Assert.Single(Feed.Of(job, At(job, "S1:13")));
         Assert.Equal(("QF2", null, null), (feed.Breaker.Name, feed.Length, feed.DropPercent));
         Assert.Equal(["QF1"], Feed.Of(job, At(job, "M1:W")).Select(f => f.Breaker.Name));
-        Assert.Contains("S1:13", Opened.Of(job, job.Devices.Values.Single(d => d.Name == "F1")).Dead.Select(r => r.Landing!.Name));
+        Assert.Contains(
+            "S1:13",
+            Opened.Of(job, job.Devices.Values.Single(d => d.Name == "F1")).Dead.Select(r => r.Landing!.Name)
+        );
     }
 
     /// <summary>From the connector’s pin to the machine’s terminal by the map, and back to the breaker.</summary>

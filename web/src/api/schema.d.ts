@@ -3015,6 +3015,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/directory": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is on each breaker of an enclosure */
+        get: {
+            parameters: {
+                query: {
+                    enclosure: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DirectoryDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/wires/{wire}/ends/{side}/remedies": {
         parameters: {
             query?: never;
@@ -6745,6 +6794,11 @@ export interface components {
         };
         /** @enum {unknown} */
         CrimpShape: "square" | "trapezoid" | "hexagonal" | "alternating-flats" | null;
+        /**
+         * @description What a coil, a motor or a supply is made for.
+         * @enum {unknown}
+         */
+        CurrentKind: "not-said" | "ac" | "dc";
         /** @enum {unknown} */
         DamagedCord: "replace-with-moulded-cord" | "refit-plug" | null;
         /** @enum {unknown} */
@@ -6784,6 +6838,23 @@ export interface components {
             hotTab?: components["schemas"]["BreakOffTab"];
             /** @description The tab between the two silver screws. */
             neutralTab?: components["schemas"]["BreakOffTab"];
+            /**
+             * Format: double
+             * @description What its coil, its winding or its input is made for, V; null where nobody said.
+             */
+            ratedVolts?: null | number;
+            /** @description Whether that is alternating or direct current. */
+            ratedCurrent?: components["schemas"]["CurrentKind"];
+            /**
+             * Format: double
+             * @description What a supply or a transformer gives, V; null where nobody said.
+             */
+            givesVolts?: null | number;
+            /**
+             * @description What it has between its terminals, by their marks, where that is otherwise than usual for its type; null where it
+             *     is as usual.
+             */
+            inside?: null | components["schemas"]["InsideLink"][];
             /**
              * Format: uuid
              * @description Permanent id.
@@ -6833,10 +6904,9 @@ export interface components {
         DeviceSide: "none" | "line" | "load";
         /**
          * @description Types of a device.
-         * @default block
          * @enum {unknown}
          */
-        DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load";
+        DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load" | "contactor" | "relay" | "isolator" | "three-way-switch" | "four-way-switch" | "power-supply" | "transformer" | "motor" | "other";
         /** @description Where a pin map was read: pins differ between models, and between editions of one diagram. */
         DiagramSource: {
             /** @description The exact model that it is of. */
@@ -6849,6 +6919,20 @@ export interface components {
         Difference: {
             gone: components["schemas"]["FindingInShort"][];
             come: components["schemas"]["FindingInShort"][];
+        };
+        DirectoryDocument: {
+            breakers: components["schemas"]["DirectoryLineDocument"][];
+        };
+        DirectoryLineDocument: {
+            /** Format: uuid */
+            deviceId: string;
+            name: string;
+            /** Format: double */
+            ratingAmps: null | number;
+            with: string[];
+            circuits: string[];
+            feeds: components["schemas"]["FedPlace"][];
+            isOpen: boolean;
         };
         EffectiveSizeDocument: {
             left: components["schemas"]["Readout"];
@@ -6973,6 +7057,10 @@ export interface components {
              * @default 0
              */
             damaged: number;
+        };
+        FedPlace: {
+            enclosure: string;
+            devices: string[];
         };
         FeedDocument: {
             breaker: string;
@@ -7317,6 +7405,20 @@ export interface components {
         };
         /** @enum {unknown} */
         ImportState: "reading" | "ready" | "refused" | "cancelled" | "accepted";
+        /**
+         * @description What a device has between two of its terminals.
+         * @enum {unknown}
+         */
+        InsideKind: "joined" | "contact" | "load" | "supply";
+        /** @description What a device has between two of its terminals, by what is written at them. */
+        InsideLink: {
+            /** @description What it is. */
+            kind: components["schemas"]["InsideKind"];
+            /** @description The mark of the one, such as "A1". */
+            one: string;
+            /** @description The mark of the other. */
+            other: string;
+        };
         /** @enum {unknown} */
         Isolation: "building" | "cord" | "transformer" | "machine" | "none" | null;
         JobCard: {
@@ -7557,6 +7659,23 @@ export interface components {
             /** @description The tab between the two silver screws. */
             neutralTab?: components["schemas"]["BreakOffTab"];
             /**
+             * Format: double
+             * @description What its coil, its winding or its input is made for, V; null where nobody said.
+             */
+            ratedVolts?: null | number;
+            /** @description Whether that is alternating or direct current. */
+            ratedCurrent?: components["schemas"]["CurrentKind"];
+            /**
+             * Format: double
+             * @description What a supply or a transformer gives, V; null where nobody said.
+             */
+            givesVolts?: null | number;
+            /**
+             * @description What it has between its terminals, by their marks, where that is otherwise than usual for its type; null where it
+             *     is as usual.
+             */
+            inside?: null | components["schemas"]["InsideLink"][];
+            /**
              * Format: uuid
              * @description Permanent id.
              */
@@ -7670,6 +7789,16 @@ export interface components {
             map: components["schemas"]["PinMapDocument"];
             /**
              * Format: uuid
+             * @description The plug or connector of the job whose pins these are; null where nobody said.
+             */
+            plugId?: null | string;
+            /**
+             * Format: uuid
+             * @description The machine of the job that they lead to; null where nobody said.
+             */
+            machineId?: null | string;
+            /**
+             * Format: uuid
              * @description Permanent id.
              */
             id: string;
@@ -7760,6 +7889,16 @@ export interface components {
         JobPinMap: {
             /** @description The map. */
             map: components["schemas"]["PinMapDocument"];
+            /**
+             * Format: uuid
+             * @description The plug or connector of the job whose pins these are; null where nobody said.
+             */
+            plugId?: null | string;
+            /**
+             * Format: uuid
+             * @description The machine of the job that they lead to; null where nobody said.
+             */
+            machineId?: null | string;
             /**
              * Format: uuid
              * @description Permanent id.
@@ -9018,7 +9157,7 @@ export interface components {
             /** @default false */
             onlyGood: boolean;
         };
-        ShelfItemDocument: components["schemas"]["ShelfItemDocumentLandingItem"] | components["schemas"]["ShelfItemDocumentConductorItem"] | components["schemas"]["ShelfItemDocumentFerruleItem"] | components["schemas"]["ShelfItemDocumentConnectorItem"] | components["schemas"]["ShelfItemDocumentToolItem"];
+        ShelfItemDocument: components["schemas"]["ShelfItemDocumentLandingItem"] | components["schemas"]["ShelfItemDocumentConductorItem"] | components["schemas"]["ShelfItemDocumentFerruleItem"] | components["schemas"]["ShelfItemDocumentConnectorItem"] | components["schemas"]["ShelfItemDocumentDeviceItem"] | components["schemas"]["ShelfItemDocumentToolItem"];
         ShelfItemDocumentConductorItem: {
             /** @enum {string} */
             kind: "conductor";
@@ -9046,6 +9185,21 @@ export interface components {
             type?: components["schemas"]["ConnectorKind"];
             bothMetals?: boolean;
             combinations?: null | components["schemas"]["CombinationDocument"][];
+            code: string;
+            name: string;
+            note?: null | string;
+            trust?: components["schemas"]["DataTrust"];
+        };
+        ShelfItemDocumentDeviceItem: {
+            /** @enum {string} */
+            kind: "device";
+            type: components["schemas"]["DeviceType"];
+            /** Format: double */
+            ratedVolts?: null | number;
+            ratedCurrent?: components["schemas"]["CurrentKind"];
+            /** Format: double */
+            givesVolts?: null | number;
+            inside?: null | components["schemas"]["InsideLink"][];
             code: string;
             name: string;
             note?: null | string;
@@ -9430,6 +9584,7 @@ export interface components {
             feeds: components["schemas"]["FeedDocument"][];
             /** Format: uuid */
             opens: null | string;
+            notKnown: string[];
         };
         TriageDocument: {
             verdict: components["schemas"]["CordVerdict"];

@@ -27,6 +27,7 @@ import { BoardView, type Eyes } from "./BoardView";
 import { Picked } from "./Picked";
 import { Legend } from "./signs";
 import { SlotPanel } from "./SlotPanel";
+import { FedAndFeeds } from "./FedAndFeeds";
 import { Told } from "./Told";
 import { useBoard } from "./useBoard";
 import { useBoardChanges } from "./useBoardChanges";
@@ -83,6 +84,7 @@ export function BoardWork({
       <Flex gap={2} flexWrap="wrap" alignItems="flex-end">
         <BoardSearch index={calm} onGo={find} />
         <BoardTools job={id} as={as} onAs={setAs} eyes={eyes} onAddLanding={addLanding} />
+        <FedAndFeeds job={id} enclosure={enclosure} />
       </Flex>
       <BoardFilter index={calm} circuits={circuits} filter={filter} onChange={setFilter} />
       <Grid

@@ -61,26 +61,12 @@ const between = (way: Schemas["WayStopDocument"][]) =>
     .join(" – ");
 
 function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
-  const { potentials, reached, isOpen, feeds } = trace;
+  const { potentials, reached, isOpen, feeds, notKnown } = trace;
   const { lead } = useUnits();
   return (
     <>
       <Box fontWeight={700} color={potentials.length > 1 ? "stop" : "ink"}>
         {potentials.length > 0 ? `On it: ${potentials.join(", ")}` : "Nobody said what is on it."}
-      </Box>
-      {reached.length === 0 && <Box>Nothing else.</Box>}
-      <Box as="ul" listStyleType="none" maxH="240px" overflowY="auto">
-        {reached.map(({ landingId, name, device, way }) => (
-          <Box as="li" key={landingId} py="3px">
-            {name}
-            {device && !name.includes(device) && <chakra.span color="ink.soft"> of {device}</chakra.span>}
-            {way.length > 3 && (
-              <Box fontSize="14px" color="ink.soft">
-                by {between(way)}
-              </Box>
-            )}
-          </Box>
-        ))}
       </Box>
       {feeds.map((feed) => (
         <Box key={feed.breaker} my={2} data-feed={feed.breaker}>
@@ -95,6 +81,26 @@ function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
           )}
         </Box>
       ))}
+      {reached.length === 0 && <Box>Nothing else.</Box>}
+      <Box as="ul" listStyleType="none" maxH="240px" overflowY="auto">
+        {reached.map(({ landingId, name, device, way }) => (
+          <Box as="li" key={landingId} py="3px">
+            {name}
+            {device && !name.includes(device) && <chakra.span color="ink.soft"> of {device}</chakra.span>}
+            {way.length > 3 && (
+              <Box fontSize="14px" color="ink.soft">
+                by {between(way)}
+              </Box>
+            )}
+          </Box>
+        ))}
+      </Box>
+      {notKnown.length > 0 && (
+        <Box color="caution">
+          What {notKnown.join(", ")} joins inside is not known: it ends there. Say at the device what stands
+          between its terminals.
+        </Box>
+      )}
       {isOpen && <Box color="ink.soft">It goes on to where this job does not say.</Box>}
     </>
   );

@@ -2,6 +2,7 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { useSearchParams } from "react-router";
+import type { Schemas } from "../client";
 import { ChangesBar } from "../jobs/ChangesBar";
 import { jobApi, type Part } from "../jobs/jobApi";
 import { ChangesProvider, useChanges } from "../jobs/useChanges";
@@ -19,7 +20,7 @@ interface Keeping {
   part: (id: string) => Kept;
   onOpen: (part: Kept) => void;
   /** What else can be done with one that is kept. */
-  also?: (job: string, part: Kept) => ReactNode;
+  also?: (job: Schemas["JobOverview"], part: Kept, version: number) => ReactNode;
 }
 
 /** What was worked out here, kept in a job: as often as it changes, and taken up again. */
@@ -88,7 +89,9 @@ function KeptParts({ job, kind, name, part, onOpen, also }: Keeping & { job: str
         disabled={!person || busy || !name.trim()}
         onClick={() =>
           void put(
-            same ? { ...part(same.part.id), order: same.part.order ?? 0 } : part(crypto.randomUUID()),
+            same
+              ? ({ ...same.part, ...part(same.part.id), order: same.part.order ?? 0 } as Kept)
+              : part(crypto.randomUUID()),
             same?.version ?? null,
           )
         }
@@ -119,7 +122,7 @@ function KeptParts({ job, kind, name, part, onOpen, also }: Keeping & { job: str
             >
               Take out
             </Action>
-            {also?.(job, one.part)}
+            {overview.data && also?.(overview.data, one.part, one.version)}
           </Flex>
         ))}
       </Box>

@@ -1,5 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
+import { deviceTypes } from "../shared/deviceTypes";
 import { Action, Panel } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import { severities } from "./severity";
@@ -40,7 +41,7 @@ export function LandingRows({
               {part.name}
             </chakra.h2>
             <Box color="ink.soft">
-              {part.type?.replaceAll("-", " ")}
+              {deviceTypes[part.type ?? "block"]}
               {part.ratingAmps && `, ${part.ratingAmps} A`}
             </Box>
             <Action look="link" onClick={() => onDevice(part, version)} aria-label={`Change ${part.name}`}>

@@ -4,17 +4,17 @@ import { useState } from "react";
 import type { Schemas } from "../client";
 import { Action, Panel } from "../shared/Panel";
 import { Select } from "../shared/Select";
+import { DeviceForm, type JobDevice } from "./DeviceForm";
 import { jobApi } from "./jobApi";
 import { LandingForm, type JobLanding } from "./LandingForm";
 import { LandingRows } from "./LandingRows";
 import { PartForm } from "./PartForm";
-import { deviceFields, enclosureFields } from "./partFields";
+import { enclosureFields } from "./partFields";
 
 type Enclosure = Schemas["JobPartEnclosure"];
-type Device = Schemas["JobPartDevice"];
 type Open =
   | { what: "enclosure"; part: Enclosure; version: number | null }
-  | { what: "device"; part: Device; version: number | null }
+  | { what: "device"; part: JobDevice; version: number | null }
   | { what: "landing"; part: JobLanding; version: number | null };
 
 /** Enclosures, their devices, and their landings in their real order. */
@@ -67,15 +67,7 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
           onClose={close}
         />
       )}
-      {open?.what === "device" && (
-        <PartForm
-          title={open.part.name || "New device"}
-          part={open.part}
-          version={open.version}
-          fields={deviceFields}
-          onClose={close}
-        />
-      )}
+      {open?.what === "device" && <DeviceForm part={open.part} version={open.version} onClose={close} />}
       {open?.what === "landing" && (
         <LandingForm
           part={open.part}

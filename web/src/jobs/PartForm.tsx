@@ -10,10 +10,16 @@ import type { Part } from "./jobApi";
 import { useChanges } from "./useChanges";
 
 /** A field of a part: what it is called, and what it holds. */
-export type PartField =
-  | { name: string; label: string; kind: "text" | "number"; unit?: string }
-  | { name: string; label: string; kind: "check" }
-  | { name: string; label: string; kind: "choice"; options: [string, string][] };
+export type PartField = {
+  name: string;
+  label: string;
+  /** Where it is asked at all; everywhere when left out. */
+  only?: (values: Values) => boolean;
+} & (
+  | { kind: "text" | "number"; unit?: string }
+  | { kind: "check" }
+  | { kind: "choice"; options: [string, string][] }
+);
 
 type Values = Record<string, unknown>;
 
@@ -89,55 +95,57 @@ export function PartForm<T extends Part>({
       }
     >
       <Grid templateColumns={{ base: "1fr", md: "1fr 1fr" }} gap={3}>
-        {fields.map((field) => (
-          <Box key={field.name}>
-            {field.kind === "check" ? (
-              <Controller
-                control={control}
-                name={field.name}
-                render={({ field: { value, onChange } }) => (
-                  <CheckField checked={Boolean(value)} onChange={onChange}>
-                    {field.label}
-                  </CheckField>
-                )}
-              />
-            ) : field.kind === "choice" ? (
-              <Controller
-                control={control}
-                name={field.name}
-                render={({ field: { value, onChange } }) => (
-                  <Select
-                    label={field.label}
-                    value={typeof value === "string" ? value : ""}
-                    options={field.options}
-                    onChange={(next) => onChange(next || null)}
-                  />
-                )}
-              />
-            ) : (
-              <>
-                <FieldLabel htmlFor={`part-${field.name}`}>
-                  {field.label}
-                  {field.unit && `, ${field.unit}`}
-                </FieldLabel>
-                <Field
-                  id={`part-${field.name}`}
-                  autoComplete="off"
-                  maxLength={200}
-                  inputMode={field.kind === "number" ? "decimal" : undefined}
-                  aria-invalid={Boolean(formState.errors[field.name])}
-                  {...register(field.name, {
-                    validate: (typed) =>
-                      field.kind !== "number" ||
-                      readDecimal(String(typed ?? "")) !== undefined ||
-                      `“${String(typed)}” is no number.`,
-                  })}
-                  onKeyDown={(event) => event.key === "Enter" && void save()}
+        {fields
+          .filter(({ only }) => only?.(draft as unknown as Values) ?? true)
+          .map((field) => (
+            <Box key={field.name}>
+              {field.kind === "check" ? (
+                <Controller
+                  control={control}
+                  name={field.name}
+                  render={({ field: { value, onChange } }) => (
+                    <CheckField checked={Boolean(value)} onChange={onChange}>
+                      {field.label}
+                    </CheckField>
+                  )}
                 />
-              </>
-            )}
-          </Box>
-        ))}
+              ) : field.kind === "choice" ? (
+                <Controller
+                  control={control}
+                  name={field.name}
+                  render={({ field: { value, onChange } }) => (
+                    <Select
+                      label={field.label}
+                      value={typeof value === "string" ? value : ""}
+                      options={field.options}
+                      onChange={(next) => onChange(next || null)}
+                    />
+                  )}
+                />
+              ) : (
+                <>
+                  <FieldLabel htmlFor={`part-${field.name}`}>
+                    {field.label}
+                    {field.unit && `, ${field.unit}`}
+                  </FieldLabel>
+                  <Field
+                    id={`part-${field.name}`}
+                    autoComplete="off"
+                    maxLength={200}
+                    inputMode={field.kind === "number" ? "decimal" : undefined}
+                    aria-invalid={Boolean(formState.errors[field.name])}
+                    {...register(field.name, {
+                      validate: (typed) =>
+                        field.kind !== "number" ||
+                        readDecimal(String(typed ?? "")) !== undefined ||
+                        `“${String(typed)}” is no number.`,
+                    })}
+                    onKeyDown={(event) => event.key === "Enter" && void save()}
+                  />
+                </>
+              )}
+            </Box>
+          ))}
       </Grid>
       {children?.(draft, change)}
       <Box role="alert" color="stop" mt={2}>

@@ -53,6 +53,10 @@ export const jobApi = {
     ),
   trace: (id: string, landing: string, contacts: boolean) =>
     take(http.GET("/api/jobs/{id}/trace", { params: { ...at(id), query: { landing, contacts } } })),
+  sources: (id: string, enclosure: string) =>
+    take(http.GET("/api/jobs/{id}/sources", { params: { ...at(id), query: { enclosure } } })),
+  directory: (id: string, enclosure: string) =>
+    take(http.GET("/api/jobs/{id}/directory", { params: { ...at(id), query: { enclosure } } })),
   opened: (id: string, device: string) =>
     take(http.GET("/api/jobs/{id}/opened", { params: { ...at(id), query: { device } } })),
   tryWires: (id: string, body: Schemas["TypedWires"], lead: Lead) =>

@@ -1,3 +1,4 @@
+import { currents, deviceTypes, type DeviceType } from "../shared/deviceTypes";
 import type { PartField } from "./PartForm";
 
 /** The fields of each part, in the order in which a person knows them. */
@@ -36,30 +37,33 @@ const tab: [string, string][] = [
   ["removed", "broken off"],
 ];
 
+const of =
+  (...types: DeviceType[]) =>
+  ({ type }: { type?: unknown }) =>
+    types.includes(type as DeviceType);
+
+const receptacle = of("receptacle", "ground-fault-receptacle");
+const supply = of("power-supply", "transformer");
+const rated = of("load", "contactor", "relay", "power-supply", "transformer", "motor");
+
 export const deviceFields: PartField[] = [
   { name: "name", label: "Name", kind: "text" },
-  {
-    name: "type",
-    label: "What it is",
-    kind: "choice",
-    options: [
-      ["block", "terminal blocks"],
-      ["receptacle", "receptacle"],
-      ["ground-fault-receptacle", "ground-fault receptacle"],
-      ["switch", "switch"],
-      ["breaker", "breaker or fuse"],
-      ["earth-bar", "earth bar"],
-      ["neutral-bar", "neutral bar"],
-      ["plug", "plug or connector"],
-      ["load", "load"],
-    ],
-  },
+  { name: "type", label: "What it is", kind: "choice", options: Object.entries(deviceTypes) },
   { name: "ratingAmps", label: "Rating", kind: "number", unit: "A" },
-  { name: "pluggedAmps", label: "Largest load plugged in", kind: "number", unit: "A" },
-  { name: "outlets", label: "Plugs it takes", kind: "number" },
-  { name: "tiedTo", label: "Handle tied to breaker", kind: "text" },
-  { name: "hotTab", label: "Hot tab", kind: "choice", options: tab },
-  { name: "neutralTab", label: "Neutral tab", kind: "choice", options: tab },
+  { name: "pluggedAmps", label: "Largest load plugged in", kind: "number", unit: "A", only: receptacle },
+  { name: "outlets", label: "Plugs it takes", kind: "number", only: receptacle },
+  { name: "hotTab", label: "Hot tab", kind: "choice", options: tab, only: receptacle },
+  { name: "neutralTab", label: "Neutral tab", kind: "choice", options: tab, only: receptacle },
+  { name: "tiedTo", label: "Handle tied to breaker", kind: "text", only: of("breaker") },
+  { name: "ratedVolts", label: "Made for", kind: "number", unit: "V", only: rated },
+  {
+    name: "ratedCurrent",
+    label: "Of what current",
+    kind: "choice",
+    options: Object.entries(currents),
+    only: rated,
+  },
+  { name: "givesVolts", label: "Gives", kind: "number", unit: "V", only: supply },
 ];
 
 export const landingFields: PartField[] = [

@@ -13,6 +13,7 @@ import { KeyPicker } from "./KeyPicker";
 import type { PinFunction, PinMap } from "./map";
 import { PinColumns } from "./PinColumns";
 import { PinCsv } from "./PinCsv";
+import { PinMapDevices } from "./PinMapDevices";
 import { PinTest } from "./PinTest";
 import { PlateFields } from "./PlateFields";
 import { RecordTest } from "./RecordTest";
@@ -130,7 +131,14 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
           name={map.name}
           part={(id) => ({ part: "pin-map", id, order: 0, map })}
           onOpen={(part) => part.part === "pin-map" && setMap(part.map)}
-          also={(job, part) => part.part === "pin-map" && <RecordTest job={job} part={part} />}
+          also={(job, part, version) =>
+            part.part === "pin-map" && (
+              <>
+                <PinMapDevices job={job} part={part} version={version} />
+                <RecordTest job={job.title.id} part={part} />
+              </>
+            )
+          }
         />
       </Flex>
     </Grid>

@@ -8,8 +8,9 @@ import { api, type Schemas } from "../client";
 import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
 import { DialogFrame } from "../shared/DialogFrame";
+import { InsideFields } from "../shared/InsideFields";
 import { Action, Field, FieldLabel } from "../shared/Panel";
-import { itemFields, itemOf, type ItemField } from "./itemFields";
+import { itemFields, itemOf, wordOf, type ItemField } from "./itemFields";
 import type { ShelfKind } from "./ShelfPage";
 
 interface Props {
@@ -91,6 +92,8 @@ function OneField({
   const { form, label } = field;
   if (form === "number")
     return <NumberField label={label} value={typeof value === "number" ? value : null} onChange={onChange} />;
+  if (form === "inside")
+    return <InsideFields inside={value as Schemas["InsideLink"][] | null} onChange={onChange} />;
   if (form === "flag")
     return (
       <CheckField checked={value === true} onChange={onChange}>
@@ -109,7 +112,7 @@ function OneField({
           >
             {form.map((word) => (
               <option key={word} value={word}>
-                {word || "not said"}
+                {wordOf(word)}
               </option>
             ))}
           </chakra.select>

@@ -13,7 +13,7 @@ import { ItemList } from "./ItemList";
 import { Tables } from "./Tables";
 import { useShelf } from "./useShelf";
 
-export type ShelfKind = "landing" | "conductor" | "ferrules" | "connector" | "tool";
+export type ShelfKind = "landing" | "conductor" | "ferrules" | "connector" | "device" | "tool";
 type Tab = ShelfKind | "tables";
 
 /** The catalogue: what can be picked, by drawing and by word, and the tables that the rules use. */
@@ -42,6 +42,7 @@ export function ShelfPage() {
           ["conductor", "Conductors"],
           ["ferrules", "Ferrules"],
           ["connector", "Connectors"],
+          ["device", "Devices"],
           ["tool", "Tools"],
           ["tables", "Tables"],
         ]}

@@ -1,11 +1,12 @@
 import type { Schemas } from "../client";
+import { currents, deviceTypes } from "../shared/deviceTypes";
 import type { ShelfKind } from "./ShelfPage";
 
 /** A field of an item's form: where its value lies, what it is called, and what it takes. */
 export interface ItemField {
   path: string;
   label: string;
-  form: "text" | "number" | "numbers" | "date" | "flag" | string[];
+  form: "text" | "number" | "numbers" | "date" | "flag" | "inside" | string[];
 }
 
 const sizes: ItemField[] = [
@@ -40,6 +41,13 @@ export const itemFields: Record<Exclude<ShelfKind, "landing">, ItemField[]> = {
     },
     { path: "bothMetals", label: "For copper with aluminium", form: "flag" },
   ],
+  device: [
+    { path: "type", label: "What it is", form: Object.keys(deviceTypes) },
+    { path: "ratedVolts", label: "Made for, V", form: "number" },
+    { path: "ratedCurrent", label: "Of what current", form: Object.keys(currents) },
+    { path: "givesVolts", label: "Gives, V", form: "number" },
+    { path: "inside", label: "Between its terminals", form: "inside" },
+  ],
   tool: [
     { path: "tool", label: "What it is for", form: ["torque-driver", "crimper", "stripper"] },
     { path: "scaleNm", label: "End of the scale, N·m", form: "number" },
@@ -53,6 +61,10 @@ export const itemFields: Record<Exclude<ShelfKind, "landing">, ItemField[]> = {
     },
   ],
 };
+
+/** What a word of the Shelf is called on the screen. */
+export const wordOf = (word: string): string =>
+  (({ ...deviceTypes, ...currents }) as Record<string, string>)[word] ?? (word || "not said");
 
 type Json = Record<string, unknown>;
 

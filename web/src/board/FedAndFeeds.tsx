@@ -1,0 +1,121 @@
+import { Box, chakra, Table } from "@chakra-ui/react";
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { Schemas } from "../client";
+import { jobApi } from "../jobs/jobApi";
+import { DialogFrame } from "../shared/DialogFrame";
+import { Action } from "../shared/Panel";
+import { WayLine } from "../shared/WayLine";
+
+const Title = chakra("h3", { base: { fontSize: "17px", fontWeight: 700, mt: 3, mb: 1 } });
+
+/** What can make an enclosure live, and what is on each of its breakers: read before a hand goes in. */
+export function FedAndFeeds(of: { job: string; enclosure: { id: string; name: string } }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Action onClick={() => setOpen(true)}>Fed from, feeds</Action>
+      {open && <FedAndFeedsSheet {...of} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function FedAndFeedsSheet({
+  job,
+  enclosure,
+  onClose,
+}: {
+  job: string;
+  enclosure: { id: string; name: string };
+  onClose: () => void;
+}) {
+  const sources = useQuery({
+    queryKey: ["job", job, "sources", enclosure.id],
+    queryFn: () => jobApi.sources(job, enclosure.id),
+  });
+  const directory = useQuery({
+    queryKey: ["job", job, "directory", enclosure.id],
+    queryFn: () => jobApi.directory(job, enclosure.id),
+  });
+  return (
+    <DialogFrame
+      title={`${enclosure.name}: what feeds it, what it feeds`}
+      open
+      width="820px"
+      onClose={onClose}
+      footer={<Action onClick={onClose}>Close</Action>}
+    >
+      <Box role="alert" color="stop">
+        {sources.error?.message ?? directory.error?.message}
+      </Box>
+      {(sources.isPending || directory.isPending) && "Following the wires…"}
+      {sources.data && <Sources sources={sources.data} />}
+      {directory.data && directory.data.breakers.length > 0 && <Directory directory={directory.data} />}
+      <Box mt={3} fontSize="14px" color="ink.soft">
+        By the wire list. Open, lock, and prove each dead with a tester that was proved on a live source.
+      </Box>
+    </DialogFrame>
+  );
+}
+
+function Sources({ sources }: { sources: Schemas["EnclosureSourcesDocument"] }) {
+  const { breakers, open } = sources;
+  return (
+    <section aria-label="What can make it live">
+      <Title mt={0}>What can make it live</Title>
+      {breakers.length === 0 && <Box>No breaker of this job feeds anything in it.</Box>}
+      {breakers.map(({ deviceId, name, way }) => (
+        <Box key={deviceId} my={2} data-source={name}>
+          <Box fontWeight={700}>{name}</Box>
+          <WayLine way={way} />
+        </Box>
+      ))}
+      {open.length > 0 && (
+        <Box color="stop">
+          Something may come from elsewhere, by a wire that leads out of what this job says: {open.join(", ")}
+          .
+        </Box>
+      )}
+    </section>
+  );
+}
+
+function Directory({ directory }: { directory: Schemas["DirectoryDocument"] }) {
+  return (
+    <section aria-label="Directory">
+      <Title>What is on each breaker</Title>
+      <Table.ScrollArea>
+        <Table.Root size="sm">
+          <Table.Header>
+            <Table.Row>
+              {["Breaker", "Circuit", "Feeds"].map((word) => (
+                <Table.ColumnHeader key={word}>{word}</Table.ColumnHeader>
+              ))}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {directory.breakers.map((line) => (
+              <Table.Row key={line.deviceId} data-breaker={line.name} verticalAlign="top">
+                <Table.Cell>
+                  <chakra.strong>{line.name}</chakra.strong>
+                  {line.ratingAmps !== null && ` ${line.ratingAmps} A`}
+                  {line.with.length > 0 && <Box color="ink.soft">opens with {line.with.join(", ")}</Box>}
+                </Table.Cell>
+                <Table.Cell>{line.circuits.join(", ") || "–"}</Table.Cell>
+                <Table.Cell>
+                  {line.feeds.map(({ enclosure, devices }) => (
+                    <Box key={enclosure}>
+                      {enclosure}: {devices.join("; ")}
+                    </Box>
+                  ))}
+                  {line.isOpen && <Box color="ink.soft">and on, to where this job does not say</Box>}
+                  {line.feeds.length === 0 && !line.isOpen && "nothing"}
+                </Table.Cell>
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Table.ScrollArea>
+    </section>
+  );
+}
