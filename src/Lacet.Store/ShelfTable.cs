@@ -65,10 +65,14 @@ public sealed class ShelfTable(LacetDatabase database, TimeProvider time)
             ).AsList()
         );
 
-    /// <summary>Whether anything was ever put on the Shelf.</summary>
-    public Task<bool> IsUntouchedAsync() =>
-        database.ReadAsync(async connection =>
-            await connection.ExecuteScalarAsync<long>("SELECT count(*) FROM shelf_change") == 0
+    /// <summary>The kinds of which anything was ever put on the Shelf.</summary>
+    public Task<IReadOnlySet<string>> TouchedKindsAsync() =>
+        database.ReadAsync<IReadOnlySet<string>>(async connection =>
+            (
+                await connection.QueryAsync<string>(
+                    "SELECT DISTINCT coalesce(json_extract(after, '$.kind'), json_extract(before, '$.Kind')) FROM shelf_change"
+                )
+            ).ToHashSet(StringComparer.Ordinal)
         );
 
     /// <summary>

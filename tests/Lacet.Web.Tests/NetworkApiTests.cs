@@ -65,6 +65,36 @@ public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixt
             ["LP/Q3", "LP/Q4"],
             sources.GetProperty("breakers").EnumerateArray().Select(b => b.GetProperty("name").GetString())
         );
+        Assert.Equal(0, sources.GetProperty("unfed").GetArrayLength());
+        Assert.Equal(0, sources.GetProperty("out").GetArrayLength());
+    }
+
+    [Fact]
+    public async Task A_panel_has_its_directory_and_says_what_stays_live()
+    {
+        var (_, whole) = await Server.GetAsync($"/api/jobs/{fixture.Job}");
+        var panel = whole
+            .GetProperty("enclosures")
+            .EnumerateArray()
+            .Select(e => e.GetProperty("part"))
+            .Single(e => e.GetProperty("name").GetString() == "LP")
+            .GetProperty("id")
+            .GetString();
+        var lines = (await Read($"directory?enclosure={panel}"))
+            .GetProperty("breakers")
+            .EnumerateArray()
+            .ToDictionary(l => l.GetProperty("name").GetString()!, StringComparer.Ordinal);
+        var third = lines["Q3"];
+        Assert.Equal(15, third.GetProperty("ratingAmps").GetDouble());
+        Assert.Equal("Q4", third.GetProperty("with")[0].GetString());
+        Assert.Equal("3", third.GetProperty("circuits")[0].GetString());
+        Assert.Equal("WR3", third.GetProperty("feeds")[0].GetProperty("enclosure").GetString());
+        Assert.Equal("R5, receptacle", third.GetProperty("feeds")[0].GetProperty("devices")[0].GetString());
+        // Their feed comes by the panel’s bus, which no wire of the job is.
+        Assert.Contains(
+            "Q3",
+            (await Read($"sources?enclosure={panel}")).GetProperty("unfed").EnumerateArray().Select(n => n.GetString())
+        );
     }
 
     /// <summary>Every wire of the job is in one network, page by page, and the earth is one of them.</summary>
@@ -97,6 +127,7 @@ public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixt
     [InlineData("trace?landing=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
     [InlineData("opened?device=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
     [InlineData("sources?enclosure=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
+    [InlineData("directory?enclosure=00000000-0000-4000-8000-000000000000", HttpStatusCode.NotFound)]
     [InlineData("trace?landing=nonsense", HttpStatusCode.BadRequest)]
     public async Task What_is_not_there_is_said_to_be_not_there(string address, HttpStatusCode expected)
     {

@@ -72,6 +72,9 @@ public sealed partial class StoreTests
             20,
             (await server.GetAsync("/api/shelf/landing?limit=200")).Json.GetProperty("items").GetArrayLength() - 1
         );
+        // A kind that came after it is there too.
+        var (_, devices) = await server.GetAsync("/api/shelf/device");
+        Assert.NotEqual(0, devices.GetProperty("items").GetArrayLength());
     }
 
     /// <summary>

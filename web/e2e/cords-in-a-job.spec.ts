@@ -94,3 +94,46 @@ test("a pin map is kept in a job, changed there, and taken up on another day", a
   await finding.getByRole("link", { name: "Open pin map Pier blower" }).click();
   await expect(page.getByLabel("What it is")).toHaveValue("Pier blower");
 });
+
+test("a pin map is told its plug and its machine, and the wires at both are held against it", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  const job = `Plug ${Date.now()}`;
+  await page.goto("/import");
+  await jobs.sendList(
+    [
+      "Wire;From;From type;To;To type;Size;Type;Function",
+      "1;P/X1:1;screw clamp;P/J1:1;plug screw;14 AWG;fine;neutral",
+      "2;P/X1:2;screw clamp;P/J1:2;plug screw;14 AWG;fine;line",
+    ].join("\r\n"),
+  );
+  await jobs.nameMyself("Mara Quist");
+  await page.getByLabel("What is the job called?").fill(job);
+  await page.getByRole("button", { name: /^Take/ }).click();
+  await expect(page.getByRole("heading", { name: job })).toBeVisible();
+  await page.getByLabel("Of this job").getByRole("link", { name: "Landings" }).click();
+  await page.getByRole("button", { name: "Change J1", exact: true }).click();
+  await page.getByLabel("What it is").selectOption("plug");
+  await page.getByRole("dialog").getByRole("button", { name: "Keep" }).click();
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+  await page.goto("/cords/pins");
+  await page.getByLabel("What it is").fill("Blower");
+  const kept = page.getByRole("region", { name: "In a job" });
+  await kept.getByLabel("Job", { exact: true }).selectOption({ label: job });
+  await kept.getByRole("button", { name: "Keep Blower" }).click();
+  await kept.getByLabel("Plug in the job").selectOption({ label: "P/J1" });
+  await expect(kept.getByLabel("Plug in the job")).not.toHaveValue("");
+  // Kept again from the page, it is still that plug’s.
+  await page.getByRole("button", { name: /Key above/ }).click();
+  await kept.getByRole("button", { name: "Keep the changes of Blower" }).click();
+  await expect(kept.getByText("Changed pin map Blower.")).toBeVisible();
+  await expect(kept.getByLabel("Plug in the job")).not.toHaveValue("");
+  await page.goto("/jobs");
+  await page.getByRole("link", { name: new RegExp(job) }).click();
+  await page
+    .getByRole("link", { name: /^Findings/ })
+    .last()
+    .click();
+  await expect(page.locator("[data-finding=pin-against-wire]").first()).toContainText("J1:1");
+});

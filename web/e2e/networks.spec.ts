@@ -78,3 +78,20 @@ test("a slot is traced; with its breaker open one receptacle of the box is dead 
   await expect(fed.getByRole("list", { name: "The way" })).toContainText("LP/Q1:1wire 1BOX/R1:1");
   await expect(fed).toContainText("12 m · 39 ft");
 });
+
+test("a panel’s directory stands on its board, and what makes a box live", async ({ page }) => {
+  await take(page);
+  await page.getByRole("link", { name: "Board", exact: true }).click();
+  await page.getByRole("button", { name: "Fed from, feeds" }).click();
+  const sheet = page.getByRole("dialog", { name: "LP: what feeds it, what it feeds" });
+  await expect(sheet.locator("[data-breaker=Q1]")).toContainText("BOX: R1, receptacle");
+  await expect(sheet.locator("[data-breaker=Q3]")).toContainText("nothing");
+  await expect(sheet).toContainText("The feed side of Q1, Q2, Q3 stays live");
+  await page.keyboard.press("Escape");
+  await page.getByLabel("Enclosure").selectOption("BOX");
+  await page.getByRole("button", { name: "Fed from, feeds" }).press("Enter");
+  const box = page.getByRole("dialog", { name: "BOX: what feeds it, what it feeds" });
+  await expect(box.locator("[data-source='LP/Q2']")).toContainText("LP/Q2:1wire 4BOX/R2:1");
+  await box.getByRole("button", { name: "Close" }).click();
+  await expect(box).toHaveCount(0);
+});

@@ -1,8 +1,36 @@
-import { createSystem, defaultBaseConfig, defineConfig } from "@chakra-ui/react";
+import { createSystem, defaultBaseConfig, defineConfig, defineSlotRecipe } from "@chakra-ui/react";
 import { breakpoints, dialogSlotRecipe, keyframes, tokens } from "@chakra-ui/react/theme";
 
 // Every colour of the application, light and dark. Components name what a thing is, never a colour.
 const pair = (light: string, dark: string) => ({ value: { _light: light, _dark: dark } });
+
+// A dialog stands out from the page behind it, by its edge and by what dims the page.
+const dialog = defineSlotRecipe({
+  ...dialogSlotRecipe,
+  base: {
+    ...dialogSlotRecipe.base,
+    backdrop: { ...dialogSlotRecipe.base?.backdrop, bg: "scrim" },
+    content: {
+      ...dialogSlotRecipe.base?.content,
+      borderWidth: "1px",
+      borderColor: "line.strong",
+      borderRadius: "lg",
+      shadow: "0 12px 40px {colors.scrim}",
+    },
+    title: { ...dialogSlotRecipe.base?.title, fontSize: "20px", fontWeight: 700 },
+  },
+});
+
+const cell = { px: 2, py: 2, verticalAlign: "top", borderBottomWidth: "1px", borderColor: "line" };
+const table = defineSlotRecipe({
+  className: "table",
+  slots: ["root", "header", "body", "row", "columnHeader", "cell", "footer", "caption"],
+  base: {
+    root: { w: "full", textAlign: "start", borderCollapse: "collapse" },
+    columnHeader: { ...cell, fontWeight: 700, textAlign: "start" },
+    cell,
+  },
+});
 
 const config = defineConfig({
   preflight: true,
@@ -16,7 +44,7 @@ const config = defineConfig({
   theme: {
     breakpoints,
     keyframes,
-    slotRecipes: { dialog: dialogSlotRecipe },
+    slotRecipes: { dialog, table },
     tokens: {
       // The library's measures, without its colours: those are ours alone.
       spacing: tokens.spacing,
@@ -45,6 +73,7 @@ const config = defineConfig({
           wash: pair("#f3ddcd", "#3b2619"),
           ink: pair("#fffaf5", "#24140a"),
         },
+        scrim: pair("#241f1a66", "#00000099"),
         focus: pair("#1f5fa8", "#8ec1ff"),
         go: { DEFAULT: pair("#1c6b3c", "#7fd49b"), wash: pair("#dcefe0", "#17301f") },
         caution: { DEFAULT: pair("#7a5200", "#f0c261"), wash: pair("#f8e9c6", "#382b0e") },

@@ -4,8 +4,15 @@ namespace Lacet.Core.Networks;
 
 /// <summary>What can make an enclosure live: each is opened, locked and proved dead before a hand goes in.</summary>
 /// <param name="Breakers">Breakers that feed something in it, each with the way to the first landing.</param>
-/// <param name="Open">Landings whose hot goes on out of the job, or to what nobody said: something may come from there.</param>
-public sealed record EnclosureSources(IReadOnlyList<(Device Breaker, Way Way)> Breakers, IReadOnlyList<JobLanding> Open)
+/// <param name="Unfed">
+/// Breakers in it whose feed side has no wire in this job: that side stays live, whatever of the job is opened.
+/// </param>
+/// <param name="Out">Wires by which what is hot here goes on out of the job: something may come from there.</param>
+public sealed record EnclosureSources(
+    IReadOnlyList<(Device Breaker, Way Way)> Breakers,
+    IReadOnlyList<Device> Unfed,
+    IReadOnlyList<JobWire> Out
+)
 {
     /// <summary>The sources of an enclosure.</summary>
     public static EnclosureSources Of(Job job, Guid enclosure)
@@ -26,7 +33,21 @@ public sealed record EnclosureSources(IReadOnlyList<(Device Breaker, Way Way)> B
                     .OrderBy(f => f.Breaker.Order)
                     .Select(f => (f.Breaker, f.Way.Back())),
             ],
-            [.. hot.Where(l => Sources.Of(job, l).IsOpen)]
+            [
+                .. job.DevicesIn(enclosure)
+                    .Where(d => d.Type == DeviceType.Breaker && !HasFeed(job, d))
+                    .OrderBy(d => d.Order),
+            ],
+            [
+                .. hot.SelectMany(l => new NetworkWalk(job, throughContacts: true).From(l))
+                    .Where(r => r.Landing is null)
+                    .Select(r => job.Wires[r.Way.LastWireId!.Value])
+                    .DistinctBy(w => w.Id)
+                    .OrderBy(w => w.Order),
+            ]
         );
     }
+
+    private static bool HasFeed(Job job, Device breaker) =>
+        job.LandingsOf(breaker.Id).Any(l => l.Side == DeviceSide.Line && job.EndsAt(l.Id).Any(e => !e.Wire.Retired));
 }

@@ -34,19 +34,25 @@ public sealed record PanelDirectory(IReadOnlyList<DirectoryLine> Breakers)
                     .OrderBy(c => c.Order)
                     .ThenBy(c => c.Id),
             ],
-            [
-                .. reached
-                    .Select(r => r.Landing?.DeviceId)
-                    .OfType<Guid>()
-                    .Distinct()
-                    .Select(id => job.Devices[id])
-                    .Where(d => d.Id != breaker.Id && IsFed(d))
-                    .OrderBy(d => job.Enclosures[d.EnclosureId].Order)
-                    .ThenBy(d => d.Order)
-                    .ThenBy(d => d.Id),
-            ],
+            Fed(job, breaker, reached),
             reached.Exists(r => r.Landing is null)
         );
+    }
+
+    /// <summary>What it feeds; where it comes no further than to blocks, these.</summary>
+    private static List<Device> Fed(Job job, Device breaker, List<Reached> reached)
+    {
+        var all = reached
+            .Select(r => r.Landing?.DeviceId)
+            .OfType<Guid>()
+            .Distinct()
+            .Select(id => job.Devices[id])
+            .Where(d => d.Id != breaker.Id)
+            .OrderBy(d => job.Enclosures[d.EnclosureId].Order)
+            .ThenBy(d => d.Order)
+            .ThenBy(d => d.Id)
+            .ToList();
+        return all.Exists(IsFed) ? all.FindAll(IsFed) : all.FindAll(d => d.Type == DeviceType.Block);
     }
 
     /// <summary>What a directory names: what uses current or gives it on, and what it is plugged into.</summary>

@@ -167,8 +167,13 @@ public sealed record SourceDocument(Guid DeviceId, string Name, IReadOnlyList<Wa
 
 /// <summary>What can make an enclosure live.</summary>
 /// <param name="Breakers">The breakers.</param>
-/// <param name="Open">Landings that lead to where the job does not say: something may come from there.</param>
-public sealed record EnclosureSourcesDocument(IReadOnlyList<SourceDocument> Breakers, IReadOnlyList<string> Open)
+/// <param name="Unfed">Breakers in it that this job does not feed: their feed side stays live.</param>
+/// <param name="Out">Wires that lead from there out of the job: something may come by them.</param>
+public sealed record EnclosureSourcesDocument(
+    IReadOnlyList<SourceDocument> Breakers,
+    IReadOnlyList<string> Unfed,
+    IReadOnlyList<string> Out
+)
 {
     internal static EnclosureSourcesDocument Of(Job job, Guid enclosure)
     {
@@ -181,7 +186,8 @@ public sealed record EnclosureSourcesDocument(IReadOnlyList<SourceDocument> Brea
                     WayStopDocument.Of(job, b.Way.Stops)
                 )),
             ],
-            [.. sources.Open.Select(l => $"{job.Enclosures[l.EnclosureId].Name}/{l.Name}")]
+            [.. sources.Unfed.Select(d => d.Name)],
+            [.. sources.Out.Select(w => w.Name)]
         );
     }
 }

@@ -6983,7 +6983,8 @@ export interface components {
         EnclosureForm: "panel" | "box" | "device-plate" | "machine";
         EnclosureSourcesDocument: {
             breakers: components["schemas"]["SourceDocument"][];
-            open: string[];
+            unfed: string[];
+            out: string[];
         };
         /**
          * @description How the conductor's end is found before it is stripped.

@@ -58,8 +58,12 @@ function FedAndFeedsSheet({
   );
 }
 
+/** The first of many names, and how many more there are. */
+const some = (names: string[]) =>
+  names.length <= 12 ? names.join(", ") : `${names.slice(0, 12).join(", ")} and ${names.length - 12} more`;
+
 function Sources({ sources }: { sources: Schemas["EnclosureSourcesDocument"] }) {
-  const { breakers, open } = sources;
+  const { breakers, unfed, out } = sources;
   return (
     <section aria-label="What can make it live">
       <Title mt={0}>What can make it live</Title>
@@ -70,10 +74,15 @@ function Sources({ sources }: { sources: Schemas["EnclosureSourcesDocument"] }) 
           <WayLine way={way} />
         </Box>
       ))}
-      {open.length > 0 && (
-        <Box color="stop">
-          Something may come from elsewhere, by a wire that leads out of what this job says: {open.join(", ")}
-          .
+      {unfed.length > 0 && (
+        <Box color="stop" mt={2}>
+          The feed side of {some(unfed)} stays live whatever is opened here: what feeds it is not in this job.
+        </Box>
+      )}
+      {out.length > 0 && (
+        <Box mt={2}>
+          Something may come by {out.length === 1 ? "wire" : "wires"} {some(out)}, which{" "}
+          {out.length === 1 ? "leads" : "lead"} out of this job.
         </Box>
       )}
     </section>
@@ -84,38 +93,39 @@ function Directory({ directory }: { directory: Schemas["DirectoryDocument"] }) {
   return (
     <section aria-label="Directory">
       <Title>What is on each breaker</Title>
-      <Table.ScrollArea>
-        <Table.Root size="sm">
-          <Table.Header>
-            <Table.Row>
-              {["Breaker", "Circuit", "Feeds"].map((word) => (
-                <Table.ColumnHeader key={word}>{word}</Table.ColumnHeader>
-              ))}
+      <Table.Root>
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Breaker</Table.ColumnHeader>
+            <Table.ColumnHeader>Feeds</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
+          {directory.breakers.map((line) => (
+            <Table.Row key={line.deviceId} data-breaker={line.name}>
+              <Table.Cell>
+                <chakra.strong>{line.name}</chakra.strong>
+                {line.ratingAmps !== null && ` ${line.ratingAmps} A`}
+                {line.circuits.length > 0 && (
+                  <Box color="ink.soft">
+                    {line.circuits.length === 1 ? "circuit" : "circuits"} {line.circuits.join(", ")}
+                  </Box>
+                )}
+                {line.with.length > 0 && <Box color="ink.soft">opens with {line.with.join(", ")}</Box>}
+              </Table.Cell>
+              <Table.Cell>
+                {line.feeds.map(({ enclosure, devices }) => (
+                  <Box key={enclosure}>
+                    {enclosure}: {devices.join("; ")}
+                  </Box>
+                ))}
+                {line.isOpen && <Box color="ink.soft">and on, to where this job does not say</Box>}
+                {line.feeds.length === 0 && !line.isOpen && "nothing"}
+              </Table.Cell>
             </Table.Row>
-          </Table.Header>
-          <Table.Body>
-            {directory.breakers.map((line) => (
-              <Table.Row key={line.deviceId} data-breaker={line.name} verticalAlign="top">
-                <Table.Cell>
-                  <chakra.strong>{line.name}</chakra.strong>
-                  {line.ratingAmps !== null && ` ${line.ratingAmps} A`}
-                  {line.with.length > 0 && <Box color="ink.soft">opens with {line.with.join(", ")}</Box>}
-                </Table.Cell>
-                <Table.Cell>{line.circuits.join(", ") || "–"}</Table.Cell>
-                <Table.Cell>
-                  {line.feeds.map(({ enclosure, devices }) => (
-                    <Box key={enclosure}>
-                      {enclosure}: {devices.join("; ")}
-                    </Box>
-                  ))}
-                  {line.isOpen && <Box color="ink.soft">and on, to where this job does not say</Box>}
-                  {line.feeds.length === 0 && !line.isOpen && "nothing"}
-                </Table.Cell>
-              </Table.Row>
-            ))}
-          </Table.Body>
-        </Table.Root>
-      </Table.ScrollArea>
+          ))}
+        </Table.Body>
+      </Table.Root>
     </section>
   );
 }

@@ -13,6 +13,7 @@ public sealed class EarthTooSmall : IJobCheck<Circuit>
         "circuit.ocpdAmps",
         "circuit.wires",
         "wire.conductor",
+        "wire.run",
         "houseRules.region",
     ];
 
@@ -34,9 +35,7 @@ public sealed class EarthTooSmall : IJobCheck<Circuit>
         var wires = job.WiresOf(subject.Id).Where(w => !w.Retired && w.Conductor is not null).ToList();
         var line = wires.Where(w => w.Function.IsHot()).Select(w => w.Conductor!.Size.Area.SquareMillimetres).ToList();
         var byBreaker = job.Title.Rules.Region == Region.NorthAmerica;
-        foreach (
-            var earth in wires.Where(w => w.Function == WireFunction.Earth).OrderBy(w => w.Order).ThenBy(w => w.Id)
-        )
+        foreach (var earth in Earths(job, wires).OrderBy(w => w.Order).ThenBy(w => w.Id))
         {
             var conductor = earth.Conductor!;
             if (byBreaker && subject.OcpdAmps is { } amps && EarthSize.ByBreaker(amps, conductor.Material) is null)
@@ -69,6 +68,25 @@ public sealed class EarthTooSmall : IJobCheck<Circuit>
 
         return null;
     }
+
+    /// <summary>
+    /// Its own, and where nobody said whose an earth is those in its raceways: one earth for several circuits is sized
+    /// for the largest of their breakers (NEC 250.122(C), from memory).
+    /// </summary>
+    private static IEnumerable<JobWire> Earths(Job job, List<JobWire> wires) =>
+        wires
+            .Where(w => w.Function == WireFunction.Earth)
+            .Concat(
+                wires
+                    .Where(w => w.Function.IsHot())
+                    .Select(w => w.Run)
+                    .OfType<string>()
+                    .Distinct(StringComparer.OrdinalIgnoreCase)
+                    .SelectMany(job.WiresRunning)
+                    .Where(w =>
+                        w is { Function: WireFunction.Earth, CircuitId: null, Retired: false, Conductor: not null }
+                    )
+            );
 
     /// <summary>By the breaker, and no larger than the lines need be.</summary>
     private static (double Mm2, string Says, string Source)? ByBreaker(

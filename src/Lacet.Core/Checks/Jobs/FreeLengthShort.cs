@@ -41,20 +41,46 @@ public sealed class FreeLengthShort : IJobCheck<EndOfWire>
             return null;
         }
 
-        // What a pigtail is spliced to reaches the device by it.
-        if (!FreeLength.IsShort(end.FreeLength, end.PastOpening, box.Opening) || HasPigtail(job, id))
+        if (!IsShort(job, box, subject))
         {
             return null;
         }
 
-        return end.FreeLength < FreeLength.Least
-            ? Short(
+        // One length that was said of all wires of a box is one thing to put right: it is said at the first of them.
+        var alike = Alike(job, box, end).Where(e => IsShort(job, box, e)).ToList();
+        if (alike.MinBy(e => (e.Wire.Order, e.Wire.Id, e.Side)) is { } first && first.End.Id != end.Id)
+        {
+            return null;
+        }
+
+        var more = alike.Count - 1;
+        return (end.FreeLength < FreeLength.Least, more) switch
+        {
+            (true, 0) => Short(
                 $"Wire {subject.Wire.Name} has {end.FreeLength} free in {box.Name}; {FreeLength.Least} is the least."
-            )
-            : Short(
+            ),
+            (true, _) => Short(
+                $"Wire {subject.Wire.Name} and {more} more {(more == 1 ? "end has" : "ends have")} {end.FreeLength} free in {box.Name}; {FreeLength.Least} is the least."
+            ),
+            (_, 0) => Short(
                 $"Wire {subject.Wire.Name} reaches {end.PastOpening} past the opening of {box.Name}; {FreeLength.LeastPastOpening} is the least where the opening is under {FreeLength.SmallOpening}."
-            );
+            ),
+            _ => Short(
+                $"Wire {subject.Wire.Name} and {more} more {(more == 1 ? "end reaches" : "ends reach")} {end.PastOpening} past the opening of {box.Name}; {FreeLength.LeastPastOpening} is the least where the opening is under {FreeLength.SmallOpening}."
+            ),
+        };
     }
+
+    /// <summary>What a pigtail is spliced to reaches the device by it.</summary>
+    private static bool IsShort(Job job, Enclosure box, EndOfWire of) =>
+        FreeLength.IsShort(of.End.FreeLength, of.End.PastOpening, box.Opening)
+        && !HasPigtail(job, of.End.LandingId!.Value);
+
+    /// <summary>The ends in a box of which the same was said.</summary>
+    private static IEnumerable<EndOfWire> Alike(Job job, Enclosure box, JobEnd end) =>
+        job.LandingsIn(box.Id)
+            .SelectMany(l => job.EndsAt(l.Id))
+            .Where(e => !e.Wire.Retired && e.End.FreeLength == end.FreeLength && e.End.PastOpening == end.PastOpening);
 
     private static bool HasPigtail(Job job, Guid landing) =>
         job.Landings[landing] is { Splice: not null, EnclosureId: var here }

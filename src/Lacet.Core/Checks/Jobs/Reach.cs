@@ -12,6 +12,7 @@ internal sealed class Reach(Job job)
     private readonly HashSet<Guid> _circuits = [];
     private readonly HashSet<Guid> _walked = [];
     private readonly HashSet<Guid> _panels = [];
+    private readonly HashSet<Guid> _boxes = [];
     private readonly Dictionary<Guid, bool> _feedsSeveral = [];
     private bool _isAfter;
 
@@ -23,6 +24,7 @@ internal sealed class Reach(Job job)
         _circuits.Clear();
         _walked.Clear();
         _panels.Clear();
+        _boxes.Clear();
         _isAfter = true;
     }
 
@@ -146,12 +148,35 @@ internal sealed class Reach(Job job)
         Ends(wire);
         Lands(wire.A);
         Lands(wire.B);
+        Alike(wire.A);
+        Alike(wire.B);
         if (wire.CircuitId is { } circuit)
         {
             WholeCircuit(circuit);
         }
 
         Run(wire);
+    }
+
+    /// <summary>Of ends in a box of which the same free length was said, the first one says it.</summary>
+    private void Alike(JobEnd end)
+    {
+        if (
+            end.LandingId is { } id
+            && job.Landings.TryGetValue(id, out var landing)
+            && job.Enclosures[landing.EnclosureId] is { Form: EnclosureForm.Box or EnclosureForm.DevicePlate } box
+            && _boxes.Add(box.Id)
+        )
+        {
+            foreach (
+                var alike in job.LandingsIn(box.Id)
+                    .SelectMany(l => job.EndsAt(l.Id))
+                    .Where(e => e.End.FreeLength is not null || e.End.PastOpening is not null)
+            )
+            {
+                Ends(alike.Wire);
+            }
+        }
     }
 
     private void Landing(JobLanding landing)
@@ -306,9 +331,16 @@ internal sealed class Reach(Job job)
 
     private void Run(JobWire wire)
     {
-        if (wire.Run is { } run)
+        if (wire.Run is not { } run)
         {
-            Run(run);
+            return;
+        }
+
+        Run(run);
+        if (wire is { Function: WireFunction.Earth, CircuitId: null })
+        {
+            // An earth of which nobody said whose it is, is that of every circuit beside it.
+            All(CheckScope.Circuit, job.WiresRunning(run).Select(w => w.CircuitId).OfType<Guid>());
         }
     }
 
