@@ -29,7 +29,7 @@ internal static class DeviceFigure
             or DeviceType.FourWaySwitch => [FaceFigure.FromBehind(job, device, landings)],
             DeviceType.Plug => [FaceFigure.WiringSide(job, device, landings)],
             DeviceType.Block or null => Strip(job, device, landings),
-            DeviceType.Contactor or DeviceType.Relay or DeviceType.Isolator =>
+            DeviceType.Contactor or DeviceType.Relay or DeviceType.OverloadRelay or DeviceType.Isolator =>
             [
                 Machine(job, device, landings, [.. landings.Where(l => IsOdd(device, l))]),
             ],

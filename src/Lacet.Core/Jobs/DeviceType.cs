@@ -54,6 +54,12 @@ public enum DeviceType
     /// <summary>A motor.</summary>
     Motor,
 
+    /// <summary>An overload relay: poles that carry a motor’s current, and contacts that trip.</summary>
+    OverloadRelay,
+
+    /// <summary>A push button, a selector, a limit switch: contacts that a hand or a machine moves.</summary>
+    ControlSwitch,
+
     /// <summary>Another device: it joins what its own data says, and nothing where there is none.</summary>
     Other,
 }

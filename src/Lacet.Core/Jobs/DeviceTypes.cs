@@ -24,6 +24,8 @@ public static class DeviceTypes
             DeviceType.PowerSupply => "DC supply",
             DeviceType.Transformer => "transformer",
             DeviceType.Motor => "motor",
+            DeviceType.OverloadRelay => "overload relay",
+            DeviceType.ControlSwitch => "push button or limit switch",
             _ => "another device",
         };
 

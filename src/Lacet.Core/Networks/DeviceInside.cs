@@ -95,6 +95,40 @@ public static class DeviceInside
         || IsEarthMark(Marks(device, landing))
         || Of(device).Any(l => Marks(device, landing) is var marks && (Is(marks, l.One) || Is(marks, l.Other)));
 
+    /// <summary>
+    /// Whether the contact between two landings of a device is closed while nothing is operated: by their last digits,
+    /// 1 and 2 or 5 and 6 (EN 50005, from memory). What a hand has switched on is closed, a wall switch may be either.
+    /// </summary>
+    public static bool IsClosedAtRest(Job job, JobLanding one, JobLanding other)
+    {
+        var device = job.Devices[one.DeviceId!.Value];
+        return device.Type switch
+        {
+            DeviceType.Isolator or DeviceType.GroundFaultReceptacle => true,
+            DeviceType.OverloadRelay => LastDigit(device, one) is not (7 or 8),
+            DeviceType.Contactor or DeviceType.Relay or DeviceType.ControlSwitch or DeviceType.Other => (
+                LastDigit(device, one),
+                LastDigit(device, other)
+            )
+                is
+                    (1, 2)
+                    or
+                    (2, 1)
+                    or
+                    (5, 6)
+                    or
+                    (6, 5),
+            _ => false,
+        };
+    }
+
+    /// <summary>The last digit of a contact’s mark of two digits, which tells what it does; null of others.</summary>
+    private static int? LastDigit(Device device, JobLanding landing) =>
+        Marks(device, landing)
+            .Where(m => m.Length == 2 && m.All(char.IsAsciiDigit))
+            .Select(m => (int?)(m[1] - '0'))
+            .FirstOrDefault();
+
     /// <summary>Whether a mark of a landing is one of these.</summary>
     internal static bool IsMarked(Device device, JobLanding landing, params string[] marks) =>
         Marks(device, landing) is var written && marks.Any(m => Is(written, m));

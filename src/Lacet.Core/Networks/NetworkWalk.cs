@@ -10,7 +10,13 @@ namespace Lacet.Core.Networks;
 /// <param name="job">The job.</param>
 /// <param name="throughContacts">Whether it goes on through switches, contactors and ground-fault devices.</param>
 /// <param name="opened">Devices whose contacts are open all the same; none where null.</param>
-public sealed class NetworkWalk(Job job, bool throughContacts, IReadOnlyCollection<Guid>? opened = null)
+/// <param name="atRest">Whether only those contacts are closed that are so while nothing is operated.</param>
+public sealed class NetworkWalk(
+    Job job,
+    bool throughContacts,
+    IReadOnlyCollection<Guid>? opened = null,
+    bool atRest = false
+)
 {
     /// <summary>What is reached from a landing, itself first; each with the shortest way to it.</summary>
     public IReadOnlyList<Reached> From(JobLanding start)
@@ -67,7 +73,11 @@ public sealed class NetworkWalk(Job job, bool throughContacts, IReadOnlyCollecti
             yield break;
         }
 
-        foreach (var closed in DeviceLinks.Contacts(job, landing))
+        foreach (
+            var closed in DeviceLinks
+                .Contacts(job, landing)
+                .Where(c => !atRest || DeviceInside.IsClosedAtRest(job, landing, c))
+        )
         {
             yield return new(
                 closed,

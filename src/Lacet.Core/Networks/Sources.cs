@@ -11,10 +11,13 @@ namespace Lacet.Core.Networks;
 /// </param>
 public sealed record Sources(IReadOnlyList<Reached> Ends, bool IsOpen)
 {
-    /// <summary>Walks from a landing, through closed contacts but those of devices that are opened.</summary>
-    public static Sources Of(Job job, JobLanding landing, IReadOnlyCollection<Guid>? opened = null)
+    /// <summary>
+    /// Walks from a landing, through closed contacts but those of devices that are opened; at rest through those alone
+    /// that are closed while nothing is operated.
+    /// </summary>
+    public static Sources Of(Job job, JobLanding landing, IReadOnlyCollection<Guid>? opened = null, bool atRest = false)
     {
-        var reached = new NetworkWalk(job, throughContacts: true, opened).From(landing);
+        var reached = new NetworkWalk(job, throughContacts: true, opened, atRest).From(landing);
         return new(
             [
                 .. reached

@@ -17,6 +17,10 @@ public sealed partial class JobCheckTests
         ["phase-missing"] = (Legs(2), Severity.Stop, Legs(3)),
         ["inside-not-known"] = (Relay("K1:7"), Severity.Note, Relay("K1:14")),
         ["tied-to-none"] = (Multiwire("Q9"), Severity.Fix, Multiwire("Q2")),
+        ["past-overload"] = (Overload("M1:W"), Severity.Stop, Overload("F1:5")),
+        ["coil-always-on"] = (Pulled("K1:A1"), Severity.Fix, Pulled("S1:13")),
+        ["both-ends-alike"] = (Pulled("S1:13", "S1:14"), Severity.Stop, Pulled("S1:13")),
+        ["shorted-by-contact"] = (Pulled("S1:13", "K1:A2", "T1:-"), Severity.Stop, Pulled("S1:13")),
         ["pin-against-wire"] = (Pinned("LO", "C"), Severity.Stop, Pinned("C", "LO")),
     };
 
@@ -75,6 +79,38 @@ public sealed partial class JobCheckTests
             .Landing("P", "X2")
             .Wire("1", "X1", contact, WireFunction.ControlPlus)
             .Wire("2", "X2", common, WireFunction.ControlPlus);
+
+    /// <summary>A motor behind its overload relay, and where its third leg goes.</summary>
+    private static Sketch Overload(string third)
+    {
+        var job = new Sketch()
+            .Panel("P")
+            .Circuit("M", 16, c => c with { Volts = 400, Phases = 3 })
+            .Marks("P", "Q", DeviceType.Breaker, null, "2", "4", "6")
+            .Marks("P", "F1", DeviceType.OverloadRelay, null, "1", "2", "3", "4", "5", "6")
+            .Marks("P", "M1", DeviceType.Motor, null, "U", "V", "W");
+        foreach (var i in Enumerable.Range(1, 3))
+        {
+            job.Wire($"{i}", $"Q:{2 * i}", i == 3 ? third : $"F1:{(2 * i) - 1}", WireFunction.Line, "M")
+                .Wire($"1{i}", $"F1:{2 * i}", $"M1:{"UVW"[i - 1]}", WireFunction.Switched, "M");
+        }
+
+        return job;
+    }
+
+    /// <summary>
+    /// A contactor behind a button: where plus of its supply goes, where minus of the coil comes from, and where the
+    /// button leads.
+    /// </summary>
+    private static Sketch Pulled(string plus, string minus = "T1:-", string behind = "K1:A1") =>
+        new Sketch()
+            .Panel("P")
+            .Marks("P", "T1", DeviceType.PowerSupply, null, "+", "-")
+            .Marks("P", "S1", DeviceType.ControlSwitch, null, "13", "14")
+            .Marks("P", "K1", DeviceType.Contactor, null, "A1", "A2")
+            .Wire("1", "T1:+", plus, WireFunction.ControlPlus)
+            .Wire("2", "S1:14", behind, WireFunction.ControlPlus)
+            .Wire("3", "K1:A2", minus, WireFunction.ControlMinus);
 
     /// <summary>A motor, and how many of its legs come to it.</summary>
     private static Sketch Legs(int count)

@@ -149,7 +149,7 @@ internal sealed class Sketch
         Device(enclosure, name, type, with);
         foreach (var mark in marks)
         {
-            Landing(enclosure, $"{name}:{mark}", device: name, with: l =>
+            Landing(enclosure, $"{name}:{mark}", Ends.Block(0.5, 16) with { TakesTwo = true }, name, l =>
                 mark == "PE" ? l with { Identity = TerminalIdentity.Earth } : l
             );
         }

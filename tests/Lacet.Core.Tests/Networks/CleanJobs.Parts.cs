@@ -67,7 +67,12 @@ internal static partial class CleanJobs
         job.Device(box, name, DeviceType.Load);
         foreach (var identity in terminals)
         {
-            job.Landing(box, $"{name}:{identity}", device: name, with: l => l with { Identity = identity });
+            job.Landing(box, $"{name}:{identity}", Ends.Block(0.5, 16), name, with: l =>
+                l with
+                {
+                    Identity = identity,
+                }
+            );
         }
 
         return job;

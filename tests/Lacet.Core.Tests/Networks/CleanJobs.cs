@@ -17,7 +17,10 @@ internal static partial class CleanJobs
             ["outdoor"] = Outdoor,
             ["workshop cord"] = Cord,
             ["motor starter"] = Starter,
+            ["reversing starter"] = Reversing,
             ["stairs"] = Stairs,
+            ["corridor"] = Corridor,
+            ["switched half"] = Halves,
             ["fan on a pin map"] = Fan,
         };
 

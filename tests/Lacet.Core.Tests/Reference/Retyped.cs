@@ -12,10 +12,12 @@ internal static class Retyped
     /// <summary>EN 50005, 50011, 50012; IEC 60947-1 annex L; IEC 60034-8; NEMA ST 20; common practice of switches.</summary>
     internal static readonly (string What, string Between)[] Insides =
     [
-        ("Contactor Contact", "1~2 3~4 5~6 7~8 L1~T1 L2~T2 L3~T3 n1~n2 n3~n4"),
+        ("Contactor Contact", "1~2 3~4 5~6 7~8 L1~T1 L2~T2 L3~T3 n1~n2 n3~n4 n5~n6 n7~n8"),
         ("Contactor Load", "A1~A2"),
-        ("Relay Contact", "n1~n2 n1~n4 n3~n4"),
+        ("Relay Contact", "n1~n2 n1~n4 n3~n4 n5~n6 n5~n8 n7~n8"),
         ("Relay Load", "A1~A2"),
+        ("OverloadRelay Contact", "1~2 3~4 5~6 L1~T1 L2~T2 L3~T3 n5~n6 n7~n8"),
+        ("ControlSwitch Contact", "1~2 3~4 n1~n2 n1~n4 n3~n4"),
         ("Isolator Contact", "1~2 3~4 5~6 7~8 L1~T1 L2~T2 L3~T3"),
         ("ThreeWaySwitch Contact", "COM~1 COM~2 COM~T1 COM~T2 COM~L1 COM~L2"),
         ("FourWaySwitch Contact", "1~3 1~4 2~3 2~4 T1~T3 T1~T4 T2~T3 T2~T4"),

@@ -18,6 +18,8 @@ const byMarks: NonNullable<JobDevice["type"]>[] = [
   "power-supply",
   "transformer",
   "motor",
+  "overload-relay",
+  "control-switch",
   "other",
 ];
 

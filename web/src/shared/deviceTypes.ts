@@ -21,6 +21,8 @@ export const deviceTypes: Record<DeviceType, string> = {
   "power-supply": "DC supply",
   transformer: "transformer",
   motor: "motor",
+  "overload-relay": "overload relay",
+  "control-switch": "push button or limit switch",
   other: "another device",
 };
 

@@ -87,6 +87,10 @@ public static class JobChecks
         new WiredAtOneSide(),
         new PhaseMissing(),
         new TiedToNone(),
+        new PastOverload(),
+        new CoilAlwaysOn(),
+        new BothEndsAlike(),
+        new ShortedByContact(),
     ];
 
     /// <summary>Checks of a circuit.</summary>

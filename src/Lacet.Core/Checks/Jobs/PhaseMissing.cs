@@ -47,22 +47,81 @@ public sealed class PhaseMissing : IJobCheck<Device>
             );
         }
 
-        var sources = wired.ConvertAll(l => (Leg: l, From: Sources.Of(job, l)));
-        if (sources.Exists(s => s.From.Any) && sources.Find(s => !s.From.Any) is { Leg: { } dead })
+        return ByState(job, subject, wired);
+    }
+
+    /// <summary>
+    /// With one contactor closed after the other: a motor that is reversed gets each leg from another pole in turn, and
+    /// from one at a time. Where none of them alone feeds it, they stand behind each other, and all are closed.
+    /// </summary>
+    private Finding? ByState(Job job, Device subject, List<JobLanding> legs)
+    {
+        var contactors = legs.SelectMany(l => new NetworkWalk(job, throughContacts: true).From(l))
+            .Select(r => r.Landing?.DeviceId)
+            .OfType<Guid>()
+            .Where(id => job.Devices[id].Type == DeviceType.Contactor)
+            .Distinct()
+            .ToList();
+        var isFed = false;
+        foreach (var closed in contactors)
+        {
+            var fed = Fed(job, legs, [.. contactors.Where(c => c != closed)]);
+            isFed |= fed.Exists(l => l.Poles.Count > 0);
+            if (Judge(subject, fed, $" with {job.Devices[closed].Name} closed", isAlone: true) is { } finding)
+            {
+                return finding;
+            }
+        }
+
+        return isFed ? null : Judge(subject, Fed(job, legs, []), "", isAlone: contactors.Count == 0);
+    }
+
+    private static List<(JobLanding Leg, List<Reached> Poles, bool IsOpen)> Fed(
+        Job job,
+        List<JobLanding> legs,
+        List<Guid> opened
+    ) =>
+        legs.ConvertAll(leg =>
+        {
+            var from = Sources.Of(job, leg, opened);
+            return (leg, from.Ends.Where(e => IsPole(job, e.Landing!)).ToList(), from.Any);
+        });
+
+    private Finding? Judge(
+        Device subject,
+        List<(JobLanding Leg, List<Reached> Poles, bool IsOpen)> fed,
+        string when,
+        bool isAlone
+    )
+    {
+        if (fed.TrueForAll(l => l.Poles.Count == 0))
+        {
+            return null;
+        }
+
+        if (fed.Find(l => !l.IsOpen) is { Leg: { } dead })
         {
             return Found(
-                $"The leg at {dead.Name} comes from nowhere, and the others are fed: {subject.Name} hums, and burns.",
-                new NetworkWalk(job, throughContacts: true).From(dead)[^1].Way.Stops
+                $"The leg at {dead.Name} comes from nowhere{when}, and the others are fed: {subject.Name} hums, and burns.",
+                []
             );
         }
 
-        // A motor that is reversed gets each leg from two poles in turn; but three legs need three poles.
-        var poles = sources.ConvertAll(s => s.From.Ends.Where(e => IsPole(job, e.Landing!)).ToList());
-        return poles.Exists(p => p.Count == 0) || poles.SelectMany(p => p).DistinctBy(p => p.Landing!.Id).Count() >= 3
+        if (isAlone && fed.Find(l => l.Poles.Count > 1) is { Poles: { } two })
+        {
+            return Found(
+                $"{two[0].Landing!.Name} and {two[1].Landing!.Name} are joined{when}, on the way to {subject.Name}: a dead short.",
+                two[0].Way.Back().Then(two[1].Way).Stops
+            );
+        }
+
+        return
+            fed.Exists(l => l.Poles.Count == 0)
+            || fed.SelectMany(l => l.Poles).DistinctBy(p => p.Landing!.Id).Count() >= 3
             ? null
             : Found(
-                $"The legs of {subject.Name} come from two poles, {poles[0][0].Landing!.Name} among them: two of them are one, and it hums and burns.",
-                poles[0][0].Way.Stops
+                $"The legs of {subject.Name} come from two poles{when}, {fed[0].Poles[0].Landing!.Name} among them: two of them are one, and it hums and burns.",
+                fed[0].Poles[0].Way.Stops
             );
     }
 
