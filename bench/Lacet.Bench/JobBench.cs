@@ -104,10 +104,13 @@ internal static class JobBench
     private static void Networks(int wires)
     {
         var job = new Job(new JobTitle(Guid.NewGuid(), "bench") { Order = 1 }, Parts(wires));
-        var (walked, claimed) = (new List<double>(), new List<double>());
+        var (found, walked, claimed) = (new List<double>(), new List<double>(), new List<double>());
         for (var run = 0; run < Runs; run++)
         {
             var started = Stopwatch.GetTimestamp();
+            _ = Network.All(job).Count();
+            found.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
+            started = Stopwatch.GetTimestamp();
             foreach (var landing in job.Landings.Values)
             {
                 _ = new NetworkWalk(job, throughContacts: true).From(landing);
@@ -126,7 +129,7 @@ internal static class JobBench
         Console.WriteLine(
             string.Create(
                 CultureInfo.InvariantCulture,
-                $"Networks of {wires:#,0} wires: every landing traced {Median(walked):0} ms, contradictions looked for {Median(claimed):0} ms"
+                $"Networks of {wires:#,0} wires: all of them found {Median(found):0} ms, every landing traced {Median(walked):0} ms, contradictions looked for {Median(claimed):0} ms"
             )
         );
     }

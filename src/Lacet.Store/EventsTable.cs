@@ -23,7 +23,7 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
     /// <see cref="ImpossibleInputException"/> where what is taken back was taken back already.
     /// </summary>
     public Task<AppendedEvent> AppendAsync(NewEvent added, CancellationToken cancellation, JobChange? change = null) =>
-        database.WriteAsync<AppendedEvent>(
+        database.WriteTogetherAsync<AppendedEvent>(
             async (connection, transaction) =>
             {
                 if (await KnownAsync(connection, transaction, added) is { } known)

@@ -10,11 +10,24 @@ public sealed class LacetDatabase : IDisposable
     private readonly SemaphoreSlim _writer = new(1, 1);
     private long _heldSince = long.MinValue / 2;
     private readonly FileStream? _taken;
+    private readonly GroupedWrites _grouped;
 
     static LacetDatabase() => StoredTypes.Register();
 
-    private LacetDatabase(string connectionString, FileStream? taken) =>
+    private LacetDatabase(string connectionString, FileStream? taken)
+    {
         (_connectionString, _taken) = (connectionString, taken);
+        _grouped = new(write =>
+            WriteAsync(
+                async (connection, transaction) =>
+                {
+                    await write(connection, transaction);
+                    return true;
+                },
+                CancellationToken.None
+            )
+        );
+    }
 
     /// <summary>Name of the database file in the data folder.</summary>
     public const string FileName = "lacet.db";
@@ -157,6 +170,15 @@ public sealed class LacetDatabase : IDisposable
         Func<SqliteConnection, SqliteTransaction, Task<T>> write,
         CancellationToken cancellation
     ) => WriteAsync(write, "FULL", cancellation);
+
+    /// <summary>
+    /// The same for what takes a moment only: what waits at the same time waits for the disk once, each still all or
+    /// nothing.
+    /// </summary>
+    internal Task<T> WriteTogetherAsync<T>(
+        Func<SqliteConnection, SqliteTransaction, Task<T>> write,
+        CancellationToken cancellation
+    ) => _grouped.WriteAsync(write, cancellation);
 
     /// <summary>
     /// The same for a piece of something larger, which counts for nothing before a later

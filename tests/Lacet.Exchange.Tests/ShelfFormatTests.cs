@@ -1,6 +1,7 @@
 using CsCheck;
 using Lacet.Core.Conductors;
 using Lacet.Core.Ferrules;
+using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Exchange;
 using Lacet.Exchange.Documents;
@@ -76,7 +77,7 @@ public sealed class ShelfFormatTests
         };
 
     private static readonly Gen<ShelfItemDocument> Items =
-        from kind in Gen.Int[0, 4]
+        from kind in Gen.Int[0, 5]
         from code in Texts
         from name in Texts
         from note in Gen.OneOf(Gen.Const((string?)null), Texts.Select(t => (string?)t))
@@ -127,6 +128,18 @@ public sealed class ShelfFormatTests
                 MostMm2 = number + 1,
                 StripMm = number,
                 Sealed = flag,
+            },
+            4 => new DeviceItem
+            {
+                Code = code,
+                Name = name,
+                Note = note,
+                Trust = trust,
+                Type = flag ? DeviceType.Relay : DeviceType.PowerSupply,
+                RatedVolts = number + 1,
+                RatedCurrent = flag ? CurrentKind.Dc : CurrentKind.NotSaid,
+                GivesVolts = flag ? null : number + 2,
+                Inside = flag ? [new(InsideKind.Contact, "13", "14"), new(InsideKind.Supply, "+", "-")] : null,
             },
             _ => new ToolItem
             {

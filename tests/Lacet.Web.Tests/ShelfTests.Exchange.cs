@@ -119,6 +119,7 @@ public sealed partial class ShelfTests
     [Theory]
     [InlineData("tool", "code,name,colour\r\nx,y,red", "colour")]
     [InlineData("tool", "code,name,tool\nx,y,hammer\n", "tool")]
+    [InlineData("device", "code,name,type,inside\nx,y,relay,contact 13\n", "inside")]
     [InlineData("tool", "", null)]
     [InlineData(null, "not json", null)]
     [InlineData(null, "{\"format\":\"other\",\"items\":[]}", null)]

@@ -29,11 +29,12 @@ public sealed record InsideLink(InsideKind Kind, string One, string Other)
             {
                 throw new ImpossibleInputException(
                     $"inside[{i}]",
-                    "What stands between two terminals names both by what is written there, in 1 to 20 characters."
+                    "What stands between two terminals names both by what is written there, in 1 to 20 characters without blanks or semicolons."
                 );
             }
         }
     }
 
-    private static bool IsMark(string mark) => mark.Trim().Length is > 0 and <= LongestMark;
+    private static bool IsMark(string mark) =>
+        mark.Trim().Length is > 0 and <= LongestMark && !mark.Trim().Any(c => char.IsWhiteSpace(c) || c == ';');
 }

@@ -155,9 +155,33 @@ public static class DeviceInside
                 TerminalIdentity.Line2 => ["L2"],
                 TerminalIdentity.Line3 => ["L3"],
                 TerminalIdentity.Neutral => ["N"],
-                _ => [],
+                TerminalIdentity.Green or TerminalIdentity.Earth => [],
+                _ => ByMetal(device, landing),
             },
         ];
+
+    /// <summary>
+    /// Wall switches without numbers: of a three-way switch the travellers are brass and the common is dark, of a
+    /// four-way switch one pair is brass and the other dark (common practice).
+    /// </summary>
+    private static string[] ByMetal(Device device, JobLanding landing) =>
+        (device.Type, landing.Identity) switch
+        {
+            (DeviceType.ThreeWaySwitch or DeviceType.FourWaySwitch, _)
+                when Usual[device.Type].Any(l => IsWritten(device, landing, l)) => [],
+            (DeviceType.ThreeWaySwitch, TerminalIdentity.Brass) => ["1", "2"],
+            (DeviceType.ThreeWaySwitch, _) => ["COM"],
+            (DeviceType.FourWaySwitch, TerminalIdentity.Brass) => ["1", "2"],
+            (DeviceType.FourWaySwitch, _) => ["3", "4"],
+            _ => [],
+        };
+
+    private static bool IsWritten(Device device, JobLanding landing, InsideLink link) =>
+        Plain(landing.MarkOn(device)) is var mark
+        && (
+            string.Equals(mark, link.One, StringComparison.OrdinalIgnoreCase)
+            || string.Equals(mark, link.Other, StringComparison.OrdinalIgnoreCase)
+        );
 
     private static bool IsEarthMark(string[] marks) => Is(marks, "PE") || Is(marks, "E");
 

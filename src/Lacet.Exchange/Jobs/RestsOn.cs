@@ -60,9 +60,8 @@ public static class RestsOn
             "device" => about.Devices.Select(d => At(Json(d), path)),
             "enclosure" => about.Enclosures.Select(e => At(Json(e), path)),
             "landing" when path is "ends" => about.Ends.Select(e => (JsonNode?)JsonValue.Create(e.ToString())),
-            "landing" when path is "identity" or "side" or "half" or "spare" or "splice" => about.Landings.Select(l =>
-                At(Json(l), path)
-            ),
+            "landing" when path is "name" or "identity" or "side" or "half" or "spare" or "splice" =>
+                about.Landings.Select(l => At(Json(l), path)),
             "landing" => about.Landings.Select(l => At(Json(l)?["landing"], path is "landing" ? "" : path)),
             "cord" or "pin-map" => [Json(finding.About.Id)],
             "wire" => about.Wires.Select(w => At(Json(w), path)),
@@ -102,7 +101,8 @@ public static class RestsOn
                 CheckScope.Enclosure => job.LandingsIn(subject.Id)
                     .SelectMany(l => job.EndsAt(l.Id))
                     .Select(e => e.Wire),
-                CheckScope.Cord or CheckScope.PinMap => [],
+                CheckScope.PinMap => OfMap(job, subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire),
+                CheckScope.Cord => [],
                 _ => job.WiresRunning(subject.Run!),
             };
             var all = wires.DistinctBy(w => w.Id).OrderBy(w => w.Id).ToList();
@@ -113,6 +113,7 @@ public static class RestsOn
                 CheckScope.Landing => [subject.Id],
                 CheckScope.Device => [.. job.LandingsOf(subject.Id).Select(l => l.Id)],
                 CheckScope.Enclosure => [.. job.LandingsIn(subject.Id).Select(l => l.Id)],
+                CheckScope.PinMap => [.. OfMap(job, subject.Id).Select(l => l.Id)],
                 CheckScope.End => [.. new[] { job.Wires[subject.Id][subject.Side].LandingId }.OfType<Guid>()],
                 _ => [.. ends.Select(e => e.LandingId).OfType<Guid>().Distinct().Order()],
             };
@@ -152,5 +153,9 @@ public static class RestsOn
         internal IReadOnlyList<Guid> Enclosures { get; }
 
         internal IReadOnlyList<Guid> Circuits { get; }
+
+        /// <summary>What a pin map is of, and where it leads.</summary>
+        private static IEnumerable<JobLanding> OfMap(Job job, Guid map) =>
+            new[] { job.PinMaps[map].PlugId, job.PinMaps[map].MachineId }.OfType<Guid>().SelectMany(job.LandingsOf);
     }
 }

@@ -20,7 +20,7 @@ public sealed record DeviceItem : ShelfItemDocument
     public double? GivesVolts { get; init; }
 
     /// <summary>
-    /// What it has between its terminals, by their marks, where that is otherwise than usual for its type. Not in CSV.
+    /// What it has between its terminals, by their marks, where that is otherwise than usual for its type.
     /// </summary>
     [JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)]
     public IReadOnlyList<InsideLink>? Inside { get; init; }

@@ -20,4 +20,7 @@ public enum ShelfCell
 
     /// <summary>Numbers, parted by spaces.</summary>
     Numbers,
+
+    /// <summary>Pairs of terminals with what stands between, parted by semicolons: "contact 13 14; load A1 A2".</summary>
+    Pairs,
 }

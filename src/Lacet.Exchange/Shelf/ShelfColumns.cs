@@ -63,6 +63,7 @@ public static class ShelfColumns
                 Number("ratedVolts"),
                 Word<CurrentKind>("ratedCurrent", "ratedCurrent"),
                 Number("givesVolts"),
+                new("inside", "inside", ShelfCell.Pairs, WordsOf<InsideKind>()),
             ],
             "tool" =>
             [

@@ -41,7 +41,8 @@ public static class ShelfCsv
                 var json = JsonSerializer.SerializeToNode(item, Json.Options)!;
                 foreach (var column in columns)
                 {
-                    var cell = Cell(At(json, column.Path));
+                    var node = At(json, column.Path);
+                    var cell = column.Form == ShelfCell.Pairs ? Pairs(node) : Cell(node);
                     csv.WriteField(column.Form == ShelfCell.Text ? Harmless(cell) : cell);
                 }
 
@@ -133,8 +134,38 @@ public static class ShelfCsv
                 column.Words!.Contains(part, StringComparer.Ordinal) ? JsonValue.Create(part) : null
             ),
             ShelfCell.Numbers => List(cell, Number),
+            ShelfCell.Pairs => Pairs(cell, column.Words!),
             _ => JsonValue.Create(cell),
         };
+
+    private static JsonArray? Pairs(string cell, IReadOnlyList<string> kinds)
+    {
+        var list = new JsonArray();
+        foreach (var pair in cell.Split(';', StringSplitOptions.RemoveEmptyEntries))
+        {
+            if (
+                pair.Split(' ', StringSplitOptions.RemoveEmptyEntries) is not [var kind, var one, var other]
+                || !kinds.Contains(kind, StringComparer.Ordinal)
+            )
+            {
+                return null;
+            }
+
+            list.Add(
+                new JsonObject
+                {
+                    ["kind"] = kind,
+                    ["one"] = one,
+                    ["other"] = other,
+                }
+            );
+        }
+
+        return list;
+    }
+
+    private static string Pairs(JsonNode? node) =>
+        string.Join("; ", (node?.AsArray() ?? []).Select(l => $"{l!["kind"]} {l["one"]} {l["other"]}"));
 
     private static JsonNode? Number(string cell) =>
         double.TryParse(cell, NumberStyles.Float, CultureInfo.InvariantCulture, out var number)
@@ -166,6 +197,8 @@ public static class ShelfCsv
             ShelfCell.Number => $"“{Shown(cell)}” is no number: write it with a point, such as 2.5.",
             ShelfCell.Flag => $"“{Shown(cell)}” is neither true nor false.",
             ShelfCell.Numbers => $"“{Shown(cell)}” must be numbers with spaces between, such as 0.5 0.75 1.",
+            ShelfCell.Pairs =>
+                $"“{Shown(cell)}” must be pairs of terminals such as contact 13 14; load A1 A2, each one of {string.Join(", ", column.Words!)}.",
             ShelfCell.Words =>
                 $"“{Shown(cell)}” must be some of {string.Join(", ", column.Words!)}, with spaces between.",
             _ => $"“{Shown(cell)}” must be one of {string.Join(", ", column.Words!)}.",

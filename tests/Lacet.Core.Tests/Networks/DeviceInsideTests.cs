@@ -47,6 +47,24 @@ public sealed class DeviceInsideTests
         );
     }
 
+    /// <summary>A three-way switch with two brass screws and a dark one (common practice).</summary>
+    [Fact]
+    public void Wall_switches_go_by_their_metal_where_nothing_is_written()
+    {
+        JobLanding Brass(JobLanding landing) => landing with { Identity = TerminalIdentity.Brass };
+        var job = new Sketch()
+            .Box("B")
+            .Device("B", "S", DeviceType.ThreeWaySwitch)
+            .Landing("B", "S brass 1", device: "S", with: Brass)
+            .Landing("B", "S brass 2", device: "S", with: Brass)
+            .Landing("B", "S dark", device: "S")
+            .Landing("B", "S green", device: "S", with: l => l with { Identity = TerminalIdentity.Green })
+            .Job();
+        Assert.Equal(["S brass 1", "S brass 2"], Reached(job, "S dark"));
+        Assert.Equal(["S dark"], Reached(job, "S brass 1"));
+        Assert.Empty(Reached(job, "S green"));
+    }
+
     /// <summary>Of a common and its two ways one is closed: what comes by the one never goes on by the other.</summary>
     [Fact]
     public void A_common_joins_no_two_ways()

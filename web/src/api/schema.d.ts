@@ -6906,7 +6906,7 @@ export interface components {
          * @description Types of a device.
          * @enum {unknown}
          */
-        DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load" | "contactor" | "relay" | "isolator" | "three-way-switch" | "four-way-switch" | "power-supply" | "transformer" | "motor" | "other";
+        DeviceType: "block" | "receptacle" | "ground-fault-receptacle" | "switch" | "breaker" | "earth-bar" | "neutral-bar" | "plug" | "load" | "contactor" | "relay" | "isolator" | "three-way-switch" | "four-way-switch" | "power-supply" | "transformer" | "motor" | "overload-relay" | "control-switch" | "other";
         /** @description Where a pin map was read: pins differ between models, and between editions of one diagram. */
         DiagramSource: {
             /** @description The exact model that it is of. */

@@ -22,7 +22,12 @@ public sealed class EarthMissing : IJobCheck<Device>
     public Finding? Judge(Job job, Device subject)
     {
         var landings = job.LandingsOf(subject.Id).ToList();
-        var green = landings.Where(l => l.Identity.IsEarth()).ToList();
+        var green = landings.FindAll(l => l.Identity.IsEarth());
+        if (green.Count == 0)
+        {
+            return null;
+        }
+
         var live = landings.Exists(l => job.EndsAt(l.Id).Any(e => e.Wire.Function.IsHot()));
         var brought = green.FindAll(l => job.EndsAt(l.Id).Count > 0);
         // What else is on an earth terminal is another mistake, and found so.
@@ -35,7 +40,7 @@ public sealed class EarthMissing : IJobCheck<Device>
             );
         }
 
-        return green.Count == 0 || !live || brought.Count > 0
+        return !live || brought.Count > 0
             ? null
             : Found(
                 $"{subject.Name} has no earth: nothing ends at its {(green[0].Identity == TerminalIdentity.Green ? "green screw" : "earth terminal")}, and a fault makes what is plugged in or mounted there live.",

@@ -20,7 +20,9 @@ public sealed class InsideNotKnown : IJobCheck<Device>
 
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject) =>
-        job.LandingsOf(subject.Id).FirstOrDefault(l => job.EndsAt(l.Id).Count > 0 && !DeviceInside.IsKnown(subject, l))
+        subject.Type.GoesByMarks()
+        && job.LandingsOf(subject.Id)
+            .FirstOrDefault(l => job.EndsAt(l.Id).Count > 0 && !DeviceInside.IsKnown(subject, l))
             is { } landing
             ? new Finding(
                 Id,

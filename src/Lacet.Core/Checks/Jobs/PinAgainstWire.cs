@@ -8,15 +8,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>What is wired to a pin, and to the terminal that it leads to, is what the pin map says of it.</summary>
 public sealed class PinAgainstWire : IJobCheck<JobPinMap>
 {
-    private static readonly string[] RestsOn =
-    [
-        "pinMap.pins",
-        "pinMap.plugId",
-        "pinMap.machineId",
-        "landing.ends",
-        "landing.identity",
-        "wire.function",
-    ];
+    private static readonly string[] RestsOn = ["pin-map", "landing.ends", "landing.identity", "wire.function"];
 
     /// <inheritdoc/>
     public string Id => "pin-against-wire";

@@ -31,6 +31,11 @@ public sealed class PolesJoined : IJobCheck<Device>
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject)
     {
+        if (subject.Type == DeviceType.Block)
+        {
+            return null;
+        }
+
         var landings = job.LandingsOf(subject.Id).ToList();
         IEnumerable<IReadOnlyList<JobLanding>> apart = subject.Type switch
         {
