@@ -15,7 +15,15 @@ namespace Lacet.Core.Networks;
 /// where length, conductor, voltage or load is not known.
 /// </param>
 /// <param name="Says">That, in a sentence; null as it is.</param>
-public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropPercent, FormattableString? Says)
+/// <param name="Supply">The supply or transformer behind which it is; null where it comes straight from the breaker.</param>
+public sealed record Feed(
+    Device Breaker,
+    Way Way,
+    Length? Length,
+    double? DropPercent,
+    FormattableString? Says,
+    Device? Supply
+)
 {
     /// <summary>Every breaker that feeds a landing through closed contacts, the nearest first.</summary>
     public static IReadOnlyList<Feed> Of(Job job, JobLanding landing) =>
@@ -25,9 +33,14 @@ public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropP
     {
         var wires = way.Stops.Select(s => s.WireId).OfType<Guid>().Select(id => job.Wires[id]).ToList();
         // Behind a supply the voltage is another, and the way is no longer one circuit’s.
-        if (way.Stops.Any(s => s.LandingId is { } id && DeviceInside.IsOutput(job, job.Landings[id])))
+        var output = way
+            .Stops.Select(s => s.LandingId)
+            .OfType<Guid>()
+            .Select(id => job.Landings[id])
+            .LastOrDefault(l => DeviceInside.IsOutput(job, l));
+        if (output?.DeviceId is { } supply)
         {
-            return new(breaker, way, null, null, null);
+            return new(breaker, way, null, null, null, job.Devices[supply]);
         }
 
         var mm = wires.Sum(w => w.Length?.Millimetres ?? double.NaN);
@@ -51,7 +64,8 @@ public sealed record Feed(Device Breaker, Way Way, Length? Length, double? DropP
             lost is null
                 ? null
                 : (FormattableString)
-                    $"{lost:0.0} % of {circuit!.Volts:0.#} V is lost on the way at {circuit.LoadAmps:0.#} A; {VoltageDrop.Advised:0} % is the usual advice."
+                    $"{lost:0.0} % of {circuit!.Volts:0.#} V is lost on the way at {circuit.LoadAmps:0.#} A; {VoltageDrop.Advised:0} % is the usual advice.",
+            null
         );
     }
 }

@@ -78,12 +78,14 @@ public sealed record NetworkDocument(
 /// <param name="Length">Of all wires on the way; null where one is not known.</param>
 /// <param name="Drop">The voltage lost on the way, in a sentence; null where it cannot be known.</param>
 /// <param name="Source">Where that is from; null as it is.</param>
+/// <param name="Supply">The supply or transformer behind which it is; null where there is none.</param>
 public sealed record FeedDocument(
     string Breaker,
     IReadOnlyList<WayStopDocument> Way,
     Readout? Length,
     string? Drop,
-    string? Source
+    string? Source,
+    string? Supply
 )
 {
     internal static FeedDocument Of(Job job, Feed feed) =>
@@ -92,7 +94,8 @@ public sealed record FeedDocument(
             WayStopDocument.Of(job, feed.Way.Stops),
             feed.Length?.ReadLong(),
             feed.Says?.ToString(CultureInfo.InvariantCulture),
-            feed.Says is null ? null : VoltageDrop.Source
+            feed.Says is null ? null : VoltageDrop.Source,
+            feed.Supply?.Name
         );
 }
 

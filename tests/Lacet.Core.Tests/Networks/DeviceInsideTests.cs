@@ -118,7 +118,7 @@ public sealed class DeviceInsideTests
             source.Way.ToString()
         );
         var feed = Assert.Single(Feed.Of(job, At(job, "S1:13")));
-        Assert.Equal(("QF2", null, null), (feed.Breaker.Name, feed.Length, feed.DropPercent));
+        Assert.Equal(("QF2", null, null, "T1"), (feed.Breaker.Name, feed.Length, feed.DropPercent, feed.Supply?.Name));
         Assert.Equal(["QF1"], Feed.Of(job, At(job, "M1:W")).Select(f => f.Breaker.Name));
         Assert.Contains(
             "S1:13",

@@ -7069,6 +7069,7 @@ export interface components {
             length: null | components["schemas"]["Readout"];
             drop: null | string;
             source: null | string;
+            supply: null | string;
         };
         /** @enum {unknown} */
         FerruleAcceptance: "allowed" | "required" | "unnecessary" | "forbidden" | null;

@@ -72,7 +72,13 @@ function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
         <Box key={feed.breaker} my={2} data-feed={feed.breaker}>
           <Box fontWeight={700}>Fed by {feed.breaker}</Box>
           <WayLine way={feed.way} />
-          <Box>{feed.length ? sayBoth(feed.length, lead) : "Length not known"}</Box>
+          <Box>
+            {feed.supply
+              ? `Behind ${feed.supply}, which gives a voltage of its own.`
+              : feed.length
+                ? sayBoth(feed.length, lead)
+                : "Length not known"}
+          </Box>
           {feed.drop && <Box>{feed.drop}</Box>}
           {feed.source && (
             <Box fontSize="14px" color="ink.soft">
