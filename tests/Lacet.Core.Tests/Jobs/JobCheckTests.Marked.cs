@@ -204,6 +204,27 @@ public sealed partial class JobCheckTests
         Assert.Equal(isFound, job.Judged().Findings.Any(f => f.Finding.Check == "voltage-unlike-rated"));
     }
 
+    /// <summary>A control fuse that is tapped off a phase before the contactor is no second pole of the motor’s leg.</summary>
+    [Fact]
+    public void What_is_tapped_off_a_phase_is_no_short()
+    {
+        var job = new Sketch()
+            .Panel("P")
+            .Circuit("M", 16, c => c with { Volts = 400, Phases = 3 })
+            .Marks("P", "Q", DeviceType.Breaker, null, "2", "4", "6")
+            .Marks("P", "F", DeviceType.Breaker, null, "1")
+            .Marks("P", "K", DeviceType.Contactor, null, "1", "2", "3", "4", "5", "6")
+            .Marks("P", "M1", DeviceType.Motor, null, "U", "V", "W")
+            .Wire("tap", "K:1", "F:1", WireFunction.Line, "M");
+        foreach (var i in Enumerable.Range(1, 3))
+        {
+            job.Wire($"{i}", $"Q:{2 * i}", $"K:{(2 * i) - 1}", WireFunction.Line, "M")
+                .Wire($"1{i}", $"K:{2 * i}", $"M1:{"UVW"[i - 1]}", WireFunction.Switched, "M");
+        }
+
+        Assert.DoesNotContain(job.Judged().Findings, f => f.Finding.Check == "phase-missing");
+    }
+
     /// <summary>0 V at plus of a supply: by what is written there, whatever its wires say.</summary>
     [Fact]
     public void A_supply_says_what_is_plus()

@@ -67,16 +67,16 @@ public sealed class PhaseMissing : IJobCheck<Device>
         {
             var fed = Fed(job, legs, [.. contactors.Where(c => c != closed)]);
             isFed |= fed.Exists(l => l.Poles.Count > 0);
-            if (Judge(subject, fed, $" with {job.Devices[closed].Name} closed", isAlone: true) is { } finding)
+            if (Judge(subject, fed, $" with {job.Devices[closed].Name} closed", isOne: true) is { } finding)
             {
                 return finding;
             }
         }
 
-        return isFed ? null : Judge(subject, Fed(job, legs, []), "", isAlone: contactors.Count == 0);
+        return isFed ? null : Judge(subject, Fed(job, legs, []), "", isOne: contactors.Count == 0);
     }
 
-    private static List<(JobLanding Leg, List<Reached> Poles, bool IsOpen)> Fed(
+    private static List<(JobLanding Leg, List<Reached> Poles, bool HasSource)> Fed(
         Job job,
         List<JobLanding> legs,
         List<Guid> opened
@@ -89,9 +89,9 @@ public sealed class PhaseMissing : IJobCheck<Device>
 
     private Finding? Judge(
         Device subject,
-        List<(JobLanding Leg, List<Reached> Poles, bool IsOpen)> fed,
+        List<(JobLanding Leg, List<Reached> Poles, bool HasSource)> fed,
         string when,
-        bool isAlone
+        bool isOne
     )
     {
         if (fed.TrueForAll(l => l.Poles.Count == 0))
@@ -99,7 +99,7 @@ public sealed class PhaseMissing : IJobCheck<Device>
             return null;
         }
 
-        if (fed.Find(l => !l.IsOpen) is { Leg: { } dead })
+        if (fed.Find(l => !l.HasSource) is { Leg: { } dead })
         {
             return Found(
                 $"The leg at {dead.Name} comes from nowhere{when}, and the others are fed: {subject.Name} hums, and burns.",
@@ -107,7 +107,11 @@ public sealed class PhaseMissing : IJobCheck<Device>
             );
         }
 
-        if (isAlone && fed.Find(l => l.Poles.Count > 1) is { Poles: { } two })
+        // Of another breaker it may be what is tapped off there.
+        var two = fed.SelectMany(l => l.Poles.GroupBy(p => p.Landing!.DeviceId))
+            .FirstOrDefault(poles => poles.Count() > 1)
+            ?.ToList();
+        if (isOne && two is not null)
         {
             return Found(
                 $"{two[0].Landing!.Name} and {two[1].Landing!.Name} are joined{when}, on the way to {subject.Name}: a dead short.",
