@@ -191,6 +191,7 @@ internal static class Server
         services.AddHostedService<TorqueDriverStandIn>();
         services.AddHostedService<ChainWatch>();
         services.AddHostedService<ShelfSeeder>();
+        services.AddHostedService<LastJob>();
         if (options.DemoFolder is { } demo)
         {
             services.AddHostedService(provider => new DemoLoader(

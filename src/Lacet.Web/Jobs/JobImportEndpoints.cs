@@ -163,8 +163,10 @@ internal static class JobImportEndpoints
             && imports.Find(id) is { } pending
         )
         {
-            yield return new(pending.Id, pending.State, pending.RowsRead, pending.Refusal, null);
-            if (pending.State != ImportState.Reading)
+            // Looked at once: what ends the stream is what was told.
+            var state = pending.State;
+            yield return new(pending.Id, state, pending.RowsRead, pending.Refusal, null);
+            if (state != ImportState.Reading)
             {
                 yield break;
             }

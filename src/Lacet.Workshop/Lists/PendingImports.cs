@@ -78,12 +78,13 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         }
         catch (ImpossibleInputException refused)
         {
-            (pending.State, pending.Refusal) = (ImportState.Refused, refused.Message);
+            // Whoever sees that it was refused sees why.
+            (pending.Refusal, pending.State) = (refused.Message, ImportState.Refused);
         }
         catch (Exception)
         {
             // Whatever it is, it is one file's fault and is said to the person who sent it; the server goes on.
-            (pending.State, pending.Refusal) = (ImportState.Refused, "The file cannot be read. Nothing was stored.");
+            (pending.Refusal, pending.State) = ("The file cannot be read. Nothing was stored.", ImportState.Refused);
             throw;
         }
         finally

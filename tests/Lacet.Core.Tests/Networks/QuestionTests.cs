@@ -54,6 +54,64 @@ public sealed class QuestionTests
                 }
             );
 
+    /// <summary>
+    /// The same with switches, disconnectors and contactors between the joints, some of them open: what is closed joins,
+    /// what is open does not (QuikGraph).
+    /// </summary>
+    [Fact]
+    public void What_is_closed_joins_and_what_is_open_does_not() =>
+        Gen.Select(Gen.Int[1, 6], Gen.Int[1, 5], Gen.Int[0, 99].Array[0, 30], Gen.Bool.Array[5])
+            .Sample(
+                (joints, switches, ends, open) =>
+                {
+                    DeviceType[] types = [DeviceType.Switch, DeviceType.Isolator, DeviceType.Contactor];
+                    var sketch = new Sketch().Box("B");
+                    var names = Enumerable.Range(0, joints).Select(i => $"J{i}").ToList();
+                    names.ForEach(name => sketch.Splice("B", name));
+                    var graph = new UndirectedGraph<string, UndirectedEdge<string>>();
+                    for (var i = 0; i < switches; i++)
+                    {
+                        sketch.Marks("B", $"S{i}", types[i % types.Length], null, "1", "2");
+                        names.AddRange([$"S{i}:1", $"S{i}:2"]);
+                    }
+
+                    graph.AddVertexRange(names);
+                    void Join(string a, string b) =>
+                        graph.AddEdge(string.CompareOrdinal(a, b) <= 0 ? new(a, b) : new(b, a));
+                    for (var i = 0; i + 1 < ends.Length; i += 2)
+                    {
+                        var (a, b) = (names[ends[i] % names.Count], names[ends[i + 1] % names.Count]);
+                        sketch.Wire($"{i}", a, b);
+                        Join(a, b);
+                    }
+
+                    for (var i = 0; i < switches; i++)
+                    {
+                        if (!open[i])
+                        {
+                            Join($"S{i}:1", $"S{i}:2");
+                        }
+                    }
+
+                    var job = sketch.Job();
+                    var opened = job.Devices.Values.Where(d => open[d.Name[1] - '0']).Select(d => d.Id).ToHashSet();
+                    var components = new Dictionary<string, int>(StringComparer.Ordinal);
+                    graph.ConnectedComponents(components);
+                    Assert.All(names, name =>
+                        Assert.Equal(
+                            components
+                                .Where(c => c.Value == components[name])
+                                .Select(c => c.Key)
+                                .Order(StringComparer.Ordinal),
+                            new NetworkWalk(job, throughContacts: true, opened)
+                                .From(At(job, name))
+                                .Select(r => r.Landing!.Name)
+                                .Order(StringComparer.Ordinal)
+                        )
+                    );
+                }
+            );
+
     /// <summary>The same of all networks of a job at once: every joint that has a wire is in one, and in one only.</summary>
     [Fact]
     public void The_networks_of_a_job_are_what_a_graph_library_says() =>

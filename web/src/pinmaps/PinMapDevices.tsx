@@ -14,7 +14,7 @@ export function PinMapDevices({
   part: Extract<Part, { part: "pin-map" }>;
   version: number;
 }) {
-  const { put, busy, person } = useChanges();
+  const { put, person } = useChanges();
   const places = new Map(job.enclosures.map((enclosure) => [enclosure.part.id, enclosure.part.name]));
   const options = (type: "plug" | null): [string, string][] => [
     ["", "none"],
@@ -25,8 +25,7 @@ export function PinMapDevices({
         `${places.get(device.part.enclosureId) ?? ""}/${device.part.name}`,
       ]),
   ];
-  const change = (changed: Partial<typeof part>) =>
-    person && !busy && void put({ ...part, ...changed }, version);
+  const change = (changed: Partial<typeof part>) => person && void put({ ...part, ...changed }, version);
   return (
     <Box w="100%" display="grid" gap={2} gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }}>
       <Select
