@@ -25,6 +25,7 @@ public static class HandleTie
         return together;
     }
 
-    private static bool Names(Device breaker, Device other) =>
+    /// <summary>Whether a breaker says that its handle is tied to the other’s.</summary>
+    internal static bool Names(Device breaker, Device other) =>
         string.Equals(breaker.TiedTo, other.Name, StringComparison.OrdinalIgnoreCase);
 }

@@ -51,7 +51,7 @@ export function DeviceForm({
             label="Take its data from the Shelf"
             value=""
             options={[
-              ["", "no"],
+              ["", "choose one"],
               ...(shelf.data?.items ?? []).map(({ id, item }): [string, string] => [
                 id,
                 `${item.code} · ${item.name}`,

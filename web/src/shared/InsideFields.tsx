@@ -7,7 +7,7 @@ type Link = Schemas["InsideLink"];
 
 const kinds: Record<NonNullable<Schemas["InsideKind"]>, string> = {
   contact: "contact",
-  load: "coil or input",
+  load: "load",
   joined: "joined",
   supply: "output",
 };
@@ -31,19 +31,21 @@ export function InsideFields({
       <Box color="ink.soft">
         {links.length === 0
           ? "As is usual for its type. Add a pair where it is printed otherwise on the device."
-          : "Only these pairs, as printed on the device."}
+          : "Only these pairs, as printed on the device. A load is a coil, a winding or an input."}
       </Box>
       {links.map((link, i) => (
         <Flex key={i} gap={2} alignItems="flex-end" mt={2}>
-          <Select
-            label="What"
-            hideLabel={i > 0}
-            value={link.kind}
-            options={Object.entries(kinds) as [NonNullable<Link["kind"]>, string][]}
-            onChange={(kind) => put(i, { kind })}
-          />
+          <Box flex={1.8} minW={0}>
+            <Select
+              label="What"
+              hideLabel={i > 0}
+              value={link.kind}
+              options={Object.entries(kinds) as [NonNullable<Link["kind"]>, string][]}
+              onChange={(kind) => put(i, { kind })}
+            />
+          </Box>
           {(["one", "other"] as const).map((side) => (
-            <Box key={side} flex={1} minW="60px">
+            <Box key={side} flex={1} minW="44px">
               {i === 0 && (
                 <FieldLabel htmlFor={`inside-${side}-${i}`}>{side === "one" ? "From" : "To"}</FieldLabel>
               )}
@@ -58,10 +60,11 @@ export function InsideFields({
             </Box>
           ))}
           <Action
+            px={3}
             aria-label={`Remove pair ${i + 1}`}
             onClick={() => onChange(links.length === 1 ? null : links.filter((_, at) => at !== i))}
           >
-            Remove
+            ×
           </Action>
         </Flex>
       ))}

@@ -7,7 +7,14 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>Every leg of a motor goes through its overload relay: what goes past it is not protected.</summary>
 public sealed class PastOverload : IJobCheck<Device>
 {
-    private static readonly string[] RestsOn = ["device.type", "landing.ends", "landing.name", "circuit.wires"];
+    private static readonly string[] RestsOn =
+    [
+        "device.type",
+        "device.inside",
+        "landing.ends",
+        "landing.name",
+        "circuit.wires",
+    ];
 
     /// <inheritdoc/>
     public string Id => "past-overload";

@@ -7,7 +7,15 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>All three legs of a three-phase load come to it: on two a motor does not start, hums, and burns.</summary>
 public sealed class PhaseMissing : IJobCheck<Device>
 {
-    private static readonly string[] RestsOn = ["device.type", "landing.ends", "circuit.phases", "circuit.wires"];
+    private static readonly string[] RestsOn =
+    [
+        "device.type",
+        "device.inside",
+        "landing.ends",
+        "landing.name",
+        "circuit.phases",
+        "circuit.wires",
+    ];
 
     /// <inheritdoc/>
     public string Id => "phase-missing";
@@ -39,7 +47,7 @@ public sealed class PhaseMissing : IJobCheck<Device>
             return null;
         }
 
-        if (legs.Find(l => job.EndsAt(l.Id).Count == 0) is { } empty)
+        if (legs.Find(l => job.EndsAt(l.Id).All(e => e.Wire.Retired)) is { } empty)
         {
             return Found(
                 $"Nothing ends at {empty.Name}: {subject.Name} has two of its three legs, hums, and burns.",

@@ -32,7 +32,7 @@ public sealed class PinAgainstWire : IJobCheck<JobPinMap>
             var wire = new[] { pin, terminal }
                 .OfType<JobLanding>()
                 .SelectMany(l => job.EndsAt(l.Id).Select(e => (Landing: l, e.Wire)))
-                .FirstOrDefault(e => Contradicts(mapped.Function, expected, e.Wire.Function));
+                .FirstOrDefault(e => !e.Wire.Retired && Contradicts(mapped.Function, expected, e.Wire.Function));
             if (wire.Wire is not null)
             {
                 return Found(
@@ -40,7 +40,7 @@ public sealed class PinAgainstWire : IJobCheck<JobPinMap>
                 );
             }
 
-            if (pin is not null && job.EndsAt(pin.Id).Count == 0 && IsWired(job, subject))
+            if (pin is not null && job.EndsAt(pin.Id).All(e => e.Wire.Retired) && IsWired(job, subject))
             {
                 return Found(
                     $"Nothing ends at {pin.Name}, and {subject.Map.Name} has {Say(mapped.Function)} on pin {mapped.Pin}."
@@ -74,7 +74,7 @@ public sealed class PinAgainstWire : IJobCheck<JobPinMap>
 
     /// <summary>Whether anything is wired to its plug: before that nothing is missing at a pin.</summary>
     private static bool IsWired(Job job, JobPinMap map) =>
-        PinsOfMap.On(job, map).Any(p => p.Pin is { } at && job.EndsAt(at.Id).Count > 0);
+        PinsOfMap.On(job, map).Any(p => p.Pin is { } at && job.EndsAt(at.Id).Any(e => !e.Wire.Retired));
 
     private static string Say(PinFunction function) =>
         function switch

@@ -13,6 +13,8 @@ public sealed class PolesJoined : IJobCheck<Device>
     private static readonly string[] RestsOn =
     [
         "device.type",
+        "device.inside",
+        "landing.name",
         "landing.side",
         "landing.identity",
         "landing.ends",

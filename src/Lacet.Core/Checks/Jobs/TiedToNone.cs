@@ -20,7 +20,9 @@ public sealed class TiedToNone : IJobCheck<Device>
 
     /// <inheritdoc/>
     public Finding? Judge(Job job, Device subject) =>
-        subject.TiedTo is null || HandleTie.Of(job, subject).Any(d => d.Id != subject.Id && Names(subject, d))
+        subject.TiedTo is null
+        || job.DevicesIn(subject.EnclosureId)
+            .Any(d => d.Id != subject.Id && d.Type == DeviceType.Breaker && HandleTie.Names(subject, d))
             ? null
             : new Finding(
                 Id,
@@ -30,7 +32,4 @@ public sealed class TiedToNone : IJobCheck<Device>
                 "common practice",
                 RestsOn
             );
-
-    private static bool Names(Device breaker, Device other) =>
-        string.Equals(breaker.TiedTo, other.Name, StringComparison.OrdinalIgnoreCase);
 }

@@ -29,7 +29,7 @@ public sealed class TravellerOnCommon : IJobCheck<Device>
         foreach (
             var (landing, wire) in job.LandingsOf(subject.Id)
                 .Where(l => !l.Identity.IsEarth())
-                .SelectMany(l => job.EndsAt(l.Id).Select(e => (l, e.Wire)))
+                .SelectMany(l => job.EndsAt(l.Id).Where(e => !e.Wire.Retired).Select(e => (l, e.Wire)))
         )
         {
             var isCommon = subject.Type == DeviceType.ThreeWaySwitch && DeviceInside.IsMarked(subject, landing, "COM");

@@ -10,10 +10,12 @@ public sealed class VoltageUnlikeRated : IJobCheck<Device>
     private static readonly string[] RestsOn =
     [
         "device.type",
+        "device.inside",
         "device.ratedVolts",
         "device.ratedCurrent",
         "device.givesVolts",
         "landing.ends",
+        "landing.name",
         "wire.function",
         "wire.circuitId",
         "circuit.volts",
