@@ -15,5 +15,82 @@ export default tseslint.config(
     ignores: ["**/*.test.ts"],
     rules: { "max-lines-per-function": ["error", { max: 120 }] },
   },
+  // Controls, sizes of print and colours are the kit's: a page composes.
+  {
+    files: ["src/**/*.tsx", "src/**/*.ts"],
+    ignores: ["src/ui/**", "src/api/**"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        ...[
+          [
+            "JSXOpeningElement[name.name=/^(button|input|select|textarea|option|table|thead|tbody|tr|td|th|details|summary|dialog|label|progress|kbd|a|form)$/]",
+            "A raw control: use the one of ui/.",
+          ],
+          [
+            "JSXOpeningElement > JSXMemberExpression[object.name='chakra'][property.name=/^(button|input|select|textarea|table|td|th|tr|details|summary|dialog|label|kbd|a|legend|fieldset)$/]",
+            "A hand-styled control: use the one of ui/.",
+          ],
+          [
+            "CallExpression[callee.name='chakra'][arguments.0.value=/^(button|input|select|textarea|table|td|th|details|summary|dialog|label|kbd|a)$/]",
+            "A hand-styled control: use the one of ui/.",
+          ],
+          [
+            "CallExpression[callee.name='chakra'][arguments.0.name=/^(Link|NavLink)$/]",
+            "A hand-styled link: use the one of ui/.",
+          ],
+          [
+            "JSXAttribute[name.name='as'] > Literal[value=/^(button|input|select|textarea|table|label|a|details)$/]",
+            "A control by another name: use the one of ui/.",
+          ],
+          ["JSXAttribute[name.name='fontSize']", "A size of print: use a textStyle."],
+          [
+            "Property[key.name='fontSize']:not(JSXAttribute[name.name='style'] *)",
+            "A size of print: use a textStyle.",
+          ],
+          ["Literal[value=/^#([0-9a-f]{3}|[0-9a-f]{6}|[0-9a-f]{8})$/i]", "A colour: name it in ui/theme."],
+        ].map(([selector, message]) => ({ selector, message })),
+      ],
+      "no-restricted-imports": [
+        "error",
+        {
+          paths: [
+            {
+              name: "@chakra-ui/react",
+              importNames: [
+                "Alert",
+                "Button",
+                "Checkbox",
+                "Collapsible",
+                "Dialog",
+                "Drawer",
+                "EmptyState",
+                "Field",
+                "FileUpload",
+                "Input",
+                "Kbd",
+                "Link",
+                "Menu",
+                "NativeSelect",
+                "NumberInput",
+                "Progress",
+                "RadioCard",
+                "RadioGroup",
+                "SegmentGroup",
+                "Select",
+                "Skeleton",
+                "Table",
+                "Tabs",
+                "Textarea",
+                "Toast",
+                "Tooltip",
+              ],
+              message: "Use the one of ui/.",
+            },
+          ],
+        },
+      ],
+    },
+  },
   { files: ["e2e/**", "bench/**", "*.config.*"], languageOptions: { globals: globals.node } },
 );

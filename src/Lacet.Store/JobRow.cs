@@ -4,4 +4,5 @@ namespace Lacet.Store;
 /// <param name="Id">Its id.</param>
 /// <param name="Summary">What its card shows, as JSON.</param>
 /// <param name="ChangedAt">When it was last changed.</param>
-public sealed record JobRow(Guid Id, string Summary, DateTimeOffset ChangedAt);
+/// <param name="ChangedBy">Who did it, by name.</param>
+public sealed record JobRow(Guid Id, string Summary, DateTimeOffset ChangedAt, string ChangedBy);

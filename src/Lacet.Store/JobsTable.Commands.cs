@@ -120,5 +120,33 @@ public sealed partial class JobsTable
             ).AsList()
         );
 
+    /// <summary>What a command made of its first parts, as JSON, and how many it changed; none where there is no such command.</summary>
+    public Task<(List<(Guid Part, string? Before, string? After)> Changes, int Parts)> ChangesOfAsync(
+        Guid job,
+        Guid command,
+        int most
+    ) =>
+        database.ReadAsync(async connection =>
+        {
+            var key = new
+            {
+                job,
+                command,
+                most,
+            };
+            var parts = await connection.ExecuteScalarAsync<int>(
+                "SELECT count(*) FROM job_change g JOIN job_command c ON c.id = g.command WHERE c.id = @command AND c.job = @job",
+                key
+            );
+            var changes = await connection.QueryAsync<(Guid Part, string? Before, string? After)>(
+                """
+                SELECT g.part, g.before, g.after FROM job_change_whole g JOIN job_command c ON c.id = g.command
+                WHERE c.id = @command AND c.job = @job ORDER BY g.position LIMIT @most
+                """,
+                key
+            );
+            return (changes.AsList(), parts);
+        });
+
     private static string Word(CommandKind kind) => kind == CommandKind.Import ? "import" : "change";
 }

@@ -1,5 +1,24 @@
 import { expect, type Locator, type Page } from "@playwright/test";
 
+/** Says who is working, in the one place for it. */
+export async function sayWho(page: Page, name: string) {
+  const more = page.getByRole("button", { name: "More", exact: true });
+  if (await more.isVisible()) await more.click();
+  await page
+    .getByRole("button", { name: /Say who is working|is working. Change/ })
+    .last()
+    .click();
+  await answerWho(page, name);
+}
+
+/** Answers what was asked because something needs a name. */
+export async function answerWho(page: Page, name: string) {
+  const dialog = page.getByRole("dialog", { name: "Who is working?" });
+  await dialog.getByLabel("Your name").fill(name);
+  await dialog.getByRole("button", { name: "Save" }).click();
+  await expect(dialog).toBeHidden();
+}
+
 /** The Bench as a person meets it: by what is written on it. */
 export class BenchOf {
   readonly strip: Locator;
@@ -31,9 +50,7 @@ export class BenchOf {
   }
 
   async nameMyself(name: string) {
-    await this.page.getByLabel(/Who does it/).fill(name);
-    await this.page.getByRole("button", { name: "That’s me" }).click();
-    await expect(this.page.getByText(`By ${name}`)).toBeVisible();
+    await sayWho(this.page, name);
   }
 
   /** Puts the hands back on the work: single keys act again. */

@@ -20,7 +20,7 @@ test("touch: two fingers zoom, a tap opens; at 360 px nothing is cut off", async
   await hands.send("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
   await expect.poll(async () => (await width()) / before).toBeGreaterThan(2);
   await expect(page.locator("[data-slot-panel]")).toHaveCount(0);
-  await page.getByRole("button", { name: /All of it/ }).tap();
+  await page.getByRole("button", { name: /^Fit/ }).tap();
   await expect.poll(async () => (await width()) / before).toBeLessThan(1.2);
   const again = await at(page, "X1:1");
   await page.touchscreen.tap(again.x, again.y);

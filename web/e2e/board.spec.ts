@@ -82,7 +82,7 @@ test("an end is moved by typing a slot’s name, and put right with one tap that
   await remedy.getByRole("button", { name: "Look" }).click();
   // A control wire is never offered another terminal: where it goes is the drawing's to say.
   await expect(panel.locator("[data-remedy=move]")).toHaveCount(0);
-  await remedy.getByRole("button", { name: "Do it" }).click();
+  await remedy.getByRole("button", { name: "Apply" }).click();
   await expect(panel.locator("[data-remedy]")).toHaveCount(0);
   await board(page).focus();
   await page.keyboard.press("Control+z");
@@ -111,7 +111,7 @@ test("a wire is added in one line, several are changed together, and what is ref
   const several = page.getByRole("region", { name: "Several wires" });
   await expect(several).toContainText("2 wires: 1, 2");
   await several.getByLabel("Colour").fill("violet");
-  await several.getByRole("button", { name: "Set for all" }).click();
+  await several.getByRole("button", { name: "Apply to all" }).click();
   await expect(page.getByRole("status").getByText("Changed 2 wires.")).toBeVisible();
   const point = await at(page, "X1:2");
   await page.mouse.move(point.x, point.y);
@@ -178,16 +178,16 @@ test("an end that something is wrong with is assessed as it is seen, recorded, a
   await expect(panel.getByRole("alert").filter({ hasText: "Of 7 strands" })).toBeVisible();
   await panel.getByLabel("Strands lost").first().fill("3");
   await expect(panel.locator("[data-verdict=cut-back]")).toContainText("57 %");
-  await panel.getByRole("button", { name: "Record it" }).click();
+  await panel.getByRole("button", { name: "Record" }).click();
   await expect(panel.locator("[data-stands=rejected]")).toContainText("cut it back and land it anew");
   await expect(page.locator("[data-device=X1] [data-state=rejected]")).toBeAttached();
   // By keyboard alone: taken back, then set aside with a reason.
-  await panel.getByRole("button", { name: "Take that back" }).press("Enter");
+  await panel.getByRole("button", { name: "Withdraw the rejection" }).press("Enter");
   await expect(panel.locator("[data-stands]")).toHaveCount(0);
-  await panel.getByLabel("Set it aside").selectOption("waits-for-part");
-  await panel.getByRole("button", { name: "Set aside" }).press("Enter");
+  await panel.getByLabel("Park it").selectOption("waits-for-part");
+  await panel.getByRole("button", { name: "Park" }).press("Enter");
   await expect(page.locator("[data-device=X1] [data-state=parked]")).toBeAttached();
-  await panel.getByRole("button", { name: "Take it up again" }).press("Enter");
+  await panel.getByRole("button", { name: "Resume" }).press("Enter");
   await expect(page.locator("[data-device=X1] [data-state=parked]")).toHaveCount(0);
   await page.goto("/log");
   await expect(page.getByText("3 of 7 strands lost, loose: cut it back.").first()).toBeVisible();

@@ -22,7 +22,7 @@ export async function open(page: Page) {
   await jobs.sendList(list);
   await jobs.nameMyself("Mara Quist");
   await page.getByLabel("What is the job called?").fill(name);
-  await page.getByRole("button", { name: /^Take/ }).click();
+  await page.getByRole("button", { name: /^Import/ }).click();
   await expect(page.getByRole("heading", { name })).toBeVisible();
   await page.getByRole("link", { name: "Board", exact: true }).click();
   await expect(board(page)).toHaveAttribute("data-level", /middle|near/);

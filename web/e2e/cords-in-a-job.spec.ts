@@ -36,12 +36,12 @@ test("an end of a job leads to its cord, and is rejected and set aside from the 
     "It costs the strip and about 10 mm of wire.",
   );
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
-  await sheet.getByRole("button", { name: "Record it" }).click();
+  await sheet.getByRole("button", { name: "Record" }).click();
   await expect(sheet.locator("[data-stands=rejected]")).toBeVisible();
-  await sheet.getByLabel("Set it aside").selectOption("unclear");
-  await sheet.getByRole("button", { name: "Set aside" }).click();
+  await sheet.getByLabel("Park it").selectOption("unclear");
+  await sheet.getByRole("button", { name: "Park" }).click();
   await expect(sheet.locator("[data-stands=parked]")).toContainText("the plan is not clear");
-  await sheet.getByRole("button", { name: "Take it up again" }).click();
+  await sheet.getByRole("button", { name: "Resume" }).click();
   // What stood before stands again.
   await expect(sheet.locator("[data-stands=rejected]")).toBeVisible();
   await sheet.getByRole("link", { name: "which is which?" }).click();
@@ -58,14 +58,14 @@ test("a pin map is kept in a job, changed there, and taken up on another day", a
   await page.getByLabel("Terminal of pin 1").fill("T1");
   const kept = page.getByRole("region", { name: "In a job" });
   await kept.getByLabel("Job", { exact: true }).selectOption({ label: job });
-  await kept.getByRole("button", { name: "Keep Pier blower" }).click();
+  await kept.getByRole("button", { name: "Save Pier blower" }).click();
   await expect(kept.getByText("Added pin map Pier blower.")).toBeVisible();
   await page.getByLabel("Terminal of pin 1").fill("U1");
   // A number that was read, typed whole.
   await page.getByLabel("Ω read from pin 1 to U1").fill("0,4");
   await page.getByLabel("Ω read from pin 1 to U1").press("Enter");
   await expect(page.locator("[data-step='1']")).toHaveAttribute("data-passed", "true");
-  await kept.getByRole("button", { name: "Keep the changes of Pier blower" }).click();
+  await kept.getByRole("button", { name: "Save the changes of Pier blower" }).click();
   await expect(kept.getByText("Changed pin map Pier blower.")).toBeVisible();
   // Another day, another map on the page; the one that was kept is opened as it was.
   await page.getByLabel("What it is").fill("Something else");
@@ -85,10 +85,7 @@ test("a pin map is kept in a job, changed there, and taken up on another day", a
   await expect(page.getByLabel("Terminal of pin 1")).toHaveValue("U1");
   await page.goto("/jobs");
   await page.getByRole("link", { name: new RegExp(job) }).click();
-  await page
-    .getByRole("link", { name: /^Findings/ })
-    .last()
-    .click();
+  await page.getByRole("tab", { name: /^Findings/ }).click();
   const finding = page.locator("[data-finding=pin-leads-nowhere]");
   await expect(finding).toContainText("pin map Pier blower");
   await finding.getByRole("link", { name: "Open pin map Pier blower" }).click();
@@ -110,30 +107,27 @@ test("a pin map is told its plug and its machine, and the wires at both are held
   );
   await jobs.nameMyself("Mara Quist");
   await page.getByLabel("What is the job called?").fill(job);
-  await page.getByRole("button", { name: /^Take/ }).click();
+  await page.getByRole("button", { name: /^Import/ }).click();
   await expect(page.getByRole("heading", { name: job })).toBeVisible();
-  await page.getByLabel("Of this job").getByRole("link", { name: "Landings" }).click();
-  await page.getByRole("button", { name: "Change J1", exact: true }).click();
+  await page.getByRole("tab", { name: "Landings" }).click();
+  await page.getByRole("button", { name: "Edit J1", exact: true }).click();
   await page.getByLabel("What it is").selectOption("plug");
-  await page.getByRole("dialog").getByRole("button", { name: "Keep" }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Save" }).click();
   await expect(page.getByRole("dialog")).toHaveCount(0);
   await page.goto("/cords/pins");
   await page.getByLabel("What it is").fill("Blower");
   const kept = page.getByRole("region", { name: "In a job" });
   await kept.getByLabel("Job", { exact: true }).selectOption({ label: job });
-  await kept.getByRole("button", { name: "Keep Blower" }).click();
+  await kept.getByRole("button", { name: "Save Blower" }).click();
   await kept.getByLabel("Plug in the job").selectOption({ label: "P/J1" });
   await expect(kept.getByLabel("Plug in the job")).not.toHaveValue("");
   // Kept again from the page, it is still that plug’s.
   await page.getByRole("button", { name: /Key above/ }).click();
-  await kept.getByRole("button", { name: "Keep the changes of Blower" }).click();
+  await kept.getByRole("button", { name: "Save the changes of Blower" }).click();
   await expect(kept.getByText("Changed pin map Blower.")).toBeVisible();
   await expect(kept.getByLabel("Plug in the job")).not.toHaveValue("");
   await page.goto("/jobs");
   await page.getByRole("link", { name: new RegExp(job) }).click();
-  await page
-    .getByRole("link", { name: /^Findings/ })
-    .last()
-    .click();
+  await page.getByRole("tab", { name: /^Findings/ }).click();
   await expect(page.locator("[data-finding=pin-against-wire]").first()).toContainText("J1:1");
 });

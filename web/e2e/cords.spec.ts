@@ -34,13 +34,13 @@ test("a cord is looked over: each cue moves the verdict, prices are one's own, a
     .getByRole("region", { name: "In a job" })
     .getByLabel("Job", { exact: true })
     .selectOption({ label: job });
-  await page.getByRole("button", { name: "Keep projector, warm room 2" }).click();
+  await page.getByRole("button", { name: "Save projector, warm room 2" }).click();
   await expect(page.locator("[data-kept='projector, warm room 2']")).toBeVisible();
   await page.getByRole("button", { name: "Another cord: nothing ticked" }).click();
   await expect(verdict(page)).toContainText("Look first");
   await page.getByRole("button", { name: "Open projector, warm room 2" }).click();
   await expect(verdict(page)).toContainText("Scrap it now");
-  await page.getByRole("button", { name: "Take projector, warm room 2 out" }).click();
+  await page.getByRole("button", { name: "Delete projector, warm room 2" }).click();
   await expect(page.locator("[data-kept]")).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.locator("[data-kept='projector, warm room 2']")).toBeVisible();
@@ -163,11 +163,11 @@ test("a pin map: the key first, traced, tested, out as CSV and in again, by keyb
   const text = await readFile(await (await download).path(), "utf-8");
   expect(text).toContain("2,high speed,T2,,open");
   await page.getByLabel("Pins as CSV").fill("pin,function,terminal\n1,sideways,T1");
-  await page.getByRole("button", { name: "Take these pins" }).press("Enter");
+  await page.getByRole("button", { name: "Import these pins" }).press("Enter");
   await expect(page.getByRole("alert").filter({ hasText: "sideways" })).toBeVisible();
   await expect(page.getByLabel("Pins as CSV")).toHaveValue(/sideways/);
   await page.getByLabel("Pins as CSV").fill(text.replace(/T1/g, "U1"));
-  await page.getByRole("button", { name: "Take these pins" }).press("Enter");
+  await page.getByRole("button", { name: "Import these pins" }).press("Enter");
   await expect(terminals.first()).toHaveValue("U1");
 });
 

@@ -4,7 +4,7 @@ import { JobsOf } from "./jobs";
 // Devices that go by what is written at their terminals.
 
 const tab = (page: Page, name: string) => page.getByLabel("Of this job").getByRole("link", { name }).click();
-const keep = (page: Page) => page.getByRole("dialog").getByRole("button", { name: "Keep" }).click();
+const keep = (page: Page) => page.getByRole("dialog").getByRole("button", { name: "Save" }).click();
 const closed = (page: Page) => expect(page.getByRole("dialog")).toHaveCount(0);
 
 test("a device takes its data from the Shelf, and pairs of terminals as printed on it", async ({ page }) => {
@@ -20,7 +20,7 @@ test("a device takes its data from the Shelf, and pairs of terminals as printed 
   // Terminal blocks have neither plugs nor tabs nor a coil to tell of.
   await expect(page.getByLabel("Plugs it takes")).toHaveCount(0);
   await expect(page.getByLabel("Made for, V")).toHaveCount(0);
-  await page.getByLabel("Take its data from the Shelf").selectOption({
+  await page.getByLabel("Use its data from the Shelf").selectOption({
     label: "RL-8 · Relay, eight pins in a round base, coil 24 V DC",
   });
   await expect(page.getByLabel("What it is")).toHaveValue("relay");
@@ -35,7 +35,7 @@ test("a device takes its data from the Shelf, and pairs of terminals as printed 
   await page.getByLabel("To terminal, pair 5").fill("5");
   await keep(page);
   await closed(page);
-  await page.getByRole("button", { name: "Change K1", exact: true }).click();
+  await page.getByRole("button", { name: "Edit K1", exact: true }).click();
   await expect(page.getByLabel("To terminal, pair 5")).toHaveValue("5");
   await expect(page.getByLabel("Of what current")).toHaveValue("dc");
 });

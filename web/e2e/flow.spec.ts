@@ -63,10 +63,11 @@ test("the same by keyboard alone", async ({ page }) => {
   await bench.leaveField();
   await page.keyboard.press("m");
   await page.keyboard.type("10.4");
-  await page.getByLabel(/Who does it/).focus();
+  await page.getByRole("button", { name: "Say who is working" }).press("Enter");
+  await expect(page.getByLabel("Your name")).toBeFocused();
   await page.keyboard.type("Tomasz Varga");
   await page.keyboard.press("Enter");
-  await expect(page.getByText("By Tomasz Varga")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Tomasz Varga is working" })).toBeVisible();
   await bench.leaveField();
   await bench.turnTo(
     0.66,
@@ -134,9 +135,9 @@ test("letting go too early is found short, and Done can be taken back", async ({
   await expect(page.locator("[data-live=false]")).toContainText("short");
   await bench.done.click();
   await expect(page.getByText(/landed, wanting/)).toBeVisible();
-  await page.getByRole("button", { name: "Take it back" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText(/Recorded as event/)).toBeHidden();
   await page.getByRole("link", { name: "Log" }).click();
   await expect(page.getByRole("listitem").filter({ hasText: "withdrawal" }).first()).toBeVisible();
-  await expect(page.getByRole("listitem").nth(1)).toContainText("taken back");
+  await expect(page.getByRole("listitem").nth(1)).toContainText("withdrawn");
 });

@@ -5,7 +5,7 @@ import { JobsOf } from "./jobs";
 // A job's other parts as a person meets them: enclosures, devices, landings, circuits, ends, its own rules.
 
 const tab = (page: Page, name: string) => page.getByLabel("Of this job").getByRole("link", { name }).click();
-const keep = (page: Page) => page.getByRole("dialog").getByRole("button", { name: "Keep" }).click();
+const keep = (page: Page) => page.getByRole("dialog").getByRole("button", { name: "Save" }).click();
 const closed = (page: Page) => expect(page.getByRole("dialog")).toHaveCount(0);
 
 test("an enclosure, a device and its landings are made, changed and taken out", async ({ page }) => {
@@ -49,15 +49,15 @@ test("an enclosure, a device and its landings are made, changed and taken out", 
   await keep(page);
   await expect(page.getByRole("alert").getByText("another landing called")).toBeVisible();
   await expect(page.getByLabel("Name", { exact: true })).toHaveValue("r1:BRASS");
-  await page.getByRole("button", { name: "Leave it" }).click();
+  await page.getByRole("button", { name: "Cancel" }).click();
 
   // What other parts name is not taken out under them.
-  await page.getByRole("button", { name: "Change R1", exact: true }).click();
-  await page.getByRole("button", { name: "Take out" }).click();
+  await page.getByRole("button", { name: "Edit R1", exact: true }).click();
+  await page.getByRole("button", { name: "Delete" }).click();
   await expect(page.getByRole("dialog").getByRole("alert")).not.toBeEmpty();
-  await page.getByRole("button", { name: "Leave it" }).click();
+  await page.getByRole("button", { name: "Cancel" }).click();
   await landing.click();
-  await page.getByRole("button", { name: "Take out" }).click();
+  await page.getByRole("button", { name: "Delete" }).click();
   await closed(page);
   await expect(landing).toHaveCount(0);
   await page.keyboard.press("Control+z");
@@ -80,7 +80,7 @@ test("a landing is taken from the Shelf, and its own data judge the wire", async
   await expect(page.locator("[data-landing='X1:1']")).not.toContainText("not said");
   await page.locator("[data-landing='X1:1']").click();
   await expect(shelf.locator("option:checked")).toHaveText(code ?? "");
-  await page.getByRole("button", { name: "Leave it" }).click();
+  await page.getByRole("button", { name: "Cancel" }).click();
 });
 
 test("a splice is said to be one, and two metals in it are found", async ({ page }) => {
@@ -135,7 +135,7 @@ test("circuits are typed, share a neutral, and are judged with their wires", asy
     await keep(page);
     await closed(page);
   }
-  await page.getByRole("button", { name: "Change circuit 7" }).click();
+  await page.getByRole("button", { name: "Edit circuit 7" }).click();
   await page.getByLabel("Shares its neutral with").selectOption({ label: "5" });
   await page.getByLabel("Load, A").fill("17");
   await page.getByText("Runs for three hours or more").click();
@@ -147,7 +147,7 @@ test("circuits are typed, share a neutral, and are judged with their wires", asy
   await tab(page, "Findings");
   await expect(page.locator("[data-finding=continuous-load]")).toContainText("circuit 7");
   await tab(page, "Circuits");
-  await page.getByRole("button", { name: "Change circuit 7" }).click();
+  await page.getByRole("button", { name: "Edit circuit 7" }).click();
   await page.getByLabel("Load, A").fill("16");
   await keep(page);
   await closed(page);
@@ -176,11 +176,11 @@ test("an end is told about: ferrule, collar, crimp, how it was found; quick taps
   await page.getByRole("button", { name: /Open wire 1/ }).click();
   const sheet = page.getByRole("dialog");
   await sheet.getByLabel("Ferrule chosen, mm²").fill("zwei");
-  await sheet.getByRole("button", { name: "Keep" }).click();
+  await sheet.getByRole("button", { name: "Save" }).click();
   await expect(sheet.getByRole("alert").getByText("That is no number.")).toBeVisible();
   await sheet.getByLabel("Ferrule chosen, mm²").fill("1,5");
   await sheet.getByLabel("Its pin, mm").fill("8");
-  await sheet.getByRole("button", { name: "Keep" }).click();
+  await sheet.getByRole("button", { name: "Save" }).click();
   await expect(sheet.getByLabel("Ferrule chosen, mm²")).toHaveValue("1.5");
   await expect(sheet.getByRole("list", { name: "Findings" })).toContainText("2.5");
 
@@ -207,7 +207,7 @@ test("an end is told about: ferrule, collar, crimp, how it was found; quick taps
   await sheet.getByText("End B", { exact: false }).first().click();
   await sheet.getByText("Goes on out of this job").click();
   await expect(sheet.getByLabel("Goes on out of this job")).toBeChecked();
-  await sheet.getByRole("button", { name: "Take the wire out" }).click();
+  await sheet.getByRole("button", { name: "Delete wire" }).click();
   await closed(page);
   await expect(jobs.cell("1", "Wire")).toHaveCount(0);
   await page.keyboard.press("Control+z");

@@ -46,7 +46,7 @@ test("at phone width a job is read, a finding opened, and a list brought in", as
   await page.getByRole("button", { name: "Read it" }).click();
   await jobs.nameMyself("Mara Quist");
   await page.getByLabel("What is the job called?").fill(`Phone ${Date.now()}`);
-  await page.getByRole("button", { name: /^Take/ }).click();
+  await page.getByRole("button", { name: /^Import/ }).click();
   const finding = page.locator("[data-finding=range-not-known]");
   await expect(finding).toBeVisible();
   for (const path of ["findings", "wires", "landings", "circuits", "history"]) {

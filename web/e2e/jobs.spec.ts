@@ -20,10 +20,10 @@ test("a wire list comes in, is mapped and put right, shows its findings; one is 
   const wrong = page.locator("[data-wrong='5']");
   await expect(wrong).toContainText("“mauve” is no colour");
   await wrong.getByLabel("colour").fill("violet");
-  await wrong.getByRole("button", { name: "Put it right" }).click();
+  await wrong.getByRole("button", { name: "Correct" }).click();
   await expect(wrong).toHaveCount(0);
   await page.getByLabel("What is the job called?").fill(name);
-  await page.getByRole("button", { name: "Take all 3" }).click();
+  await page.getByRole("button", { name: "Import all 3" }).click();
 
   await expect(page.getByRole("heading", { name })).toBeVisible();
   const finding = page.locator("[data-finding=range-not-known]");
@@ -37,7 +37,7 @@ test("a wire list comes in, is mapped and put right, shows its findings; one is 
   await jobs.type("2", "Size", "14");
   await expect(jobs.cell("2", "Size")).toHaveText("14 AWG");
   await expect(jobs.count("fix")).toHaveText("0 fixes");
-  await page.getByRole("link", { name: "Findings" }).nth(1).click();
+  await page.getByRole("tab", { name: "Findings" }).click();
   await expect(finding).toHaveCount(0);
   await page.keyboard.press("Control+z");
   await expect(finding).toHaveCount(2);
@@ -83,7 +83,7 @@ test("rows are typed, pasted and emptied by keyboard alone; what is refused stay
 
   await page.getByLabel("Grouped by").selectOption("enclosure");
   await expect(page.getByRole("gridcell", { name: "DCP · 3 wires" })).toBeVisible();
-  await page.getByRole("link", { name: "History" }).click();
+  await page.getByRole("tab", { name: "History" }).click();
   await expect(page.getByRole("list", { name: "Changes" }).getByRole("listitem").first()).toContainText(
     "Undid",
   );
@@ -96,7 +96,7 @@ test("a finding is accepted with a reason, never a stop, and taken back", async 
   await jobs.type("7", "From", "DCP/X1:1");
   await jobs.type("7", "Colour", "white");
   await jobs.type("7", "Function", "line");
-  await page.getByRole("link", { name: "Findings" }).nth(1).click();
+  await page.getByRole("tab", { name: "Findings" }).click();
   const card = page.locator("[data-finding=colour-against-function]");
   await card.getByRole("button", { name: /Accept/ }).click();
   await page.getByLabel("Why is it right here?").fill("re-marked black at both ends");
@@ -104,7 +104,7 @@ test("a finding is accepted with a reason, never a stop, and taken back", async 
   await expect(card).toHaveCount(0);
   await page.getByText(/^Accepted 1$/).click();
   await expect(card).toContainText("re-marked black at both ends");
-  await card.getByRole("button", { name: "Take acceptance back" }).click();
+  await card.getByRole("button", { name: "Withdraw acceptance" }).click();
   await expect(page.getByText("None of these.")).toBeVisible();
 });
 
@@ -116,15 +116,15 @@ test("three devices are surveyed, counted, and their job is made", async ({ brow
   await page.goto("/jobs");
   await jobs.nameMyself("Mara Quist");
   await page.getByRole("button", { name: "New survey" }).click();
-  await page.getByLabel("What is it called?").fill(name);
-  await page.getByRole("button", { name: "Make it" }).click();
+  await page.getByLabel("Name").fill(name);
+  await page.getByRole("button", { name: "Create" }).click();
   const devices = page.getByRole("list", { name: "Devices" }).getByRole("listitem");
   const taps = page.getByRole("region", { name: "Survey a device" });
   for (const [i, marks] of [["Back-stab"], ["Reversed", "Browned, melted"], []].entries()) {
     await taps.getByText("14 AWG", { exact: true }).click();
     for (const mark of marks) await taps.getByText(mark, { exact: true }).click();
     await page.getByLabel("Name", { exact: true }).fill(`Hall ${i + 1}`);
-    await page.getByRole("button", { name: "Add it" }).click();
+    await page.getByRole("button", { name: "Add", exact: true }).click();
     await expect(devices).toHaveCount(i + 1);
   }
   await expect(page.locator("[data-count-of=back-stab-by-house-rule]")).toContainText("1");
@@ -154,17 +154,17 @@ test("two people at one wire: the other's change is seen at once, and a conflict
   await expect(mine.cell("1", "Colour")).toHaveText("red");
 
   // A circuit, opened on both sides before either keeps it.
-  await mine.page.getByRole("link", { name: "Circuits" }).click();
+  await mine.page.getByRole("tab", { name: "Circuits" }).click();
   await mine.page.getByRole("button", { name: "Add a circuit" }).click();
   await mine.page.getByLabel("Name or number").fill("5");
-  await mine.page.getByRole("button", { name: "Keep" }).click();
-  await theirs.page.getByRole("link", { name: "Circuits" }).click();
-  for (const { page } of [mine, theirs]) await page.getByRole("button", { name: "Change circuit 5" }).click();
+  await mine.page.getByRole("button", { name: "Save" }).click();
+  await theirs.page.getByRole("tab", { name: "Circuits" }).click();
+  for (const { page } of [mine, theirs]) await page.getByRole("button", { name: "Edit circuit 5" }).click();
   await theirs.page.getByLabel("Breaker or fuse, A").fill("15");
-  await theirs.page.getByRole("button", { name: "Keep" }).click();
+  await theirs.page.getByRole("button", { name: "Save" }).click();
   await expect(theirs.page.getByRole("dialog")).toHaveCount(0);
   await mine.page.getByLabel("Breaker or fuse, A").fill("20");
-  await mine.page.getByRole("button", { name: "Keep" }).click();
+  await mine.page.getByRole("button", { name: "Save" }).click();
   const conflict = mine.page.getByRole("dialog", { name: "Somebody changed it too" });
   await expect(conflict.getByRole("row", { name: "Breaker or fuse 15 20" })).toBeVisible();
   await conflict.getByRole("button", { name: "Mine, over theirs" }).click();
@@ -183,10 +183,10 @@ test("a job is put away and taken out again, goes out as a file and is known whe
   await page.getByRole("link", { name: "Job’s file" }).click();
   const file = await (await download).path();
   await page.goto("/jobs");
-  await page.getByRole("button", { name: `Put ${name} away` }).click();
-  await expect(page.getByText(`${name} is put away.`)).toBeVisible();
+  await page.getByRole("button", { name: `Archive ${name}` }).click();
+  await expect(page.getByText(`Archived ${name}.`)).toBeVisible();
   await expect(page.locator(`[data-job="${name}"]`)).toHaveCount(0);
-  await page.getByRole("button", { name: "Take it out again" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.locator(`[data-job="${name}"]`)).toBeVisible();
   await page.locator("input[type=file]").setInputFiles(file);
   await expect(page.getByRole("alert").getByText("is here already")).toBeVisible();

@@ -1,16 +1,12 @@
 import { expect, type Page } from "@playwright/test";
+import { sayWho } from "./bench";
 
 /** The places of jobs as a person meets them. */
 export class JobsOf {
   constructor(readonly page: Page) {}
 
   async nameMyself(name: string) {
-    await this.page
-      .getByLabel(/Who does it/)
-      .first()
-      .fill(name);
-    await this.page.getByRole("button", { name: "That’s me" }).first().click();
-    await expect(this.page.getByText(`By ${name}`).first()).toBeVisible();
+    await sayWho(this.page, name);
   }
 
   /** A new job, opened on its wires. */
@@ -18,8 +14,8 @@ export class JobsOf {
     await this.page.goto("/jobs");
     await this.nameMyself(who);
     await this.page.getByRole("button", { name: "New job" }).click();
-    await this.page.getByLabel("What is it called?").fill(name);
-    await this.page.getByRole("button", { name: "Make it" }).click();
+    await this.page.getByLabel("Name", { exact: true }).fill(name);
+    await this.page.getByRole("button", { name: "Create" }).click();
     await expect(this.page.getByRole("heading", { name })).toBeVisible();
     await expect(this.page.locator("[data-row=new]")).toBeVisible();
   }

@@ -16,13 +16,12 @@ test("a device is surveyed by keyboard alone", async ({ page }) => {
   await tabTo(page, page.getByRole("button", { name: "New survey" }));
   await page.keyboard.press("Enter");
   const dialog = page.getByRole("dialog", { name: "New survey" });
-  await expect(dialog.getByLabel("What is it called?")).toBeFocused();
+  await expect(dialog.getByLabel("Name")).toBeFocused();
   await page.keyboard.type(`Gatehouse ${Date.now()}`);
-  await tabTo(page, dialog.getByLabel(/Who does it/));
-  await page.keyboard.type("Ilse Marn");
   await page.keyboard.press("Enter");
-  await expect(dialog.getByText("By Ilse Marn")).toBeVisible();
-  await tabTo(page, dialog.getByRole("button", { name: "Make it" }));
+  // Nobody has said who is working: that is asked, and then the survey is made.
+  await expect(page.getByLabel("Your name")).toBeFocused();
+  await page.keyboard.type("Ilse Marn");
   await page.keyboard.press("Enter");
   const taps = page.getByRole("region", { name: "Survey a device" });
   await expect(taps).toBeVisible();
@@ -38,7 +37,7 @@ test("a device is surveyed by keyboard alone", async ({ page }) => {
   await page.keyboard.press("Space");
   await tabTo(page, taps.getByLabel("Name", { exact: true }));
   await page.keyboard.type("Gate 1");
-  await tabTo(page, taps.getByRole("button", { name: "Add it" }));
+  await tabTo(page, taps.getByRole("button", { name: "Add", exact: true }));
   await page.keyboard.press("Enter");
   await expect(page.locator("[data-surveyed='Gate 1']")).toBeVisible();
   for (const found of ["back-stab-by-house-rule", "loose-or-scorched", "insulation-caught"])
@@ -51,7 +50,7 @@ test("a wire is told and landings are compared by keyboard alone", async ({ page
   await page.keyboard.type("7");
   await tabTo(page, page.getByLabel("One strand, mm"));
   await page.keyboard.type("0.77");
-  await tabTo(page, page.getByRole("button", { name: /Take 12 AWG .* stranded to the Bench/ }));
+  await tabTo(page, page.getByRole("button", { name: /Use 12 AWG .* stranded at the Bench/ }));
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/bench$/);
   await tabTo(page, page.getByRole("radio", { name: "One wire" }));

@@ -162,7 +162,7 @@ test("a wire that nobody knows is told by what is seen, and taken to the Bench",
   await page.getByLabel("Printed on it").fill("MTW 14 AWG");
   await expect(page.getByRole("status")).toContainText("No stocked copper wire agrees");
   await page.getByLabel("Printed on it").fill("");
-  await page.getByRole("button", { name: /Take 12 AWG .* stranded to the Bench/ }).click();
+  await page.getByRole("button", { name: /Use 12 AWG .* stranded at the Bench/ }).click();
   await expect(page).toHaveURL(/\/bench$/);
   await expect(bench.tighten).toContainText("lbf");
 });

@@ -22,13 +22,13 @@ async function take(page: Page) {
   await jobs.sendList(list);
   await jobs.nameMyself("Mara Quist");
   await page.getByLabel("What is the job called?").fill(name);
-  await page.getByRole("button", { name: /^Take/ }).click();
+  await page.getByRole("button", { name: /^Import/ }).click();
   await expect(page.getByRole("heading", { name })).toBeVisible();
 }
 
 test("a line on the earth bar is found with its way, seen on the board, and put right", async ({ page }) => {
   await take(page);
-  await page.getByLabel("Of this job").getByRole("link", { name: "Findings" }).click();
+  await page.getByRole("tab", { name: "Findings" }).click();
   const short = page.locator("[data-finding=line-to-earth]");
   await expect(short).toContainText("lands on LP/G:3, which is the earth");
   await expect(short.getByRole("list", { name: "The way" })).toContainText("LP/Q3:1");
@@ -38,7 +38,7 @@ test("a line on the earth bar is found with its way, seen on the board, and put 
   await expect(landed).toHaveValue("LP/G:3");
   await landed.fill("");
   await landed.fill("BOX/R1:1");
-  await page.getByRole("button", { name: "Move it" }).click();
+  await page.getByRole("button", { name: "Move" }).click();
   await page
     .getByLabel("Of this job")
     .or(page.getByRole("link", { name: "Jobs" }))

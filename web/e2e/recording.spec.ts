@@ -76,7 +76,7 @@ test("the log exports CSV and JSON, and takes an event back", async ({ page }) =
     page.getByRole("link", { name: "JSON" }).click(),
   ]);
   expect(json.suggestedFilename()).toBe("lacet-log.json");
-  await page.getByRole("button", { name: `Take back event ${number}`, exact: true }).click();
+  await page.getByRole("button", { name: `Withdraw event ${number}`, exact: true }).click();
   await expect(page.locator(`[data-event="${number}"]`)).toHaveAttribute("data-state", "withdrawn");
   await page.getByRole("button", { name: "Check again" }).click();
   await expect(page.getByText("Whole.")).toBeVisible();

@@ -17,7 +17,7 @@ test("what was read off a landing is put on the Shelf, found as it is typed, and
   await page.getByText("Put this landing on the Shelf").click();
   await page.getByLabel("Code").fill(code);
   await page.getByLabel("Name", { exact: true }).fill("Lever clamp at the pier");
-  await page.getByRole("button", { name: "Put it there" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText(`${code} is on the Shelf.`)).toBeVisible();
   await page.getByRole("radio", { name: "Binding screw" }).check({ force: true });
   await expect(bench.prepare).toContainText("Hook");
@@ -51,7 +51,7 @@ test("an import is previewed by row and column, takes the good rows, and is undo
   await expect(dialog.getByText("1 new, 0 changed, 0 there already, 1 wrong.")).toBeVisible();
   await expect(dialog.getByRole("table", { name: "Rows" })).toContainText("scaleNm: “much” is no number");
   expect((await new AxeBuilder({ page }).include("[role=dialog]").analyze()).violations).toEqual([]);
-  await dialog.getByRole("button", { name: "Take only the 1 good rows" }).click();
+  await dialog.getByRole("button", { name: "Import only the 1 good rows" }).click();
   await expect(page.locator("[data-code=TD-77]")).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.locator("[data-code=TD-77]")).toBeHidden();
@@ -67,22 +67,22 @@ test("a tool is added by its form, changed, taken off, and put back", async ({ p
   const dialog = page.getByRole("dialog");
   await dialog.getByLabel("Code").fill("TD-55");
   await dialog.getByLabel("Name").fill("Driver of the dome");
-  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await dialog.getByRole("button", { name: "Save" }).click();
   await expect(dialog.getByRole("alert")).toContainText("needs the end of its scale");
   await dialog.getByLabel("End of the scale, N·m").fill("2");
   await dialog.getByLabel("Calibrated on").fill("2020-01-01");
-  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await dialog.getByRole("button", { name: "Save" }).click();
   const card = page.locator("[data-code=TD-55]");
   await expect(card).toContainText("calibration ended on 2021-01-01");
-  await card.getByRole("button", { name: "Change TD-55" }).click();
+  await card.getByRole("button", { name: "Edit TD-55" }).click();
   await dialog.getByLabel("Name").fill("Driver of the dome, left");
-  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await dialog.getByRole("button", { name: "Save" }).click();
   await expect(card).toContainText("left");
-  await card.getByRole("button", { name: "Take TD-55 off" }).click();
+  await card.getByRole("button", { name: "Delete TD-55" }).click();
   await expect(card).toBeHidden();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(card).toBeVisible();
-  await card.getByRole("button", { name: "Take TD-55 off" }).click();
+  await card.getByRole("button", { name: "Delete TD-55" }).click();
   await expect(card).toBeHidden();
 });
 

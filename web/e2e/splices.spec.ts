@@ -24,10 +24,7 @@ test("ends are joined: the place, the kind and a size more each move the verdict
   const ranked = page.locator("[data-ranked]");
   await expect(ranked.first()).toHaveAttribute("data-fits", "true");
   await expect(page.locator("[data-ranked=LC-5]")).toContainText("not sealed");
-  await ranked
-    .first()
-    .getByRole("button", { name: /^Take / })
-    .click();
+  await ranked.first().getByRole("button", { name: /^Use / }).click();
   await expect(joint(page)).not.toHaveAttribute("data-verdict", "stop");
   await expect(page.locator("[data-number=seal]")).toContainText("small tube");
   await expect(page.getByRole("region", { name: "Steps" })).toContainText("nest for the small sleeve");
@@ -129,20 +126,20 @@ test("a connector is put on the Shelf with what holds it, and is chosen from the
   await dialog.getByLabel("Strip, mm").fill("13");
   await dialog.getByLabel("What holds").selectOption("crimp-sleeve-tube");
   await dialog.getByLabel("Sealed, for wet places").check();
-  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await dialog.getByRole("button", { name: "Save" }).click();
   // Nothing typed is lost by what is wrong.
   await expect(dialog.getByRole("alert")).toContainText("the least first");
   await dialog.getByLabel("Least, mm²").fill("1.3");
-  await dialog.getByRole("button", { name: "Put it there" }).click();
+  await dialog.getByRole("button", { name: "Save" }).click();
   await expect(page.locator(`[data-code=${code}]`)).toContainText("sealed");
   await page.goto("/splices/join");
   await page.getByText("Wet", { exact: true }).click();
-  await page.getByRole("button", { name: "Take Tube of the pier" }).click();
+  await page.getByRole("button", { name: "Use Tube of the pier" }).click();
   await expect(joint(page)).toContainText("Tube of the pier");
   await expect(joint(page)).toHaveAttribute("data-verdict", "go");
   await page.goto("/shelf");
   await page.getByRole("radio", { name: "Connectors" }).check({ force: true });
-  await page.getByRole("button", { name: `Take ${code} off` }).click();
+  await page.getByRole("button", { name: `Delete ${code}` }).click();
 });
 
 test("at 360 px nothing of the splices is cut off", async ({ page }) => {
@@ -209,10 +206,10 @@ test("a splice of a job is drawn at its end, plans its pigtails, and is put righ
   await expect(splice.locator("[data-scene]")).toBeVisible();
   await expect(splice.locator("[data-finding=splice-not-sealed]").first()).toBeVisible();
   await expect(splice.locator("[data-job-pigtail='1']")).toContainText("too short for that");
-  await page.getByRole("button", { name: "Change what the slot is" }).click();
+  await page.getByRole("button", { name: "Edit what the slot is" }).click();
   const form = page.getByRole("dialog");
   await form.getByLabel("What holds it").selectOption("crimp-sleeve-tube");
-  await form.getByRole("button", { name: "Keep", exact: true }).click();
+  await form.getByRole("button", { name: "Save", exact: true }).click();
   await expect(splice.locator("[data-finding=splice-not-sealed]")).toHaveCount(0);
   await expect(splice).toContainText("small tube");
 });

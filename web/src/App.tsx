@@ -5,9 +5,11 @@ import { BenchPage } from "./bench/BenchPage";
 import { DeviceProvider } from "./bench/Devices";
 import { Footer } from "./shell/Footer";
 import { HouseRulesContext, type HouseRules } from "./bench/houseRules";
+import { PersonProvider } from "./people/PersonProvider";
 import { PlaceBoundary } from "./shell/PlaceBoundary";
 import { Rail } from "./shell/Rail";
 import { useRemembered } from "./shared/remembered";
+import { Toaster } from "./ui";
 
 const ShelfPage = lazy(() => import("./shelf/ShelfPage").then((module) => ({ default: module.ShelfPage })));
 const JobsPage = lazy(() => import("./jobs/JobsPage").then((module) => ({ default: module.JobsPage })));
@@ -33,38 +35,41 @@ export function App() {
   return (
     <HouseRulesContext value={{ rules, change }}>
       <DeviceProvider>
-        <Grid
-          h="100dvh"
-          templateColumns={{ base: "minmax(0, 1fr)", md: "92px minmax(0, 1fr)" }}
-          templateRows={{ base: "minmax(0, 1fr) auto", md: "minmax(0, 1fr)" }}
-        >
-          <Rail />
-          {/* The work scrolls, the rail does not: nothing ever lies under it. */}
-          <Flex direction="column" minW={0} overflowY="auto" gridColumn={{ md: 2 }} gridRow={1}>
-            <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
-              <PlaceBoundary>
-                <Routes>
-                  <Route path="/" element={<Navigate to="/bench" replace />} />
-                  <Route path="/jobs" element={<JobsPage />} />
-                  <Route path="/jobs/:id/:tab?" element={<JobPage />} />
-                  <Route path="/board/:job?/:enclosure?" element={<BoardPage />} />
-                  <Route path="/print/:job" element={<PrintPage />} />
-                  <Route path="/import" element={<ImportPage />} />
-                  <Route path="/findings" element={<FindingsPage />} />
-                  <Route path="/cords/:part?" element={<CordsPage />} />
-                  <Route path="/splices/:part?" element={<SplicesPage />} />
-                  <Route path="/bench" element={<BenchPage />} />
-                  <Route path="/bench/compare" element={<ComparePage />} />
-                  <Route path="/bench/size" element={<SizePage />} />
-                  <Route path="/shelf" element={<ShelfPage />} />
-                  <Route path="/log" element={<LogPage />} />
-                  <Route path="*" element={<Navigate to="/bench" replace />} />
-                </Routes>
-              </PlaceBoundary>
-            </Box>
-            <Footer />
-          </Flex>
-        </Grid>
+        <PersonProvider>
+          <Grid
+            h="100dvh"
+            templateColumns={{ base: "minmax(0, 1fr)", md: "92px minmax(0, 1fr)" }}
+            templateRows={{ base: "minmax(0, 1fr) auto", md: "minmax(0, 1fr)" }}
+          >
+            <Rail />
+            {/* The work scrolls, the rail does not: nothing ever lies under it. */}
+            <Flex id="work" direction="column" minW={0} overflowY="auto" gridColumn={{ md: 2 }} gridRow={1}>
+              <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
+                <PlaceBoundary>
+                  <Routes>
+                    <Route path="/" element={<Navigate to="/bench" replace />} />
+                    <Route path="/jobs" element={<JobsPage />} />
+                    <Route path="/jobs/:id/:tab?" element={<JobPage />} />
+                    <Route path="/board/:job?/:enclosure?" element={<BoardPage />} />
+                    <Route path="/print/:job" element={<PrintPage />} />
+                    <Route path="/import" element={<ImportPage />} />
+                    <Route path="/findings" element={<FindingsPage />} />
+                    <Route path="/cords/:part?" element={<CordsPage />} />
+                    <Route path="/splices/:part?" element={<SplicesPage />} />
+                    <Route path="/bench" element={<BenchPage />} />
+                    <Route path="/bench/compare" element={<ComparePage />} />
+                    <Route path="/bench/size" element={<SizePage />} />
+                    <Route path="/shelf/:tab?" element={<ShelfPage />} />
+                    <Route path="/log" element={<LogPage />} />
+                    <Route path="*" element={<Navigate to="/bench" replace />} />
+                  </Routes>
+                </PlaceBoundary>
+              </Box>
+              <Footer />
+            </Flex>
+          </Grid>
+          <Toaster />
+        </PersonProvider>
       </DeviceProvider>
     </HouseRulesContext>
   );

@@ -11,7 +11,7 @@ import { App } from "./App";
 import { mayComeBack } from "./client";
 import { UnitsProvider } from "./shared/Units";
 import { applyTheme, rememberedTheme } from "./shell/colourTheme";
-import { system } from "./theme";
+import { system } from "./ui/theme";
 
 applyTheme(rememberedTheme());
 

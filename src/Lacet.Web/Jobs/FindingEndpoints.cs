@@ -127,6 +127,11 @@ internal static class FindingEndpoints
                             ),
                             plan.Conductor.Material
                         )
+                        {
+                            Hue = job.Job.Wires[wire].Colour?.Base,
+                            Stripe = job.Job.Wires[wire].Colour?.Stripe,
+                            Collar = plan.Ferrule?.Colour,
+                        }
                         : null,
                 cancellation
             )

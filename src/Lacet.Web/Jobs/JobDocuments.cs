@@ -24,7 +24,11 @@ public sealed record NewJob(
 );
 
 /// <summary>A job in the list.</summary>
-public sealed record JobCard(Guid Id, DateTimeOffset ChangedAt, JobSummary Summary);
+/// <param name="Id">Its id.</param>
+/// <param name="ChangedAt">When it was last changed.</param>
+/// <param name="ChangedBy">Who changed it last, by name.</param>
+/// <param name="Summary">How far it is, and what is wrong.</param>
+public sealed record JobCard(Guid Id, DateTimeOffset ChangedAt, string ChangedBy, JobSummary Summary);
 
 /// <summary>A page of jobs.</summary>
 /// <param name="Items">The cards, last changed first.</param>
@@ -73,7 +77,14 @@ public sealed record WireRow(
     EndProgress A,
     EndProgress B,
     Severity? Worst
-);
+)
+{
+    /// <summary>The colour that its insulation has most of; null where nobody said.</summary>
+    public Hue? Hue { get; init; }
+
+    /// <summary>Its stripe; null where it has none.</summary>
+    public Hue? Stripe { get; init; }
+}
 
 /// <summary>A page of wires.</summary>
 /// <param name="Items">The wires, in order.</param>
@@ -116,6 +127,17 @@ public sealed record CommandItem(
     bool Undone,
     int Parts
 );
+
+/// <summary>What a command made of one part.</summary>
+/// <param name="Part">The part's id.</param>
+/// <param name="Before">As it was; null where it was not there.</param>
+/// <param name="After">As it became; null where it was deleted.</param>
+public sealed record CommandChange(Guid Part, JobPart? Before, JobPart? After);
+
+/// <summary>What a command changed, part by part.</summary>
+/// <param name="Changes">The first of them.</param>
+/// <param name="Parts">How many there are.</param>
+public sealed record CommandChanges(IReadOnlyList<CommandChange> Changes, int Parts);
 
 /// <summary>A page of commands, newest first.</summary>
 public sealed record CommandPage(IReadOnlyList<CommandItem> Items, long? Next);
@@ -184,7 +206,17 @@ public sealed record AboutDocument(
 /// <summary>An end drawn to scale.</summary>
 /// <param name="Scene">The drawing.</param>
 /// <param name="Material">The metal of its conductor.</param>
-public sealed record EndDrawing(SceneDocument Scene, Material Material);
+public sealed record EndDrawing(SceneDocument Scene, Material Material)
+{
+    /// <summary>The colour that the wire's insulation has most of; null where nobody said.</summary>
+    public Hue? Hue { get; init; }
+
+    /// <summary>Its stripe; null where it has none.</summary>
+    public Hue? Stripe { get; init; }
+
+    /// <summary>The colour of its ferrule's collar; null without one.</summary>
+    public string? Collar { get; init; }
+}
 
 /// <summary>Who took a finding as it is, and why.</summary>
 /// <param name="Id">By which it is taken back: a part of the job.</param>

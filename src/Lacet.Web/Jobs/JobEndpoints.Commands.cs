@@ -1,5 +1,6 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
+using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
@@ -57,6 +58,26 @@ internal static partial class JobEndpoints
                 rows.Count == limit && rows[^1].Sequence > 1 ? rows[^1].Sequence : null
             )
         );
+    }
+
+    private static async Task<Results<Ok<CommandChanges>, ProblemHttpResult>> Changed(
+        Guid id,
+        Guid command,
+        JobsTable jobs,
+        int limit = 50
+    )
+    {
+        var (rows, parts) = await jobs.ChangesOfAsync(id, command, Endpoints.CheckedLimit(limit, 200));
+        return parts == 0
+            ? TypedResults.Problem("This job has no such change.", statusCode: StatusCodes.Status404NotFound)
+            : TypedResults.Ok(
+                new CommandChanges(
+                    [.. rows.Select(r => new CommandChange(r.Part, PartOf(r.Before), PartOf(r.After)))],
+                    parts
+                )
+            );
+
+        static JobPart? PartOf(string? body) => body is null ? null : PartJson.Parse(body);
     }
 
     private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Undo(

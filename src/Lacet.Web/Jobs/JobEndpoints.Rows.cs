@@ -38,7 +38,11 @@ internal static partial class JobEndpoints
                     .. AtLanding(job, wire.B),
                 ]
             )
-        );
+        )
+        {
+            Hue = wire.Colour?.Base,
+            Stripe = wire.Colour?.Stripe,
+        };
 
     private static IEnumerable<Subject> AtLanding(JobSession job, JobEnd end) =>
         end.LandingId is not { } id ? []

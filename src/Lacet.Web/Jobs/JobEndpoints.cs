@@ -62,6 +62,10 @@ internal static partial class JobEndpoints
             .WithSummary("Changes of any parts, all or nothing")
             .WithMetadata(new RequestSizeLimitAttribute(LargestCommand))
             .Changes();
+        jobs.MapGet("/{id:guid}/commands/{command:guid}/changes", Changed)
+            .WithSummary("What a change made of each part: as it was, and as it became")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/{id:guid}/commands", Commands)
             .WithSummary("What was changed, newest first")
             .ProducesInputProblems();
@@ -85,6 +89,7 @@ internal static partial class JobEndpoints
                         .Select(r => new JobCard(
                             r.Id,
                             r.ChangedAt,
+                            r.ChangedBy,
                             System.Text.Json.JsonSerializer.Deserialize<JobSummary>(r.Summary, Json.Options)!
                         )),
                 ],

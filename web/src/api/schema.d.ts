@@ -2396,6 +2396,83 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/commands/{command}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a change made of each part: as it was, and as it became */
+        get: {
+            parameters: {
+                query?: {
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    command: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandChanges"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/commands/{command}/undo": {
         parameters: {
             query?: never;
@@ -6470,6 +6547,17 @@ export interface components {
         CombinationDocument: {
             of: components["schemas"]["CountedSizeDocument"][];
         };
+        CommandChange: {
+            /** Format: uuid */
+            part: string;
+            before: null | components["schemas"]["JobPart"];
+            after: null | components["schemas"]["JobPart"];
+        };
+        CommandChanges: {
+            changes: components["schemas"]["CommandChange"][];
+            /** Format: int32 */
+            parts: number;
+        };
         CommandDone: {
             /** Format: uuid */
             commandId: string;
@@ -6994,6 +7082,9 @@ export interface components {
         EndDrawing: {
             scene: components["schemas"]["SceneDocument"];
             material: components["schemas"]["Material"];
+            hue?: null | components["schemas"]["Hue"];
+            stripe?: null | components["schemas"]["Hue"];
+            collar?: null | string;
         };
         EndOpened: {
             wire: components["schemas"]["WireRow"];
@@ -7428,6 +7519,7 @@ export interface components {
             id: string;
             /** Format: date-time */
             changedAt: string;
+            changedBy: string;
             summary: components["schemas"]["JobSummary"];
         };
         /** @description A cord of a job, as it was looked over. */
@@ -9774,6 +9866,8 @@ export interface components {
             a: components["schemas"]["EndProgress"];
             b: components["schemas"]["EndProgress"];
             worst: null | components["schemas"]["Severity"];
+            hue?: null | components["schemas"]["Hue"];
+            stripe?: null | components["schemas"]["Hue"];
         };
         WireTextAnswer: {
             conductor: components["schemas"]["ConductorDocument"];

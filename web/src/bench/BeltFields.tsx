@@ -1,12 +1,9 @@
-import { Box, chakra, Grid } from "@chakra-ui/react";
+import { Box, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { NumberField } from "./NumberField";
-
-const Summary = chakra("summary", {
-  base: { minH: "44px", display: "flex", alignItems: "center", cursor: "pointer", color: "copper" },
-});
+import { Disclosure } from "../ui";
 
 type Prices = Required<Schemas["BeltedTool"]>;
 
@@ -31,8 +28,7 @@ export function BeltFields() {
     placeholderData: (before) => before,
   });
   return (
-    <details>
-      <Summary>When a belted tool pays</Summary>
+    <Disclosure label="When a belted tool pays">
       <Grid templateColumns="1fr 1fr" gap={2} alignItems="end">
         {fields.map(([member, label]) => (
           <NumberField
@@ -46,9 +42,9 @@ export function BeltFields() {
       <Box role="status" mt={1} fontWeight={600} color={(answer.error ?? usual.error) ? "stop" : undefined}>
         {(answer.error ?? usual.error)?.message ?? answer.data?.says}
       </Box>
-      <Box color="ink.soft" fontSize="15px">
+      <Box color="ink.soft" textStyle="dense">
         {usual.data?.says}
       </Box>
-    </details>
+    </Disclosure>
   );
 }

@@ -2,7 +2,6 @@ import { Box, chakra, Flex, Grid, useMediaQuery } from "@chakra-ui/react";
 import { keepPreviousData, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { useKey } from "../shared/keys";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { useUnits } from "../shared/Units";
 import { AboutEndFields } from "./AboutEndFields";
 import { BenchTabs } from "./BenchTabs";
@@ -10,18 +9,20 @@ import { recipeOf, sectionOf } from "./benchQueries";
 import { asked, sayLanding, sayWire, useBench, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
 import { LandingPicker } from "./LandingPicker";
-import { Readings, VerdictLine, type ReadingName } from "./Readings";
+import { Readings, type ReadingName } from "../shown/Readings";
+import { VerdictLine } from "../shown/Verdict";
 import { Recents } from "./Recents";
 import { RecordPanel } from "./RecordPanel";
 import { SectionPanel } from "./SectionPanel";
 import { Besides, Steps } from "./Steps";
-import { Why } from "./Why";
+import { Why } from "../shown/Why";
 import { WirePicker } from "./WirePicker";
+import { Alert, Button, Loading, Panel, PanelTitle } from "../ui";
 
 export function BenchPage() {
   const { pair, place, keep, recent, failed } = useBench();
   if (!pair) {
-    return <Box p={4}>{failed ? failed.message : "Laying out the bench…"}</Box>;
+    return failed ? <Alert status="error">{failed.message}</Alert> : <Loading what="Laying out the bench…" />;
   }
   return <Bench pair={pair} place={place} keep={keep} recent={recent} />;
 }
@@ -76,91 +77,74 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
   const putLanding = useCallback((landing: Pair["landing"]) => put({ ...pair, landing }), [pair, put]);
   const told = recipe.data;
   return (
-    <Grid
-      gap={3}
-      templateColumns={{ base: "minmax(0,1fr)", lg: "262px minmax(0,1fr)", xl: "262px minmax(0,1fr) 296px" }}
-      alignItems="start"
-    >
+    <BenchTabs open="bench">
       <chakra.h1 srOnly>Bench</chakra.h1>
-      {wide && (
-        <Flex direction="column" gap={3}>
-          <Panel as="section" aria-label="Wire" display="flex" flexDirection="column" maxH="452px">
-            <WirePicker wire={pair.conductor} onChange={putWire} />
-          </Panel>
-          <Panel as="section" aria-label="Landing">
-            <LandingPicker landing={pair.landing} onChange={putLanding} />
-          </Panel>
-          <Panel as="section" aria-label="The end in the hand">
-            <AboutEndFields pair={pair} onChange={put} />
-          </Panel>
-        </Flex>
-      )}
-      <Flex direction="column" gap={3} minW={0}>
-        <BenchTabs open="bench" />
-        {!wide && <PhonePickers pair={pair} open={picker} onOpen={setPicker} put={put} />}
-        <Recents pairs={recent} current={pair} onPick={put} />
-        {recipe.error && (
-          <Box role="alert" bg="stop.wash" color="stop" p={3} rounded="lg" fontWeight={600}>
-            {recipe.error.message}
-          </Box>
-        )}
-        {told && (
-          <>
-            <Readings
-              recipe={told}
-              open={why}
-              onOpen={(reading) => setWhy(why === reading ? null : reading)}
-            />
-            {why && <Why recipe={told} of={why} onClose={() => setWhy(null)} />}
-            <VerdictLine recipe={told} />
-            <SectionPanel pair={pair} recipe={told} measured={measured} onMeasured={setMeasured} />
-            {told.verdict !== "stop" && (
-              <RecordPanel
-                pair={pair}
-                torque={told.torque}
-                holding={told.holding}
-                measured={measured}
-                onDone={() => {
-                  keep(pair);
-                  setMeasured(null);
-                }}
-              />
-            )}
-          </>
-        )}
-      </Flex>
-      {told && (
-        <Flex direction="column" gap={3} gridColumn={{ lg: 2, xl: 3 }} minW={0}>
-          {told.steps.length > 0 ? (
-            <Steps recipe={told} />
-          ) : (
-            <Panel>
-              <PanelTitle>Steps</PanelTitle>
-              None: this wire does not belong in this landing.
+      <Grid
+        gap={3}
+        templateColumns={{
+          base: "minmax(0,1fr)",
+          lg: "262px minmax(0,1fr)",
+          xl: "262px minmax(0,1fr) 296px",
+        }}
+        alignItems="start"
+      >
+        {wide && (
+          <Flex direction="column" gap={3}>
+            <Panel as="section" aria-label="Wire">
+              <WirePicker wire={pair.conductor} onChange={putWire} />
             </Panel>
+            <Panel as="section" aria-label="Landing">
+              <LandingPicker landing={pair.landing} onChange={putLanding} />
+            </Panel>
+            <AboutEndFields pair={pair} onChange={put} />
+          </Flex>
+        )}
+        <Flex direction="column" gap={3} minW={0}>
+          {!wide && <PhonePickers pair={pair} open={picker} onOpen={setPicker} put={put} />}
+          <Recents pairs={recent} current={pair} onPick={put} />
+          {recipe.error && <Alert status="error">{recipe.error.message}</Alert>}
+          {told && (
+            <>
+              <Readings
+                recipe={told}
+                open={why}
+                onOpen={(reading) => setWhy(why === reading ? null : reading)}
+              />
+              {why && <Why recipe={told} of={why} onClose={() => setWhy(null)} />}
+              <VerdictLine recipe={told} />
+              <SectionPanel pair={pair} recipe={told} measured={measured} onMeasured={setMeasured} />
+              {told.verdict !== "stop" && (
+                <RecordPanel
+                  pair={pair}
+                  torque={told.torque}
+                  holding={told.holding}
+                  measured={measured}
+                  onDone={() => {
+                    keep(pair);
+                    setMeasured(null);
+                  }}
+                />
+              )}
+            </>
           )}
-          <Besides recipe={told} />
         </Flex>
-      )}
-    </Grid>
+        {told && (
+          <Flex direction="column" gap={3} gridColumn={{ lg: 2, xl: 3 }} minW={0}>
+            {told.steps.length > 0 ? (
+              <Steps recipe={told} />
+            ) : (
+              <Panel>
+                <PanelTitle>Steps</PanelTitle>
+                None: this wire does not belong in this landing.
+              </Panel>
+            )}
+            <Besides recipe={told} />
+          </Flex>
+        )}
+      </Grid>
+    </BenchTabs>
   );
 }
-
-const PickerButton = chakra("button", {
-  base: {
-    flex: 1,
-    minH: "52px",
-    px: 3,
-    textAlign: "left",
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line.strong",
-    bg: "paper.raised",
-    fontWeight: 700,
-    cursor: "pointer",
-    "&[aria-expanded=true]": { bg: "copper.wash", borderColor: "copper" },
-  },
-});
 
 /** On a narrow screen the pickers fold into two buttons that name what is on the bench. */
 function PhonePickers({
@@ -175,12 +159,21 @@ function PhonePickers({
   put: (pair: Pair) => void;
 }) {
   const button = (picker: Picker, label: string, text: string) => (
-    <PickerButton aria-expanded={open === picker} onClick={() => onOpen(open === picker ? null : picker)}>
-      <chakra.span display="block" fontSize="14px" fontWeight={400} color="ink.soft">
+    <Button
+      variant="tile"
+      flex={1}
+      gap={0}
+      px={3}
+      py={1}
+      fontWeight={700}
+      aria-expanded={open === picker}
+      onClick={() => onOpen(open === picker ? null : picker)}
+    >
+      <chakra.span display="block" textStyle="note" fontWeight={400} color="ink.soft">
         {label}
       </chakra.span>
       {text}
-    </PickerButton>
+    </Button>
   );
   return (
     <Box>

@@ -1,6 +1,6 @@
-import { Box } from "@chakra-ui/react";
+import type { ReactNode } from "react";
 import { useNavigate } from "react-router";
-import { Choice } from "../shared/Choice";
+import { Tabs } from "../ui";
 
 const pages = {
   bench: ["One wire", "/bench"],
@@ -9,18 +9,19 @@ const pages = {
 } as const;
 
 export type BenchTab = keyof typeof pages;
+const keys = Object.keys(pages) as BenchTab[];
 
 /** What the Bench answers: one end, one wire in several landings, and a wire that nobody knows. */
-export function BenchTabs({ open }: { open: BenchTab }) {
+export function BenchTabs({ open, children }: { open: BenchTab; children: ReactNode }) {
   const navigate = useNavigate();
   return (
-    <Box maxW="520px">
-      <Choice
-        label="At the Bench"
-        value={open}
-        onChange={(next) => void navigate(pages[next][1])}
-        options={(Object.keys(pages) as BenchTab[]).map((key): [BenchTab, string] => [key, pages[key][0]])}
-      />
-    </Box>
+    <Tabs
+      label="At the Bench"
+      value={open}
+      onChange={(next) => void navigate(pages[next][1])}
+      tabs={keys.map((key) => [key, pages[key][0]] as const)}
+    >
+      {children}
+    </Tabs>
   );
 }

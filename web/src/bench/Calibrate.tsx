@@ -1,7 +1,7 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
-import { Action } from "../shared/Panel";
 import { useSize } from "../shared/useSize";
+import { Button, Slider } from "../ui";
 
 // A bank card (ISO/IEC 7810 ID-1) in millimetres.
 const card = { long: 85.6, short: 53.98 };
@@ -58,24 +58,19 @@ export function Calibrate({
           data-card-edge
         />
       </Box>
-      <Flex as="label" gap={3} alignItems="center" minH="44px">
-        <span>Width</span>
-        <chakra.input
-          type="range"
-          flex={1}
-          minH="44px"
-          min={bounds.least}
-          max={bounds.most}
-          step={0.01}
-          value={scale}
-          onChange={(event) => setScale(Number(event.target.value))}
-        />
-      </Flex>
+      <Slider
+        label="Width"
+        min={bounds.least}
+        max={bounds.most}
+        step={0.01}
+        value={scale}
+        onChange={setScale}
+      />
       <Flex gap={2}>
-        <Action look="main" onClick={() => onDone(scale)}>
+        <Button variant="solid" onClick={() => onDone(scale)}>
           The card fits
-        </Action>
-        <Action onClick={onCancel}>Not now</Action>
+        </Button>
+        <Button onClick={onCancel}>Cancel</Button>
       </Flex>
     </Flex>
   );

@@ -1,19 +1,19 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import type { ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { useNavigate } from "react-router";
 import { api, named, type Landing, type Schemas } from "../client";
 import { SceneView } from "../drawing/SceneView";
-import { Action, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { Select } from "../shared/Select";
-import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
+import { thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
 import { layOnBench, sayLanding, sayWire, useBench, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
-import { ReasonsFolded } from "./ReasonsFolded";
-import { VerdictWord } from "./Readings";
+import { Readings, type ReadingName } from "../shown/Readings";
+import { VerdictWord } from "../shown/Verdict";
+import { Why } from "../shown/Why";
 import { WireText } from "./WireText";
+import { Button, Loading, Panel, Select } from "../ui";
 
 const most = 6;
 const usual: Landing[] = [
@@ -25,7 +25,7 @@ const usual: Landing[] = [
 /** One wire in up to six landings, in one row. */
 export function ComparePage() {
   const { pair, place } = useBench();
-  if (!pair) return <Box p={4}>Laying out the bench…</Box>;
+  if (!pair) return <Loading what="Laying out the bench…" />;
   return <Compare pair={pair} place={place} />;
 }
 
@@ -51,62 +51,63 @@ function Compare({ pair, place }: { pair: Pair; place: (pair: Pair) => void }) {
   });
   const { of, told } = (landings.length > 0 && compared.data) || { of: [], told: [] };
   return (
-    <Flex direction="column" gap={3}>
+    <BenchTabs open="compare">
       <chakra.h1 srOnly>Landings side by side</chakra.h1>
-      <BenchTabs open="compare" />
-      <Grid
-        templateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,340px) minmax(0,340px)" }}
-        gap={3}
-        alignItems="end"
-      >
-        <Box>
-          <Box fontWeight={700} mb={1}>
-            {sayWire(pair.conductor)}
+      <Flex direction="column" gap={3}>
+        <Grid
+          templateColumns={{ base: "minmax(0,1fr)", md: "minmax(0,340px) minmax(0,340px)" }}
+          gap={3}
+          alignItems="end"
+        >
+          <Box>
+            <Box fontWeight={700} mb={1}>
+              {sayWire(pair.conductor)}
+            </Box>
+            <WireText
+              wire={pair.conductor}
+              onChange={(conductor) => place({ ...pair, conductor, second: null })}
+            />
           </Box>
-          <WireText
-            wire={pair.conductor}
-            onChange={(conductor) => place({ ...pair, conductor, second: null })}
-          />
+          {landings.length < most ? (
+            <Select
+              label="Beside these"
+              value=""
+              options={[
+                ["", "one more landing…"],
+                ...samples.map(({ name }, i): [string, string] => [String(i), name]),
+              ]}
+              onChange={(index) => {
+                const sample = samples[Number(index)];
+                if (index && sample) setLandings([...landings, sample.landing]);
+              }}
+            />
+          ) : (
+            <Box>Six stand side by side; take one away for another.</Box>
+          )}
+        </Grid>
+        <Box role="alert" color="stop">
+          {compared.error?.message}
         </Box>
-        {landings.length < most ? (
-          <Select
-            label="Beside these"
-            value=""
-            options={[
-              ["", "one more landing…"],
-              ...samples.map(({ name }, i): [string, string] => [String(i), name]),
-            ]}
-            onChange={(index) => {
-              const sample = samples[Number(index)];
-              if (index && sample) setLandings([...landings, sample.landing]);
-            }}
-          />
-        ) : (
-          <Box>Six stand side by side; take one away for another.</Box>
-        )}
-      </Grid>
-      <Box role="alert" color="stop">
-        {compared.error?.message}
-      </Box>
-      {landings.length === 0 && <Panel>None yet: choose a landing, and another beside it.</Panel>}
-      <Flex gap={3} overflowX="auto" alignItems="stretch" pb={2}>
-        {told.map((one, i) => (
-          <Compared
-            key={i}
-            one={one}
-            name={of[i] ? sayLanding(of[i]) : one.landing}
-            metal={pair.conductor.material ?? "copper"}
-            onTake={() => {
-              const landing = of[i];
-              if (!landing) return;
-              layOnBench({ ...pair, landing, second: null });
-              void navigate("/bench");
-            }}
-            onAway={() => setLandings(of.filter((_, at) => at !== i))}
-          />
-        ))}
+        {landings.length === 0 && <Panel>None yet: choose a landing, and another beside it.</Panel>}
+        <Flex gap={3} overflowX="auto" alignItems="stretch" pb={2}>
+          {told.map((one, i) => (
+            <Compared
+              key={i}
+              one={one}
+              name={of[i] ? sayLanding(of[i]) : one.landing}
+              metal={pair.conductor.material ?? "copper"}
+              onTake={() => {
+                const landing = of[i];
+                if (!landing) return;
+                layOnBench({ ...pair, landing, second: null });
+                void navigate("/bench");
+              }}
+              onAway={() => setLandings(of.filter((_, at) => at !== i))}
+            />
+          ))}
+        </Flex>
       </Flex>
-    </Flex>
+    </BenchTabs>
   );
 }
 
@@ -129,38 +130,30 @@ function Compared({
   onTake: () => void;
   onAway: () => void;
 }) {
-  const { lead } = useUnits();
+  const [why, setWhy] = useState<ReadingName | null>(null);
   const { recipe } = one;
   const { word, colour } = vibrations[one.vibration];
-  const strip = recipe.strip && inOrder(recipe.strip.target, lead);
   return (
     <Panel as="section" aria-label={name} data-compared={one.kind} flex="1 0 290px" maxW="380px">
       <Flex justifyContent="space-between" alignItems="center">
-        <chakra.h2 fontSize="18px" fontWeight={700}>
+        <chakra.h2 textStyle="lead" fontWeight={700}>
           {thin(name)}
         </chakra.h2>
-        <Action look="link" aria-label={`Remove ${name}`} onClick={onAway}>
+        <Button variant="plain" aria-label={`Remove ${name}`} onClick={onAway}>
           Remove
-        </Action>
+        </Button>
       </Flex>
       <SceneView scene={one.section} metal={metal} height="150px" />
       <VerdictWord verdict={recipe.verdict} />
-      <Row label="STRIP" large>
-        {strip ? (
-          <>
-            {thin(strip[0])}{" "}
-            <chakra.span fontSize="16px" fontFamily="body" color="ink.soft">
-              {thin(strip[1])}
-            </chakra.span>
-          </>
-        ) : (
-          "None"
-        )}
-      </Row>
-      <Row label="PREPARE">{thin(recipe.preparation.headline)}</Row>
-      <Row label="TIGHTEN">
-        {recipe.torque ? thin(sayBoth(recipe.torque.target, lead)) : (recipe.holding?.headline ?? "None")}
-      </Row>
+      <Box mt={2}>
+        <Readings
+          recipe={recipe}
+          size="beside"
+          open={why}
+          onOpen={(name) => setWhy(why === name ? null : name)}
+        />
+        {why && <Why recipe={recipe} of={why} onClose={() => setWhy(null)} />}
+      </Box>
       <Row label="TIME">{one.minutes === null ? "—" : `about ${one.minutes} min`}</Row>
       <Row label="TAKES">{one.needs.length > 0 ? thin(one.needs.join(", ")) : "—"}</Row>
       <Row label="UNDOING">{one.reopens ? thin(one.reopens) : "—"}</Row>
@@ -172,26 +165,18 @@ function Compared({
           <strong>{thin(finding.says)}</strong> {thin(finding.do)}
         </Box>
       ))}
-      {(recipe.readOff ?? []).map(({ what, where }) => (
-        <Box key={what} mt={2}>
-          Typical value: read {what} {where}.
-        </Box>
-      ))}
-      <ReasonsFolded reasons={recipe.reasons} />
-      <Action onClick={onTake} aria-label={`Open ${name} at the Bench`}>
+      <Button onClick={onTake} aria-label={`Open ${name} at the Bench`}>
         Open
-      </Action>
+      </Button>
     </Panel>
   );
 }
 
-const Row = ({ label, large, children }: { label: string; large?: boolean; children: ReactNode }) => (
+const Row = ({ label, children }: { label: string; children: ReactNode }) => (
   <Box mt={2}>
-    <Box fontSize="14px" fontWeight={700} letterSpacing="0.08em" color="copper">
+    <Box textStyle="kicker" color="copper">
       {label}
     </Box>
-    <Box fontSize={large ? "24px" : undefined} fontFamily={large ? "numerals" : undefined} lineHeight={1.25}>
-      {children}
-    </Box>
+    <Box lineHeight={1.25}>{children}</Box>
   </Box>
 );

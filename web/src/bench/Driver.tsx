@@ -2,27 +2,10 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, type Readout, type Schemas } from "../client";
 import { inOrder, thin, useUnits } from "../shared/Units";
-import { WindowBar } from "../shared/WindowBar";
+import { WindowBar } from "../shown/WindowBar";
+import { Button } from "../ui";
 import { useDevices } from "./Devices";
 import { useHold } from "./useHold";
-
-const HoldButton = chakra("button", {
-  base: {
-    minH: "64px",
-    minW: "150px",
-    px: 4,
-    rounded: "lg",
-    fontWeight: 700,
-    fontSize: "17px",
-    bg: "copper",
-    color: "copper.ink",
-    cursor: "pointer",
-    touchAction: "none",
-    userSelect: "none",
-    "&[data-held=true]": { boxShadow: "inset 0 0 0 4px {colors.ink}" },
-    _disabled: { opacity: 0.5 },
-  },
-});
 
 /** The live reading of a connected driver, in the window that it must end in. */
 export function Driver({ torque }: { torque: Schemas["TorqueDocument"] }) {
@@ -48,7 +31,14 @@ export function Driver({ torque }: { torque: Schemas["TorqueDocument"] }) {
     <Flex direction="column" gap={2}>
       <Flex gap={3} alignItems="center" flexWrap="wrap">
         {tool.simulated && (
-          <HoldButton
+          <Button
+            variant="solid"
+            size="lg"
+            minW="170px"
+            touchAction="none"
+            userSelect="none"
+            _pressed={{ boxShadow: "inset 0 0 0 4px {colors.ink}" }}
+            aria-pressed={held}
             data-driver
             data-held={held}
             onPointerDown={(event) => {
@@ -57,7 +47,7 @@ export function Driver({ torque }: { torque: Schemas["TorqueDocument"] }) {
             onContextMenu={(event) => event.preventDefault()}
           >
             {held ? "Let go to stop" : "Hold to turn"}
-          </HoldButton>
+          </Button>
         )}
         <Box flex={1} minW="190px">
           <Live shown={shown} torque={torque} live={reading !== null} />
@@ -72,7 +62,7 @@ export function Driver({ torque }: { torque: Schemas["TorqueDocument"] }) {
           height="26px"
         />
       </Box>
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         {tool.name} to {thin(inOrder(tool.scale, lead)[0])}, calibrated {tool.calibratedOn}.{" "}
         {tool.simulated && <SimulatedBadge />} {tool.simulated && "Space held does the same."}
       </Box>
@@ -103,13 +93,7 @@ function Live({
         : ["passes", "go"];
   return (
     <Flex alignItems="baseline" gap={2} flexWrap="wrap" data-live={live} aria-live={live ? "off" : "polite"}>
-      <chakra.span
-        fontFamily="numerals"
-        fontSize="34px"
-        fontWeight={600}
-        letterSpacing="-0.03em"
-        data-reading-value
-      >
+      <chakra.span textStyle="figure.lg" letterSpacing="-0.03em" data-reading-value>
         {thin(first)}
       </chakra.span>
       <chakra.span color="ink.soft">{thin(second)}</chakra.span>
@@ -130,7 +114,7 @@ export function SimulatedBadge() {
       rounded="sm"
       px={1}
       fontWeight={700}
-      fontSize="14px"
+      textStyle="note"
     >
       simulated
     </chakra.span>

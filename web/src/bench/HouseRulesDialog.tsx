@@ -1,9 +1,9 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../client";
-import { DialogFrame } from "../shared/DialogFrame";
-import { Action } from "../shared/Panel";
 import { useHouseRules, type HouseRules } from "./houseRules";
+import type { ReactNode } from "react";
+import { Button, Dialog, RadioList } from "../ui";
 
 type Rule = Schemas["HouseRuleText"];
 
@@ -25,17 +25,17 @@ export function HouseRulesDialog({
   const choose = (rule: Rule, value: string) =>
     change({ ...rules, [rule.id]: Number.isNaN(Number(value)) ? value : Number(value) });
   return (
-    <DialogFrame
+    <Dialog
       title="House rules"
       open={open}
-      width="720px"
+      size="lg"
       onClose={onClose}
       footer={
         <>
-          <Action onClick={() => change({})}>All as they were at first</Action>
-          <Action look="main" onClick={onClose}>
+          <Button onClick={() => change({})}>Reset to defaults</Button>
+          <Button variant="solid" onClick={onClose}>
             Close
-          </Action>
+          </Button>
         </>
       }
     >
@@ -49,7 +49,7 @@ export function HouseRulesDialog({
           onChoose={(value) => choose(rule, value)}
         />
       ))}
-    </DialogFrame>
+    </Dialog>
   );
 }
 
@@ -63,45 +63,32 @@ function RuleChoice({
   onChoose: (value: string) => void;
 }) {
   return (
-    <chakra.fieldset borderTopWidth="1px" borderColor="line" py={3} mt={3} data-rule={rule.id}>
-      <chakra.legend fontWeight={700} float="left" w="100%">
+    <Box as="section" borderTopWidth="1px" borderColor="line" py={3} mt={3} data-rule={rule.id}>
+      <Box textStyle="lead" fontWeight={700}>
         {rule.title}
-      </chakra.legend>
-      <Flex direction="column" clear="both">
-        {rule.options.map((option, i) => (
-          <Flex
-            as="label"
-            key={option.value}
-            gap={3}
-            alignItems="center"
-            minH="44px"
-            cursor="pointer"
-            fontWeight={value === option.value ? 700 : 400}
-          >
-            <chakra.input
-              type="radio"
-              name={rule.id}
-              w="22px"
-              h="22px"
-              flex="none"
-              checked={value === option.value}
-              onChange={() => onChoose(option.value)}
-            />
-            <span>
+      </Box>
+      <RadioList
+        label={rule.title}
+        value={value}
+        onChange={onChoose}
+        options={rule.options.map((option, i): [string, ReactNode] => [
+          option.value,
+          i === 0 ? (
+            <>
               {option.says}
-              {i === 0 && (
-                <chakra.span color="ink.soft" fontWeight={400}>
-                  {" "}
-                  (unless you choose)
-                </chakra.span>
-              )}
-            </span>
-          </Flex>
-        ))}
-      </Flex>
-      <Box fontSize="15px" color="ink.soft">
+              <chakra.span color="ink.soft" fontWeight={400}>
+                {" "}
+                (unless you choose)
+              </chakra.span>
+            </>
+          ) : (
+            option.says
+          ),
+        ])}
+      />
+      <Box textStyle="dense" color="ink.soft">
         {rule.why} <strong>Changes:</strong> {rule.changes.charAt(0).toLowerCase() + rule.changes.slice(1)}
       </Box>
-    </chakra.fieldset>
+    </Box>
   );
 }

@@ -14,7 +14,7 @@ export function InsulationField({
 }) {
   return (
     <NumberField
-      label="Insulation over all, mm"
+      label="Insulation OD, mm"
       value={wire.insulationOuterDiameterMm ?? null}
       placeholder={typical ? thin(`typical ${typical}`) : ""}
       onChange={(insulationOuterDiameterMm) => onChange({ ...wire, insulationOuterDiameterMm })}

@@ -1,9 +1,7 @@
 import { Grid } from "@chakra-ui/react";
 import type { Landing, Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Choice } from "../shared/Choice";
-import { Select } from "../shared/Select";
 import { NumberField } from "./NumberField";
+import { Checkbox, Segments, Select } from "../ui";
 
 interface Props<L> {
   landing: L;
@@ -86,7 +84,7 @@ export function LandingFields({ landing, onChange }: Props<Landing>) {
       )}
       {landing.kind === "stud" && <StudFields landing={landing} onChange={onChange} />}
       {landing.kind === "plug-screw" && (
-        <Choice
+        <Segments
           label="Screw"
           value={landing.screw ?? "#6"}
           onChange={(screw) => onChange({ ...landing, screw })}
@@ -136,9 +134,8 @@ const ferrules: [Schemas["FerruleAcceptance"] & string, string][] = [
 function FerruleField({ landing, onChange }: { landing: Printed; onChange: (landing: Landing) => void }) {
   if (landing.kind === "back-wire-clamp" || landing.kind === "back-stab") return null;
   return (
-    <Choice
+    <Segments
       label="Ferrule"
-      wrap
       value={landing.ferrule ?? "unsaid"}
       onChange={(ferrule) => onChange({ ...landing, ferrule: ferrule === "unsaid" ? null : ferrule })}
       options={[...ferrules, ["unsaid", "says nothing"]]}
@@ -200,9 +197,8 @@ function DriveFields({
   const drive = landing.drive ?? "hex-socket";
   return (
     <>
-      <Choice
+      <Segments
         label="How the screw is turned"
-        wrap
         value={drive}
         onChange={(chosen) => onChange({ ...landing, drive: chosen })}
         options={[
@@ -215,12 +211,12 @@ function DriveFields({
       {drive === "hex-socket" && <Numbers row={socket} landing={landing} onChange={onChange} />}
       {drive === "slotted" && <Numbers row={slot} landing={landing} onChange={onChange} />}
       {drive === "slotted" && landing.slotLengthIn != null && (
-        <CheckField
+        <Checkbox
           checked={landing.smallerThanNumber10 ?? false}
           onChange={(smallerThanNumber10) => onChange({ ...landing, smallerThanNumber10 })}
         >
           Smaller than #10
-        </CheckField>
+        </Checkbox>
       )}
     </>
   );

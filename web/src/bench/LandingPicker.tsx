@@ -1,6 +1,7 @@
-import { memo } from "react";
-import { chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
+import { memo } from "react";
+import { Button, Disclosure } from "../ui";
 import { api, named, type Landing, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { thin } from "../shared/Units";
@@ -9,27 +10,6 @@ import { LandingFields } from "./LandingFields";
 import { MarkedFor } from "./MarkedFor";
 import { MarkingFields } from "./MarkingFields";
 import { PutOnShelf } from "./PutOnShelf";
-
-const Cell = chakra("button", {
-  base: {
-    flex: "none",
-    display: "grid",
-    gridTemplateRows: "58px auto",
-    justifyItems: "center",
-    alignItems: "center",
-    w: "78px",
-    p: 1,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line",
-    fontSize: "14px",
-    lineHeight: 1.15,
-    cursor: "pointer",
-    overflow: "hidden",
-    _hover: { bg: "paper.sunk" },
-    "&[aria-pressed=true]": { bg: "copper.wash", borderColor: "copper", fontWeight: 700 },
-  },
-});
 
 const room = { width: 68, height: 54 };
 const marks = [
@@ -85,21 +65,34 @@ export const LandingPicker = memo(function LandingPicker({
               6,
             );
             return (
-              <Cell
+              <Button
                 key={sample.name}
+                variant="card"
+                flex="none"
+                w="80px"
+                p={1}
+                gap={1}
+                textStyle="note"
+                lineHeight={1.15}
                 aria-pressed={isSame(named(sample.landing), landing)}
                 onClick={() => pick(named(sample.landing))}
               >
-                <Sketch scene={sample.drawing} scale={scale} />
+                <Box h={`${room.height}px`} display="grid" placeItems="center">
+                  <Sketch scene={sample.drawing} scale={scale} />
+                </Box>
                 <span>{thin(sample.name)}</span>
-              </Cell>
+              </Button>
             );
           })}
         </Flex>
       )}
-      <LandingFields landing={landing} onChange={read} />
       {current?.isTightened && <MarkingFields key={landing.kind} landing={landing} onChange={read} />}
-      <MarkedFor landing={landing} onChange={read} />
+      <Disclosure label="Read off the device">
+        <Flex direction="column" gap={2}>
+          <LandingFields landing={landing} onChange={read} />
+          <MarkedFor landing={landing} onChange={read} />
+        </Flex>
+      </Disclosure>
       <PutOnShelf landing={landing} />
     </Flex>
   );

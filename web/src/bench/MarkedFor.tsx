@@ -1,7 +1,6 @@
 import { Flex } from "@chakra-ui/react";
 import type { Landing } from "../client";
-import { Choice } from "../shared/Choice";
-import { CheckField } from "../shared/CheckField";
+import { Checkbox, Segments } from "../ui";
 
 const hasMetals = new Set<Landing["kind"]>([
   "binding-screw",
@@ -16,37 +15,37 @@ export function MarkedFor({ landing, onChange }: { landing: Landing; onChange: (
   return (
     <Flex direction="column" gap={1}>
       {hasMetals.has(landing.kind) && (
-        <CheckField
+        <Checkbox
           checked={landing.metals?.includes("aluminium") ?? false}
           onChange={(marked) => onChange({ ...landing, metals: marked ? ["copper", "aluminium"] : null })}
         >
           Marked for aluminium (AL, CU-AL)
-        </CheckField>
+        </Checkbox>
       )}
       {landing.kind === "binding-screw" && (
-        <CheckField checked={landing.coAlr ?? false} onChange={(coAlr) => onChange({ ...landing, coAlr })}>
+        <Checkbox checked={landing.coAlr ?? false} onChange={(coAlr) => onChange({ ...landing, coAlr })}>
           Marked CO/ALR
-        </CheckField>
+        </Checkbox>
       )}
-      <CheckField
+      <Checkbox
         checked={landing.takesTwo ?? landing.kind === "back-wire-clamp"}
         onChange={(takesTwo) => onChange({ ...landing, takesTwo })}
       >
         Marked for two wires
-      </CheckField>
-      <CheckField
+      </Checkbox>
+      <Checkbox
         checked={landing.visible === false}
         onChange={(hidden) => onChange({ ...landing, visible: hidden ? false : null })}
       >
         Cannot be seen once it is fitted
-      </CheckField>
-      <CheckField
+      </Checkbox>
+      <Checkbox
         checked={landing.accessible === false}
         onChange={(closed) => onChange({ ...landing, accessible: closed ? false : null })}
       >
         A meter’s tip does not reach its metal
-      </CheckField>
-      <Choice
+      </Checkbox>
+      <Segments
         label="Temperature marked on the terminals"
         value={String(landing.temperatureC ?? "none")}
         onChange={(temperature) =>

@@ -1,9 +1,9 @@
 import { Flex, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Landing, Schemas } from "../client";
-import { Choice } from "../shared/Choice";
 import { NumberField } from "./NumberField";
 import { TorqueUnit } from "./TorqueUnit";
+import { Segments } from "../ui";
 
 type Marking = Schemas["TorqueMarkingDocument"];
 type Form = "none" | "single" | "range";
@@ -56,7 +56,7 @@ export function MarkingFields({
 
   return (
     <Flex direction="column" gap={2}>
-      <Choice
+      <Segments
         label="Torque marking"
         value={form}
         onChange={(chosen) => settle({ ...now, form: chosen })}

@@ -1,7 +1,6 @@
-import { Box } from "@chakra-ui/react";
-import { useEffect, useId, useRef, useState, type Ref } from "react";
+import { useEffect, useRef, useState, type Ref } from "react";
 import { readDecimal } from "../shared/decimal";
-import { Field, FieldLabel } from "../shared/Panel";
+import { TextField } from "../ui";
 
 const shown = (value: number | null) => (value === null ? "" : String(value));
 
@@ -25,7 +24,6 @@ export function NumberField({
   onChange: (value: number | null) => void;
   inputRef?: Ref<HTMLInputElement>;
 }) {
-  const id = useId();
   const [text, setText] = useState(shown(value));
   const sent = useRef(value);
   useEffect(() => {
@@ -34,34 +32,23 @@ export function NumberField({
       setText(shown(value));
     }
   }, [value]);
-  const bad = read(text) === undefined;
   return (
-    <Box minW={0}>
-      <FieldLabel htmlFor={id}>{label}</FieldLabel>
-      <Field
-        id={id}
-        ref={inputRef}
-        inputMode="decimal"
-        autoComplete="off"
-        maxLength={12}
-        value={text}
-        placeholder={placeholder}
-        aria-invalid={bad}
-        aria-describedby={bad ? `${id}-bad` : undefined}
-        onChange={(event) => {
-          setText(event.target.value);
-          const number = read(event.target.value);
-          if (number !== undefined) {
-            sent.current = number;
-            onChange(number);
-          }
-        }}
-      />
-      {bad && (
-        <Box id={`${id}-bad`} color="stop" fontSize="14px">
-          Type a number, such as 2.8.
-        </Box>
-      )}
-    </Box>
+    <TextField
+      label={label}
+      ref={inputRef}
+      inputMode="decimal"
+      maxLength={12}
+      value={text}
+      placeholder={placeholder}
+      error={read(text) === undefined && "Type a number, such as 2.8."}
+      onChange={(event) => {
+        setText(event.target.value);
+        const number = read(event.target.value);
+        if (number !== undefined) {
+          sent.current = number;
+          onChange(number);
+        }
+      }}
+    />
   );
 }

@@ -1,39 +1,32 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { api, type Landing } from "../client";
-import { Action, Field, FieldLabel } from "../shared/Panel";
-import { recall } from "../shared/remembered";
-import type { Person } from "./recording";
-
-const Summary = chakra("summary", {
-  base: { minH: "44px", display: "flex", alignItems: "center", cursor: "pointer", color: "copper" },
-});
+import { usePerson } from "../people/person";
+import { Button, Disclosure, TextField } from "../ui";
 
 /** What was read off a landing is typed in once, put on the Shelf, and trusted as marking from then on. */
 export function PutOnShelf({ landing }: { landing: Landing }) {
   const id = useId();
-  // Whoever was named under Record on this device; named a moment ago, it is known at the next key.
-  const person = recall<Person | null>("person", null);
+  const { who } = usePerson();
   const [code, setCode] = useState("");
   const [name, setName] = useState("");
   const queries = useQueryClient();
   const put = useMutation({
-    mutationFn: () =>
+    mutationFn: (personId: string) =>
       api.putOnShelf({
-        personId: person?.id ?? "",
+        personId,
         item: { kind: "landing", code, name, trust: landing.trust ?? "marking", landing },
       }),
     onSuccess: () => void queries.invalidateQueries({ queryKey: ["shelf"] }),
   });
   return (
-    <details>
-      <Summary>Put this landing on the Shelf</Summary>
+    <Disclosure label="Put this landing on the Shelf">
       <Flex direction="column" gap={2}>
         <Box>
-          <FieldLabel htmlFor={`${id}-code`}>Code</FieldLabel>
-          <Field
+          <TextField
             id={`${id}-code`}
+            label="Code"
             value={code}
             maxLength={60}
             autoComplete="off"
@@ -41,30 +34,29 @@ export function PutOnShelf({ landing }: { landing: Landing }) {
           />
         </Box>
         <Box>
-          <FieldLabel htmlFor={`${id}-name`}>Name</FieldLabel>
-          <Field
+          <TextField
             id={`${id}-name`}
+            label="Name"
             value={name}
             maxLength={120}
             autoComplete="off"
             onChange={(event) => setName(event.target.value)}
           />
         </Box>
-        <Action
-          disabled={!person || !code.trim() || !name.trim() || put.isPending}
-          onClick={() => put.mutate()}
+        <Button
+          disabled={!code.trim() || !name.trim() || put.isPending}
+          onClick={() => void who().then((person) => person && put.mutate(person.id))}
         >
-          Put it there
-        </Action>
+          Save
+        </Button>
         <Box role="status">
           {put.error ? (
             <Box color="stop">{put.error.message}</Box>
           ) : (
-            (put.data && `${put.data.entry?.item.code ?? "It"} is on the Shelf.`) ||
-            (!person && "Type your name beside Done first.")
+            put.data && `${put.data.entry?.item.code ?? "It"} is on the Shelf.`
           )}
         </Box>
       </Flex>
-    </details>
+    </Disclosure>
   );
 }

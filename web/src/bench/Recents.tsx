@@ -1,23 +1,6 @@
 import { chakra, Flex } from "@chakra-ui/react";
+import { Button } from "../ui";
 import { sayLanding, sayWire, type Pair } from "./benchState";
-
-const Chip = chakra("button", {
-  base: {
-    flex: "none",
-    minH: "44px",
-    px: 3,
-    py: 1,
-    textAlign: "left",
-    fontSize: "14px",
-    lineHeight: 1.25,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line",
-    bg: "paper.raised",
-    cursor: "pointer",
-    "&[aria-pressed=true]": { borderColor: "copper", bg: "copper.wash" },
-  },
-});
 
 export function Recents({
   pairs,
@@ -31,8 +14,14 @@ export function Recents({
   return (
     <Flex role="group" aria-label="Recent pairs" gap={2} overflowX="auto" pb={1} tabIndex={-1}>
       {pairs.map((pair, i) => (
-        <Chip
+        <Button
           key={i}
+          variant="tile"
+          flex="none"
+          gap={0}
+          py={1}
+          px={3}
+          textStyle="note"
           onClick={() => onPick(pair)}
           aria-pressed={JSON.stringify(pair) === JSON.stringify(current)}
         >
@@ -40,7 +29,7 @@ export function Recents({
             {sayWire(pair.conductor)}
           </chakra.span>
           <chakra.span color="ink.soft">{sayLanding(pair.landing)}</chakra.span>
-        </Chip>
+        </Button>
       ))}
     </Flex>
   );

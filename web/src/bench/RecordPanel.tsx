@@ -1,18 +1,16 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Recipe, Schemas } from "../client";
-import { Choice } from "../shared/Choice";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { sayBoth, thin, useUnits } from "../shared/Units";
 import type { Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
 import { useDevices } from "./Devices";
 import { Driver } from "./Driver";
-import { PersonField } from "./PersonField";
-import { useRecording, type NewTightening, type Person } from "./recording";
+import { useRecording, type NewTightening } from "./useRecording";
 import { WrenchFields } from "./WrenchFields";
 import { TypedTorque, type TypedTorqueValue } from "./TypedTorque";
+import { Button, Panel, PanelTitle, Segments } from "../ui";
 
 interface Props {
   pair: Pair;
@@ -32,20 +30,17 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
   );
   const method = torque ? chosen : "seated";
   const [typed, setTyped] = useRemembered<TypedTorqueValue>("typed", { value: null, unit: "N·m", tool: "" });
-  const [person, setPerson] = useRemembered<Person | null>("person", null);
   const [last, setLast] = useState<Schemas["RecordItem"] | null>(null);
   const recording = useRecording();
 
   const tightening = tighteningOf(method, peak?.readingId, typed);
-  const missing = !person
-    ? "Type your name first."
-    : tightening
-      ? null
-      : method === "reading"
-        ? tools.length > 0
-          ? "Turn the driver, or type what it read."
-          : "Type the reading and the tool."
-        : "Type the setting and the tool.";
+  const missing = tightening
+    ? null
+    : method === "reading"
+      ? tools.length > 0
+        ? "Turn the driver, or type what it read."
+        : "Type the reading and the tool."
+      : "Type the setting and the tool.";
 
   const finish = (recorded: Schemas["RecordItem"]) => {
     setLast(recorded);
@@ -53,13 +48,13 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
     setTyped({ ...typed, value: null });
     onDone();
   };
+  // What was refused is shown beside Done, and stays to be sent again.
   const done = async () => {
-    if (person && tightening) finish(await recording.done(pair, rules, person, measured, tightening));
+    const recorded = tightening && (await recording.record(pair, rules, measured, tightening));
+    if (recorded) finish(recorded);
   };
-  const undo = async () => {
-    if (!person || !last) return;
-    await recording.withdraw(last.id, person);
-    setLast(null);
+  const undo = async (event: Schemas["RecordItem"]) => {
+    if (await recording.withdraw(event.id)) setLast(null);
   };
 
   return (
@@ -68,7 +63,7 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
         <PanelTitle>{torque ? "Tighten and record" : "Record"}</PanelTitle>
         {holding && <Box>{holding.detail} It is recorded as seated.</Box>}
         {torque && (
-          <Choice
+          <Segments
             label="How it was tightened"
             value={method}
             onChange={setMethod}
@@ -95,34 +90,34 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
             about {torque?.byHand ? thin(sayBoth(torque.byHand, lead)) : "two thirds"}: short.
           </Box>
         )}
-        <PersonField person={person} onPerson={setPerson} />
         <Flex gap={3} alignItems="center" flexWrap="wrap">
-          <Action
-            look="main"
-            minH="64px"
-            px={8}
-            fontSize="18px"
+          <Button
+            variant="solid"
+            size="lg"
             disabled={missing !== null || recording.busy}
-            onClick={() => void done().catch(() => undefined)}
+            onClick={() => void done()}
           >
             {recording.busy ? "Recording…" : "Done"}
-          </Action>
+          </Button>
           <Box role="status" flex={1} minW="160px">
             {recording.error ? (
               <Box color="stop">
                 {recording.error.message}{" "}
                 {recording.again && (
-                  <Action look="link" onClick={() => void recording.again?.().then(finish, () => undefined)}>
+                  <Button
+                    variant="plain"
+                    onClick={() => void recording.again?.().then((recorded) => recorded && finish(recorded))}
+                  >
                     Send it again
-                  </Action>
+                  </Button>
                 )}
               </Box>
             ) : last ? (
               <Box>
                 Recorded as event {last.sequence}: {last.state === "landed" ? "landed" : "landed, wanting"}.
-                <Action look="link" onClick={() => void undo().catch(() => undefined)}>
-                  Take it back
-                </Action>
+                <Button variant="plain" onClick={() => void undo(last)}>
+                  Undo
+                </Button>
               </Box>
             ) : (
               <Box color="ink.soft">{missing}</Box>

@@ -4,7 +4,6 @@ import { useCallback, useRef, useState } from "react";
 import type { Recipe } from "../client";
 import { SceneView } from "../drawing/SceneView";
 import { useKey } from "../shared/keys";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { sectionOf } from "./benchQueries";
@@ -12,6 +11,7 @@ import { asked, type Pair } from "./benchState";
 import { useHouseRules } from "./houseRules";
 import { Calibrate } from "./Calibrate";
 import { NumberField } from "./NumberField";
+import { Button, Panel, PanelTitle } from "../ui";
 
 interface Props {
   pair: Pair;
@@ -44,13 +44,13 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
       <Flex justifyContent="space-between" alignItems="flex-start" gap={3} flexWrap="wrap">
         <Box>
           <PanelTitle>{actual && !calibrating ? "Section, actual size" : "Section, to scale"}</PanelTitle>
-          <Action look="link" px={0} aria-pressed={actual} onClick={switchActual}>
+          <Button variant="plain" px={0} aria-pressed={actual} onClick={switchActual}>
             {actual ? "Fit the room (A)" : "Actual size (A)"}
-          </Action>
+          </Button>
           {actual && !calibrating && (
-            <Action look="link" onClick={() => setCalibrating(true)}>
+            <Button variant="plain" onClick={() => setCalibrating(true)}>
               Calibrate
-            </Action>
+            </Button>
           )}
         </Box>
         {recipe.strip && (
@@ -91,6 +91,7 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
           <SceneView
             scene={scene.data}
             metal={pair.conductor.material ?? "copper"}
+            colours={{ collar: recipe.ferrule?.colour?.name }}
             height="clamp(240px, 40vh, 420px)"
             {...(actual && pixels ? { actual: pixels } : {})}
           />

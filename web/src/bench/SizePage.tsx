@@ -4,14 +4,13 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
-import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
 import { layOnBench, useBench } from "./benchState";
 import { Calibrate } from "./Calibrate";
 import { NumberField } from "./NumberField";
+import { Button, Panel, PanelTitle, Select, TextField } from "../ui";
 
 type Clues = Omit<Schemas["WireClues"], "lead">;
 
@@ -53,104 +52,116 @@ export function SizePage() {
   });
   const told = said && !answer.error ? answer.data : undefined;
   return (
-    <Flex direction="column" gap={3} maxW="1100px">
+    <BenchTabs open="size">
       <chakra.h1 srOnly>What size is this?</chakra.h1>
-      <BenchTabs open="size" />
-      <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }} alignItems="start">
-        <Panel as="section" aria-label="What is seen">
-          <Box mb={2}>Cut it dead. Say any of these; two that agree are better than one.</Box>
-          <Grid templateColumns="1fr 1fr" gap={2} alignItems="end">
-            <NumberField
-              label="Strands"
-              value={clues.strands ?? null}
-              onChange={(strands) => set({ strands })}
-            />
-            <NumberField
-              label="One strand, mm"
-              value={clues.strandDiameterMm ?? null}
-              onChange={(strandDiameterMm) => set({ strandDiameterMm })}
-            />
-            <NumberField
-              label="Over the metal, mm"
-              value={clues.bareDiameterMm ?? null}
-              onChange={(bareDiameterMm) => set({ bareDiameterMm })}
-            />
-            <NumberField
-              label="Over insulation, mm"
-              value={clues.overInsulationMm ?? null}
-              onChange={(overInsulationMm) => set({ overInsulationMm })}
-            />
-          </Grid>
-          <Box mt={2}>
-            <FieldLabel htmlFor="print">Printed on it</FieldLabel>
-            <Field
-              id="print"
-              value={clues.print ?? ""}
-              maxLength={200}
-              autoComplete="off"
-              placeholder="THHN 12 AWG, 3G1,5"
-              onChange={(event) => set({ print: event.target.value || null })}
-            />
-          </Box>
-          <Box mt={2}>
-            <Select
-              label="Stripped clean in the hole marked"
-              value={clues.stripperHole ?? ""}
-              onChange={(hole) => set({ stripperHole: hole || null })}
-              options={[["", "not tried"], ...holes]}
-            />
-          </Box>
-          <Box role="alert" color="stop" mt={1}>
-            {said && answer.error?.message}
-          </Box>
-          {said && (
-            <Action look="link" onClick={() => setClues(nothing)}>
-              Another wire
-            </Action>
-          )}
-        </Panel>
-        <Panel as="section" aria-label="What it may be">
-          <PanelTitle>What it may be</PanelTitle>
-          {calibrating ? (
-            <Calibrate
-              pixels={pixels}
-              onDone={(measured) => {
-                setPixels(measured);
-                setCalibrating(false);
-              }}
-              onCancel={() => setCalibrating(false)}
-            />
-          ) : (
-            <>
-              <Box role="status">{told ? told.says : "Nothing is said yet."}</Box>
-              {told && told.candidates.length > 0 && (
-                <Action look="link" px={0} onClick={() => setCalibrating(true)}>
-                  {pixels === null ? "Make this screen draw actual size" : "Drawn at actual size; calibrate"}
-                </Action>
-              )}
-              <Box as="ol" listStyleType="none">
-                {told?.candidates.map((candidate, i) => (
-                  <Candidate
-                    key={candidate.name}
-                    candidate={candidate}
-                    first={i === 0}
-                    scale={pixels ?? 96 / 25.4}
-                    onUse={
-                      pair
-                        ? () => {
-                            layOnBench({ ...pair, conductor: candidate.conductor, second: null });
-                            void navigate("/bench");
-                          }
-                        : null
-                    }
-                  />
-                ))}
-              </Box>
-            </>
-          )}
-        </Panel>
+      <Flex direction="column" gap={3} maxW="1100px">
+        <Grid
+          gap={3}
+          templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}
+          alignItems="start"
+        >
+          <Panel as="section" aria-label="What is seen">
+            <Box mb={2}>Cut it dead. Say any of these; two that agree are better than one.</Box>
+            <ClueFields clues={clues} set={set} />
+            <Box role="alert" color="stop" mt={1}>
+              {said && answer.error?.message}
+            </Box>
+            {said && (
+              <Button variant="plain" onClick={() => setClues(nothing)}>
+                Reset
+              </Button>
+            )}
+          </Panel>
+          <Panel as="section" aria-label="What it may be">
+            <PanelTitle>What it may be</PanelTitle>
+            {calibrating ? (
+              <Calibrate
+                pixels={pixels}
+                onDone={(measured) => {
+                  setPixels(measured);
+                  setCalibrating(false);
+                }}
+                onCancel={() => setCalibrating(false)}
+              />
+            ) : (
+              <>
+                <Box role="status">{told ? told.says : "Nothing is said yet."}</Box>
+                {told && told.candidates.length > 0 && (
+                  <Button variant="plain" px={0} onClick={() => setCalibrating(true)}>
+                    {pixels === null
+                      ? "Make this screen draw actual size"
+                      : "Drawn at actual size; calibrate"}
+                  </Button>
+                )}
+                <Box as="ol" listStyleType="none">
+                  {told?.candidates.map((candidate, i) => (
+                    <Candidate
+                      key={candidate.name}
+                      candidate={candidate}
+                      first={i === 0}
+                      scale={pixels ?? 96 / 25.4}
+                      onUse={
+                        pair
+                          ? () => {
+                              layOnBench({ ...pair, conductor: candidate.conductor, second: null });
+                              void navigate("/bench");
+                            }
+                          : null
+                      }
+                    />
+                  ))}
+                </Box>
+              </>
+            )}
+          </Panel>
+        </Grid>
+      </Flex>
+    </BenchTabs>
+  );
+}
+
+/** What can be counted, measured, read or tried on a wire. */
+function ClueFields({ clues, set }: { clues: Clues; set: (change: Partial<Clues>) => void }) {
+  return (
+    <>
+      <Grid templateColumns="1fr 1fr" gap={2} alignItems="end">
+        <NumberField label="Strands" value={clues.strands ?? null} onChange={(strands) => set({ strands })} />
+        <NumberField
+          label="One strand, mm"
+          value={clues.strandDiameterMm ?? null}
+          onChange={(strandDiameterMm) => set({ strandDiameterMm })}
+        />
+        <NumberField
+          label="Over the metal, mm"
+          value={clues.bareDiameterMm ?? null}
+          onChange={(bareDiameterMm) => set({ bareDiameterMm })}
+        />
+        <NumberField
+          label="Over insulation, mm"
+          value={clues.overInsulationMm ?? null}
+          onChange={(overInsulationMm) => set({ overInsulationMm })}
+        />
       </Grid>
-    </Flex>
+      <Box mt={2}>
+        <TextField
+          id="print"
+          label="Printed on it"
+          value={clues.print ?? ""}
+          maxLength={200}
+          autoComplete="off"
+          placeholder="THHN 12 AWG, 3G1,5"
+          onChange={(event) => set({ print: event.target.value || null })}
+        />
+      </Box>
+      <Box mt={2}>
+        <Select
+          label="Stripped clean in the hole marked"
+          value={clues.stripperHole ?? ""}
+          onChange={(hole) => set({ stripperHole: hole || null })}
+          options={[["", "not tried"], ...holes]}
+        />
+      </Box>
+    </>
   );
 }
 
@@ -181,18 +192,16 @@ function Candidate({
         <Sketch scene={candidate.drawing} scale={scale} />
       </Box>
       <Box minW={0}>
-        <Box fontSize={first ? { base: "22px", md: "30px" } : "20px"} fontWeight={700} lineHeight={1.15}>
-          {thin(candidate.name)}
-        </Box>
+        <Box textStyle={first ? { base: "title", md: "word.lg" } : "heading"}>{thin(candidate.name)}</Box>
         <Box>
           <chakra.strong color={colour}>{word}.</chakra.strong> {candidate.why.map(thin).join(" ")}
         </Box>
         {candidate.insulation && <Box color="ink.soft">{thin(candidate.insulation)}.</Box>}
       </Box>
       {onUse && (
-        <Action aria-label={`Take ${candidate.name} to the Bench`} onClick={onUse}>
-          Take
-        </Action>
+        <Button aria-label={`Use ${candidate.name} at the Bench`} onClick={onUse}>
+          Use
+        </Button>
       )}
     </Grid>
   );

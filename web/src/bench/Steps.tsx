@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { Hand } from "lucide-react";
 import type { Recipe } from "../client";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import { BeltFields } from "./BeltFields";
+import { Disclosure, Panel, PanelTitle } from "../ui";
 
 const operations = {
   strip: "Strip",
@@ -43,7 +43,7 @@ function StepList({ steps, other }: Pick<Recipe, "steps"> & { other?: boolean })
           <Box minW={0}>
             <strong>{operations[step.operation]}.</strong> {thin(step.text)}
             {step.holdPoint && (
-              <Flex gap={2} mt={1} color="ink.soft" fontSize="15px">
+              <Flex gap={2} mt={1} color="ink.soft" textStyle="dense">
                 <Hand aria-label="Hold until" size={18} style={{ flex: "none", marginTop: 2 }} />
                 <span>{thin(step.holdPoint)}</span>
               </Flex>
@@ -87,12 +87,9 @@ export function Besides({ recipe }: { recipe: Recipe }) {
             <Box key={way.text} mt={1}>
               {thin(way.text)}
               {way.steps.length > 0 && (
-                <chakra.details>
-                  <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
-                    Its steps
-                  </chakra.summary>
+                <Disclosure label="Its steps">
                   <StepList steps={way.steps} other />
-                </chakra.details>
+                </Disclosure>
               )}
             </Box>
           ))}

@@ -1,20 +1,9 @@
-import { chakra, Flex } from "@chakra-ui/react";
-import { FieldLabel } from "../shared/Panel";
+import { Select } from "../ui";
 
-const Select = chakra("select", {
-  base: {
-    minH: "44px",
-    px: 2,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line.strong",
-    bg: "paper",
-    color: "ink",
-  },
-});
+const units = ["N·m", "lbf·in", "lbf·ft"].map((unit): [string, string] => [unit, unit]);
 
 /** The unit that a torque is printed or read in. */
-export function TorqueUnit({
+export const TorqueUnit = ({
   id,
   unit,
   onChange,
@@ -22,15 +11,4 @@ export function TorqueUnit({
   id: string;
   unit: string;
   onChange: (unit: string) => void;
-}) {
-  return (
-    <Flex direction="column">
-      <FieldLabel htmlFor={id}>Unit</FieldLabel>
-      <Select id={id} value={unit} onChange={(event) => onChange(event.target.value)}>
-        <option>N·m</option>
-        <option>lbf·in</option>
-        <option>lbf·ft</option>
-      </Select>
-    </Flex>
-  );
-}
+}) => <Select id={id} label="Unit" value={unit} options={units} onChange={onChange} />;

@@ -1,7 +1,7 @@
 import { Flex, Grid } from "@chakra-ui/react";
-import { Field, FieldLabel } from "../shared/Panel";
 import { NumberField } from "./NumberField";
 import { TorqueUnit } from "./TorqueUnit";
+import { TextField } from "../ui";
 
 export interface TypedTorqueValue {
   value: number | null;
@@ -24,9 +24,9 @@ export function TypedTorque({
       <NumberField label={label} value={typed.value} onChange={(value) => onChange({ ...typed, value })} />
       <TorqueUnit id="typed-unit" unit={typed.unit} onChange={(unit) => onChange({ ...typed, unit })} />
       <Flex direction="column" gridColumn={{ base: "1 / -1", sm: "auto" }}>
-        <FieldLabel htmlFor="typed-tool">Tool</FieldLabel>
-        <Field
+        <TextField
           id="typed-tool"
+          label="Tool"
           value={typed.tool}
           maxLength={100}
           placeholder="its number or name"

@@ -3,33 +3,14 @@ import { useQuery } from "@tanstack/react-query";
 import { memo, useEffect, useRef, useState } from "react";
 import { api, type Conductor, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
-import { Choice } from "../shared/Choice";
 import { thin } from "../shared/Units";
 import { InsulationField } from "./InsulationField";
 import { WireText } from "./WireText";
-
-const Cell = chakra("button", {
-  base: {
-    display: "grid",
-    gridTemplateRows: "1fr auto auto",
-    justifyItems: "center",
-    alignItems: "center",
-    minH: "64px",
-    minW: "70px",
-    p: 1,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "transparent",
-    fontSize: "14px",
-    lineHeight: 1.2,
-    cursor: "pointer",
-    _hover: { bg: "paper.sunk" },
-    "&[aria-pressed=true]": { bg: "copper.wash", borderColor: "copper", fontWeight: 700 },
-  },
-});
+import { Button, Disclosure, Segments } from "../ui";
 
 /** One scale for the whole rack, in pixels a millimetre: the largest wire just fits its cell. */
 const rackScale = 4;
+const rowHeight = 76;
 
 type System = "awg" | "metric";
 const systemOf = (size: Schemas["RackSize"]): System => (size.system === "metric" ? "metric" : "awg");
@@ -62,7 +43,7 @@ export const WirePicker = memo(function WirePicker({
   return (
     <Flex direction="column" gap={2} minH={0}>
       <WireText wire={wire} onChange={onChange} />
-      <Choice
+      <Segments
         label="Build"
         value={wire.build}
         onChange={(build) => onChange({ ...wire, build })}
@@ -73,7 +54,7 @@ export const WirePicker = memo(function WirePicker({
         ]}
       />
       <Flex gap={2}>
-        <Choice
+        <Segments
           label="Sizes"
           value={system}
           onChange={(at) => setLooked({ from: wire.size, at })}
@@ -82,7 +63,7 @@ export const WirePicker = memo(function WirePicker({
             ["metric", "mm²"],
           ]}
         />
-        <Choice
+        <Segments
           label="Material"
           value={wire.material ?? "copper"}
           onChange={(material) => onChange({ ...wire, material })}
@@ -96,8 +77,9 @@ export const WirePicker = memo(function WirePicker({
         role="group"
         aria-label="Wire rack"
         overflow="auto"
-        flex={1}
-        minH={{ base: "auto", lg: "150px" }}
+        // Three whole rows: no wire is cut in half.
+        maxH={{ base: "none", lg: `${3 * rowHeight + 2 * 4}px` }}
+        scrollSnapType="both proximity"
         display={{ base: "flex", lg: "grid" }}
         gridTemplateColumns="repeat(3, 1fr)"
         alignContent="start"
@@ -108,26 +90,41 @@ export const WirePicker = memo(function WirePicker({
           .map((size) => {
             const on = size.name === wire.size;
             return (
-              <Cell
+              <Button
                 key={size.name}
+                variant="card"
                 ref={on ? chosen : undefined}
+                h={`${rowHeight}px`}
+                minW="70px"
+                p={1}
+                gap={0}
+                textStyle="note"
+                scrollSnapAlign="start"
                 aria-pressed={on}
                 onClick={() => pick(size.name)}
               >
-                <Sketch scene={size.section} scale={rackScale} metal={wire.material ?? "copper"} />
+                <Box flex={1} display="grid" placeItems="center">
+                  <Sketch scene={size.section} scale={rackScale} metal={wire.material ?? "copper"} />
+                </Box>
                 <span>{thin(size.name)}</span>
                 <chakra.span color="ink.soft" fontWeight={400}>
                   {thin(system === "awg" ? size.area.metric : size.area.imperial)}
                 </chakra.span>
-              </Cell>
+              </Button>
             );
           })}
       </Box>
-      <InsulationField
-        wire={wire}
-        typical={found?.insulationOuterDiameter.metric ?? ""}
-        onChange={onChange}
-      />
+      <Disclosure
+        label={
+          wire.insulationOuterDiameterMm ? `Insulation OD ${wire.insulationOuterDiameterMm} mm` : "Insulation"
+        }
+      >
+        <InsulationField
+          wire={wire}
+          typical={found?.insulationOuterDiameter.metric ?? ""}
+          onChange={onChange}
+        />
+      </Disclosure>
     </Flex>
   );
 });

@@ -1,13 +1,10 @@
-import { Box, chakra, Grid } from "@chakra-ui/react";
+import { Box, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../client";
 import { sayBoth, thin, useUnits } from "../shared/Units";
 import { NumberField } from "./NumberField";
-
-const Summary = chakra("summary", {
-  base: { minH: "44px", display: "flex", alignItems: "center", cursor: "pointer", color: "copper" },
-});
+import { Disclosure } from "../ui";
 
 /** An adapter that moves a wrench's axis: what the wrench is set to, so that the screw gets what it asks. */
 export function WrenchFields({ targetNm }: { targetNm: number }) {
@@ -25,8 +22,7 @@ export function WrenchFields({ targetNm }: { targetNm: number }) {
     enabled: body !== null,
   });
   return (
-    <details>
-      <Summary>With an adapter on the wrench</Summary>
+    <Disclosure label="With an adapter on the wrench">
       <Grid templateColumns="repeat(3, 1fr)" gap={2} alignItems="end">
         <NumberField label="Lever, mm" value={lever} onChange={setLever} placeholder="square to grip" />
         <NumberField label="Adapter, mm" value={adapter} onChange={setAdapter} placeholder="square to axis" />
@@ -41,6 +37,6 @@ export function WrenchFields({ targetNm }: { targetNm: number }) {
           </>
         )}
       </Box>
-    </details>
+    </Disclosure>
   );
 }

@@ -2,11 +2,11 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import { jobApi } from "../jobs/jobApi";
 import { useChanges } from "../jobs/useChanges";
-import { Action, Field, FieldLabel } from "../shared/Panel";
+import { Button, TextField } from "../ui";
 
 /** A wire in one line, as it is dictated. */
 export function AddWire({ job, enclosure, at }: { job: string; enclosure: string; at: string | null }) {
-  const { send, person } = useChanges();
+  const { send } = useChanges();
   const [text, setText] = useState("");
   const add = async () => {
     if (!text.trim()) return;
@@ -17,9 +17,9 @@ export function AddWire({ job, enclosure, at }: { job: string; enclosure: string
   return (
     <Flex gap={2} alignItems="flex-end" maxW="820px">
       <Box flex={1}>
-        <FieldLabel htmlFor="add-wire">Add a wire: name, from, to, size, colour, function</FieldLabel>
-        <Field
+        <TextField
           id="add-wire"
+          label="Add a wire: name, from, to, size, colour, function"
           value={text}
           maxLength={500}
           autoComplete="off"
@@ -28,13 +28,13 @@ export function AddWire({ job, enclosure, at }: { job: string; enclosure: string
           onKeyDown={(event) => event.key === "Enter" && void add()}
         />
       </Box>
-      <Action
-        disabled={!person || !text.trim()}
-        title={person ? undefined : "Type your name first"}
+      <Button
+        disabled={!text.trim()}
+
         onClick={() => void add()}
       >
-        Add it
-      </Action>
+        Add
+      </Button>
     </Flex>
   );
 }

@@ -1,19 +1,19 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { chakra, Flex, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
-import { Link, useNavigate, useParams } from "react-router";
-import { ChangesBar } from "../jobs/ChangesBar";
+import { LayoutPanelTop } from "lucide-react";
+import { useNavigate, useParams } from "react-router";
+import type { Schemas } from "../client";
+import { Refused } from "../jobs/Refused";
 import { jobApi } from "../jobs/jobApi";
 import { ChangesProvider } from "../jobs/useChanges";
-import { Panel } from "../shared/Panel";
 import { recall, remember } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { BoardWork } from "./BoardWork";
+import { Alert, EmptyState, Link, Loading, Select } from "../ui";
 
 /** An enclosure of the job that was open last, or any other, as it stands. */
 export function BoardPage() {
   const params = useParams();
-  const navigate = useNavigate();
   const jobs = useQuery({ queryKey: ["jobs", "first"], queryFn: () => jobApi.list(0) });
   const items = jobs.data?.items ?? [];
   // The job that was open last is opened without waiting for the list; where it is gone, the first of the list is.
@@ -33,52 +33,70 @@ export function BoardPage() {
     if (known) remember("job", known);
   }, [known]);
   const error = jobs.error ?? job.error;
-  if (error) return <Panel role="alert">{error.message}</Panel>;
-  if (known ? !job.data : !jobs.data) return <Box p={4}>Opening the board…</Box>;
+  if (error) return <Alert status="error">{error.message}</Alert>;
+  if (known ? !job.data : !jobs.data) return <Loading what="Opening the board…" />;
   const enclosures = job.data?.enclosures ?? [];
   const enclosure = enclosures.find(({ part }) => part.id === params.enclosure)?.part ?? enclosures[0]?.part;
   return (
     <Flex direction="column" gap={2}>
       <chakra.h1 srOnly>Board{enclosure ? `: ${enclosure.name}` : ""}</chakra.h1>
       {!known || !job.data ? (
-        <Panel>
-          The board shows a job’s enclosures as they stand, and no job is open yet. Begin in{" "}
-          <Link to="/jobs">Jobs</Link>.
-        </Panel>
+        <EmptyState icon={<LayoutPanelTop />} title="No job is open">
+          The board shows a job’s enclosures as they stand. Begin in <Link to="/jobs">Jobs</Link>.
+        </EmptyState>
       ) : (
         <ChangesProvider key={known} job={known}>
-          <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
-            <Select
-              label="Job"
-              value={known}
-              onChange={(next) => void navigate(`/board/${next}`)}
-              options={[
-                ...(items.some(({ id }) => id === known)
-                  ? []
-                  : [[known, job.data.title.name] satisfies [string, string]]),
-                ...items.map((item): [string, string] => [item.id, item.summary.name]),
-              ]}
-            />
-            {enclosure && (
-              <Select
-                label="Enclosure"
-                value={enclosure.id}
-                onChange={(next) => void navigate(`/board/${known}/${next}`)}
-                options={enclosures.map(({ part }): [string, string] => [part.id, part.name])}
-              />
-            )}
-            <ChangesBar />
-          </Flex>
+          <Refused />
           {enclosure ? (
-            <BoardWork key={enclosure.id} job={job.data} enclosure={enclosure} />
+            <BoardWork
+              key={enclosure.id}
+              job={job.data}
+              enclosure={enclosure}
+              before={<Which job={job.data} items={items} enclosure={enclosure} />}
+            />
           ) : (
-            <Panel>
-              This job has no enclosure yet. Bring in a wire list, or add one under{" "}
-              <Link to={`/jobs/${known}/landings`}>its landings</Link>.
-            </Panel>
+            <>
+              <Which job={job.data} items={items} enclosure={null} />
+              <EmptyState icon={<LayoutPanelTop />} title="This job has no enclosure yet.">
+                Import a wire list, or add one under <Link to={`/jobs/${known}/landings`}>its landings</Link>.
+              </EmptyState>
+            </>
           )}
         </ChangesProvider>
       )}
     </Flex>
+  );
+}
+
+/** Which job, and which of its enclosures. */
+function Which({
+  job,
+  items,
+  enclosure,
+}: {
+  job: Schemas["JobOverview"];
+  items: Schemas["JobCard"][];
+  enclosure: Schemas["Enclosure"] | null;
+}) {
+  const navigate = useNavigate();
+  const { id, name } = job.title;
+  const listed = items.map((item): [string, string] => [item.id, item.summary.name]);
+  return (
+    <Grid templateColumns="1fr 1fr" gap={2} flex={{ base: "1 0 100%", md: "0 1 330px" }}>
+      <Select
+        label="Job"
+        value={id}
+        onChange={(next) => void navigate(`/board/${next}`)}
+        options={items.some((item) => item.id === id) ? listed : [[id, name], ...listed]}
+      />
+      {enclosure && (
+        <Select
+          label="Enclosure"
+          value={enclosure.id}
+          onChange={(next) => void navigate(`/board/${id}/${next}`)}
+          options={job.enclosures.map(({ part }): [string, string] => [part.id, part.name])}
+        />
+      )}
+    </Grid>
   );
 }

@@ -1,8 +1,8 @@
 import { Box } from "@chakra-ui/react";
 import { memo, useCallback, useMemo, useRef, useState } from "react";
 import { useKey } from "../shared/keys";
-import { Field, FieldLabel } from "../shared/Panel";
 import type { BoardIndex, Slot, Stub } from "./boardModel";
+import { TextField } from "../ui";
 
 /** Goes to a slot or a wire by its name; Enter again goes to the next that answers. */
 export const BoardSearch = memo(function BoardSearch({
@@ -47,13 +47,15 @@ export const BoardSearch = memo(function BoardSearch({
     onGo(hit.slot, hit.stub);
   };
   return (
-    <Box flex="1 1 200px" maxW="340px">
-      <FieldLabel htmlFor="board-search">
-        Find a slot or a wire (/)
-        {words && ` · ${found.length ? `${at < 0 ? "" : `${at + 1} of `}${found.length}` : "none"}`}
-      </FieldLabel>
-      <Field
+    <Box flex="1 1 150px" maxW={{ md: "300px" }}>
+      <TextField
         id="board-search"
+        label={
+          <>
+            Find (/)
+            {words && ` · ${found.length ? `${at < 0 ? "" : `${at + 1} of `}${found.length}` : "none"}`}
+          </>
+        }
         ref={field}
         type="search"
         value={text}

@@ -1,22 +1,8 @@
-import { Box, chakra } from "@chakra-ui/react";
-import { severities } from "../jobs/severity";
+import { Box } from "@chakra-ui/react";
+import { severities } from "../shown/severity";
 import { thin } from "../shared/Units";
 import { isNarrowed, matches, type BoardIndex, type Filter, type Slot, type Stub } from "./boardModel";
-
-const Cell = chakra("td", {
-  base: { p: 2, borderTopWidth: "1px", borderColor: "line", verticalAlign: "top" },
-});
-const Head = chakra("th", { base: { p: 2, textAlign: "start", fontSize: "14px", color: "ink.soft" } });
-const Open = chakra("button", {
-  base: {
-    minH: "44px",
-    minW: "44px",
-    textAlign: "start",
-    fontWeight: 700,
-    textDecoration: "underline",
-    cursor: "pointer",
-  },
-});
+import { Button, Table } from "../ui";
 
 /** The board as a table: the same slots in the same order, for those who read rows rather than rails. */
 export function BoardTable({
@@ -37,9 +23,9 @@ export function BoardTable({
   );
   return (
     <Box overflowX="auto" tabIndex={0} role="region" aria-label="The board as a table">
-      <chakra.table w="100%" fontSize="15px">
-        <thead>
-          <tr>
+      <Table.Root>
+        <Table.Header>
+          <Table.Row>
             {[
               "Rail",
               "Device",
@@ -53,42 +39,50 @@ export function BoardTable({
               "State",
               "Found",
             ].map((head) => (
-              <Head key={head}>{head}</Head>
+              <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {shown.map(({ slot, device, rail, stub }) => {
             const wire = stub ? index.wires.get(stub.wireId) : undefined;
             const other = stub?.side === "a" ? wire?.b : wire?.a;
             return (
-              <tr key={slot.id + (stub?.wireId ?? "") + (stub?.side ?? "")} data-table-slot={slot.name}>
-                <Cell fontFamily="numerals">{rail + 1}</Cell>
-                <Cell>
+              <Table.Row
+                key={slot.id + (stub?.wireId ?? "") + (stub?.side ?? "")}
+                data-table-slot={slot.name}
+              >
+                <Table.Cell fontFamily="numerals">{rail + 1}</Table.Cell>
+                <Table.Cell>
                   {device.name}
                   {device.worst && `, ${severities[device.worst].word.toLowerCase()}`}
-                </Cell>
-                <Cell>
-                  <Open onClick={() => onOpen(slot, stub)} aria-label={`Open ${slot.name}`}>
+                </Table.Cell>
+                <Table.Cell>
+                  <Button
+                    variant="plain"
+                    px={0}
+                    onClick={() => onOpen(slot, stub)}
+                    aria-label={`Open ${slot.name}`}
+                  >
                     {slot.mark}
-                  </Open>
-                </Cell>
-                <Cell>{thin(slot.says)}</Cell>
-                <Cell>{wire?.name ?? (slot.spare ? "spare" : "nothing")}</Cell>
-                <Cell>{thin(wire?.size ?? "")}</Cell>
-                <Cell>{wire?.colour}</Cell>
-                <Cell>{wire?.function}</Cell>
-                <Cell>{stub && (other?.name ?? "nowhere")}</Cell>
-                <Cell>
+                  </Button>
+                </Table.Cell>
+                <Table.Cell>{thin(slot.says)}</Table.Cell>
+                <Table.Cell>{wire?.name ?? (slot.spare ? "spare" : "nothing")}</Table.Cell>
+                <Table.Cell>{thin(wire?.size ?? "")}</Table.Cell>
+                <Table.Cell>{wire?.colour}</Table.Cell>
+                <Table.Cell>{wire?.function}</Table.Cell>
+                <Table.Cell>{stub && (other?.name ?? "nowhere")}</Table.Cell>
+                <Table.Cell>
                   {stub?.state}
                   {stub?.olderPlan && ", to an older plan"}
-                </Cell>
-                <Cell>{slot.worst && severities[slot.worst].word}</Cell>
-              </tr>
+                </Table.Cell>
+                <Table.Cell>{slot.worst && severities[slot.worst].word}</Table.Cell>
+              </Table.Row>
             );
           })}
-        </tbody>
-      </chakra.table>
+        </Table.Body>
+      </Table.Root>
       {shown.length === 0 && <Box p={3}>No end is among these.</Box>}
     </Box>
   );

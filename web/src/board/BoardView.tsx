@@ -6,6 +6,7 @@ import { Lit } from "./Lit";
 import { MiniMap } from "./MiniMap";
 import { RailPaint } from "./RailPaint";
 import { useSize } from "../shared/useSize";
+import { ZoomButtons } from "./ZoomButtons";
 import { useHands, type HandsDo } from "./useHands";
 import { levelOf, margin, meets, seen, useView, type BoardEyes } from "./useView";
 import { useWalk } from "./useWalk";
@@ -14,9 +15,6 @@ export interface Eyes {
   goTo: (box: Box) => void;
   /** Moves no more than it must. */
   show: (box: Box) => void;
-  fit: () => void;
-  nearer: () => void;
-  farther: () => void;
 }
 
 /**
@@ -68,10 +66,10 @@ export const BoardView = memo(function BoardView({
     <Area
       ref={ref}
       role="application"
-      aria-label="The board. Arrows go from slot to slot, Enter opens, plus and minus go nearer and farther."
+      aria-label="The board. Arrows go from slot to slot, Enter opens, plus and minus zoom."
       tabIndex={0}
       position="relative"
-      h={{ base: "56dvh", md: "calc(100dvh - 320px)" }}
+      h={{ base: "56dvh", md: "calc(100dvh - 186px)" }}
       minH="320px"
       borderWidth="1px"
       borderColor="line"
@@ -130,6 +128,7 @@ export const BoardView = memo(function BoardView({
           />
         </g>
       </svg>
+      <ZoomButtons onIn={() => step(1.4)} onOut={() => step(1 / 1.4)} onFit={fit} />
       <MiniMap
         index={index}
         view={shown}
@@ -143,7 +142,7 @@ export const BoardView = memo(function BoardView({
 /** What stands round the board may ask of its eye; and a step nearer or farther. */
 function useEyes(
   eyes: Ref<Eyes>,
-  { view, zoom, fit, goTo }: BoardEyes,
+  { view, zoom, goTo }: BoardEyes,
   slot: Slot | undefined,
   size: { width: number; height: number },
 ) {
@@ -163,9 +162,6 @@ function useEyes(
       const [wide, high] = [size.width / scale, size.height / scale];
       if (box.left < x || box.right > x + wide || box.top < y || box.bottom > y + high) goTo(box, scale);
     },
-    fit,
-    nearer: () => step(1.4),
-    farther: () => step(1 / 1.4),
   }));
   return step;
 }
@@ -198,7 +194,7 @@ const Rails = memo(function Rails({
   fades: (slot: Slot, stub: Stub) => boolean;
 }) {
   // In steps, so that a small step nearer does not paint every device anew.
-  const name = halves(Math.min(8, Math.max(3.4, 15 / scale)));
+  const name = halves(Math.min(30, Math.max(3.4, 14 / scale)));
   const mark = halves(Math.min(11, Math.max(3.6, 9 / scale)));
   return (
     <>

@@ -1,11 +1,11 @@
-import { Box, Flex, Grid } from "@chakra-ui/react";
-import { useDeferredValue, useMemo, useRef, useState, type RefObject } from "react";
+import { Flex, Grid } from "@chakra-ui/react";
+import { useDeferredValue, useMemo, useRef, useState, type ReactNode, type RefObject } from "react";
+import { LayoutPanelTop } from "lucide-react";
 import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
 import { LandingForm, type JobLanding } from "../jobs/LandingForm";
 import { useChanges } from "../jobs/useChanges";
-import { Panel } from "../shared/Panel";
 import { useStable } from "../shared/useStable";
 import { AddWire } from "./AddWire";
 import { BoardFilter } from "./BoardFilter";
@@ -32,6 +32,7 @@ import { Told } from "./Told";
 import { useBoard } from "./useBoard";
 import { useBoardChanges } from "./useBoardChanges";
 import type { Carried } from "./useHands";
+import { EmptyState, Loading, Panel } from "../ui";
 
 const nothingFades = () => false;
 const noWires: string[] = [];
@@ -43,18 +44,23 @@ const openSlot = () => document.querySelector<HTMLElement>("[data-slot-panel] bu
 export function BoardWork({
   job,
   enclosure,
+  before,
 }: {
   job: Schemas["JobOverview"];
   enclosure: Schemas["Enclosure"];
+  /** Which job and which enclosure, at the head of the tools. */
+  before: ReactNode;
 }) {
   const id = job.title.id;
   const [filter, setFilter] = useState(everything);
+  const [narrowing, setNarrowing] = useState(false);
+  const [feeds, setFeeds] = useState(false);
   const [as, setAs] = useState<ShownAs>("drawing");
   const [pointed, setPointed] = useState<Hit | null>(null);
   const [carried, setCarried] = useState<Carried | null>(null);
   const [picked, setPicked] = useState<string[]>([]);
   const [looked, setLooked] = useState<string | null>(null);
-  const { landing, setLanding, addLanding, changeLanding } = useLandingForm(id, enclosure.id);
+  const { form, addLanding, changeLanding } = useLandingForm(job, enclosure.id);
   const eyes = useRef<Eyes>(null);
   const { index, error } = useBoard(id, enclosure.id);
   // The drawing follows an edit at once; what stands round it a moment later.
@@ -73,7 +79,7 @@ export function BoardWork({
   const { look, find } = useLooks(index, eyes, choose, setLooked);
   const circuits = useMemo(() => namesOf(job.circuits), [job.circuits]);
   if (error) return <Panel role="alert">{error.message}</Panel>;
-  if (!index || !calm) return <Box p={4}>Drawing the board…</Box>;
+  if (!index || !calm) return <Loading what="Drawing the board…" lines={2} height="300px" />;
 
   const { slot: chosen, stub } = opened(index, params.get("slot"), params.get("end"));
   const one = pointed?.stub?.wireId ?? carried?.stub.wireId;
@@ -82,11 +88,21 @@ export function BoardWork({
   return (
     <Flex direction="column" gap={2}>
       <Flex gap={2} flexWrap="wrap" alignItems="flex-end">
+        {before}
         <BoardSearch index={calm} onGo={find} />
-        <BoardTools job={id} as={as} onAs={setAs} eyes={eyes} onAddLanding={addLanding} />
-        <FedAndFeeds job={id} enclosure={enclosure} />
+        <BoardTools
+          job={id}
+          as={as}
+          onAs={setAs}
+          narrowing={narrowing}
+          isNarrowed={isNarrowed(filter)}
+          onNarrowing={setNarrowing}
+          onFeeds={setFeeds}
+          onAddLanding={addLanding}
+        />
       </Flex>
-      <BoardFilter index={calm} circuits={circuits} filter={filter} onChange={setFilter} />
+      {narrowing && <BoardFilter index={calm} circuits={circuits} filter={filter} onChange={setFilter} />}
+      {feeds && <FedAndFeeds job={id} enclosure={enclosure} onClose={() => setFeeds(false)} />}
       <Grid
         gap={3}
         templateColumns={{ base: "minmax(0, 1fr)", lg: chosen ? "minmax(0, 1fr) 400px" : "minmax(0, 1fr)" }}
@@ -123,8 +139,8 @@ export function BoardWork({
           {pickedWires.length > 0 && (
             <Picked job={id} enclosure={enclosure.name} wires={pickedWires} onNone={() => setPicked([])} />
           )}
-          <AddWire job={id} enclosure={enclosure.name} at={chosen?.name ?? null} />
           {as === "drawing" && <Legend />}
+          <AddWire job={id} enclosure={enclosure.name} at={chosen?.name ?? null} />
         </Flex>
         {chosen && (
           <SlotPanel
@@ -141,22 +157,15 @@ export function BoardWork({
           />
         )}
       </Grid>
-      {landing && (
-        <LandingForm
-          part={landing.part}
-          version={landing.version}
-          devices={job.devices
-            .filter(({ part }) => part.enclosureId === enclosure.id)
-            .map(({ part }) => part)}
-          onClose={() => setLanding(null)}
-        />
-      )}
+      {form}
     </Flex>
   );
 }
 
 const Empty = ({ name }: { name: string }) => (
-  <Panel>Nothing stands in {name} yet. Add a landing here, or bring in a wire list that names it.</Panel>
+  <EmptyState icon={<LayoutPanelTop />} title={`Nothing stands in ${name} yet`}>
+    Add a landing here, or import a wire list that names it.
+  </EmptyState>
 );
 
 /** What is open, as the address says it: a slot, one of its ends, wires that are lit. */
@@ -220,7 +229,7 @@ function useFades(filter: Filter, index: BoardIndex | null) {
 }
 
 /** The landing whose sheet is open: a new one, or that of a slot as the job has it now. */
-function useLandingForm(job: string, enclosure: string) {
+function useLandingForm(job: Schemas["JobOverview"], enclosure: string) {
   const [landing, setLanding] = useState<{ part: JobLanding; version: number | null } | null>(null);
   const addLanding = useStable(() =>
     setLanding({
@@ -229,9 +238,17 @@ function useLandingForm(job: string, enclosure: string) {
     }),
   );
   const changeLanding = useStable(async (slot: Slot) => {
-    const page = await jobApi.landings(job, { enclosure, q: slot.name, limit: 1000 });
+    const page = await jobApi.landings(job.title.id, { enclosure, q: slot.name, limit: 1000 });
     const row = page.items.find((item) => item.landing.id === slot.id);
     if (row) setLanding({ part: { ...row.landing, part: "landing" }, version: row.version });
   });
-  return { landing, setLanding, addLanding, changeLanding };
+  const form = landing && (
+    <LandingForm
+      part={landing.part}
+      version={landing.version}
+      devices={job.devices.filter(({ part }) => part.enclosureId === enclosure).map(({ part }) => part)}
+      onClose={() => setLanding(null)}
+    />
+  );
+  return { form, addLanding, changeLanding };
 }

@@ -3,10 +3,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
-import { CheckField } from "../shared/CheckField";
-import { Action } from "../shared/Panel";
 import { sayBoth, useUnits } from "../shared/Units";
-import { WayLine } from "../shared/WayLine";
+import { WayLine } from "../shown/WayLine";
+import { Button, Checkbox } from "../ui";
 
 /** What the slot is connected to, lit on the board; and of a breaker or switch what goes dead with it. */
 export function Connected({
@@ -32,23 +31,23 @@ export function Connected({
   }, [onTrace, wires]);
   if (!asked) {
     return (
-      <Action my={2} onClick={() => setAsked(true)}>
+      <Button my={2} onClick={() => setAsked(true)}>
         What is this connected to?
-      </Action>
+      </Button>
     );
   }
   return (
     <Box as="section" aria-label="Connected to" my={3} borderTopWidth="1px" borderColor="line" pt={2}>
-      <chakra.h3 fontSize="17px" fontWeight={700}>
+      <chakra.h3 textStyle="lead" fontWeight={700}>
         Connected to
       </chakra.h3>
-      <CheckField checked={contacts} onChange={setContacts}>
+      <Checkbox checked={contacts} onChange={setContacts}>
         Through closed switches too
-      </CheckField>
+      </Checkbox>
       {trace.error && <Box role="alert">{trace.error.message}</Box>}
       {trace.data && <Network trace={trace.data} />}
       {trace.data?.opens && <WhatGoesDead job={job} device={trace.data.opens} />}
-      <Action onClick={() => setAsked(false)}>Close the trace</Action>
+      <Button onClick={() => setAsked(false)}>Close the trace</Button>
     </Box>
   );
 }
@@ -81,7 +80,7 @@ function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
           </Box>
           {feed.drop && <Box>{feed.drop}</Box>}
           {feed.source && (
-            <Box fontSize="14px" color="ink.soft">
+            <Box textStyle="note" color="ink.soft">
               {feed.source}
             </Box>
           )}
@@ -94,7 +93,7 @@ function Network({ trace }: { trace: Schemas["TraceDocument"] }) {
             {name}
             {device && !name.includes(device) && <chakra.span color="ink.soft"> of {device}</chakra.span>}
             {way.length > 3 && (
-              <Box fontSize="14px" color="ink.soft">
+              <Box textStyle="note" color="ink.soft">
                 by {between(way)}
               </Box>
             )}
@@ -136,7 +135,7 @@ function WhatGoesDead({ job, device }: { job: string; device: string }) {
           {live.map((one) => `${one.name}, from ${one.way[0]?.says ?? "elsewhere"}`).join("; ")}.
         </Box>
       )}
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         By the wire list. Prove it dead with a tester that was proved on a live source.
       </Box>
     </Box>

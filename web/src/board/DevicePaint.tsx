@@ -1,4 +1,5 @@
 import { memo } from "react";
+import { hueOf } from "../drawing/looks";
 import { ScenePaint } from "../drawing/ScenePaint";
 import { print, type BoardDevice, type BoardWire, type Box, type Slot, type Stub } from "./boardModel";
 import { besideSlot, rectangle, ring, statesAlike, stubsAlike } from "./paths";
@@ -6,7 +7,6 @@ import { Mark, OlderPlan, StateSigns } from "./signs";
 import type { Level } from "./useView";
 
 const token = (name: string) => `var(--chakra-colors-${name})`;
-export const hueOf = (hue: string | null | undefined) => token(`draw-hue-${hue ?? "unknown"}`);
 const stubWidth = 2;
 
 /** A conductor’s end: its insulation, striped where striped. */
@@ -253,7 +253,7 @@ export const DevicePaint = memo(function DevicePaint(painted: Painted) {
       <Slots device={device} screws={!far} />
       {level === "near" &&
         device.slots.map((slot) => <SlotPrint key={slot.id} slot={slot} form={device.form} />)}
-      <BoxedText text={device.name} box={device.label} size={name} bold />
+      <BoxedText text={device.name} box={far ? device.body : device.label} size={name} bold />
       {device.worst && <DeviceMark device={device} size={far ? mark : 4.6} />}
       {!far && <States {...painted} />}
       {marked.map((slot) => (

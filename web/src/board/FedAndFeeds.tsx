@@ -1,26 +1,14 @@
-import { Box, chakra, Table } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
-import { DialogFrame } from "../shared/DialogFrame";
-import { Action } from "../shared/Panel";
-import { WayLine } from "../shared/WayLine";
+import { WayLine } from "../shown/WayLine";
+import { Button, Dialog, Loading, Table } from "../ui";
 
-const Title = chakra("h3", { base: { fontSize: "17px", fontWeight: 700, mt: 3, mb: 1 } });
+const Title = chakra("h3", { base: { textStyle: "lead", fontWeight: 700, mt: 3, mb: 1 } });
 
 /** What can make an enclosure live, and what is on each of its breakers: read before a hand goes in. */
-export function FedAndFeeds(of: { job: string; enclosure: { id: string; name: string } }) {
-  const [open, setOpen] = useState(false);
-  return (
-    <>
-      <Action onClick={() => setOpen(true)}>Fed from, feeds</Action>
-      {open && <FedAndFeedsSheet {...of} onClose={() => setOpen(false)} />}
-    </>
-  );
-}
-
-function FedAndFeedsSheet({
+export function FedAndFeeds({
   job,
   enclosure,
   onClose,
@@ -38,23 +26,23 @@ function FedAndFeedsSheet({
     queryFn: () => jobApi.directory(job, enclosure.id),
   });
   return (
-    <DialogFrame
+    <Dialog
       title={`${enclosure.name}: what feeds it, what it feeds`}
       open
-      width="820px"
+      size="xl"
       onClose={onClose}
-      footer={<Action onClick={onClose}>Close</Action>}
+      footer={<Button onClick={onClose}>Close</Button>}
     >
       <Box role="alert" color="stop">
         {sources.error?.message ?? directory.error?.message}
       </Box>
-      {(sources.isPending || directory.isPending) && "Following the wires…"}
+      {(sources.isPending || directory.isPending) && <Loading what="Following the wires…" lines={3} />}
       {sources.data && <Sources sources={sources.data} />}
       {directory.data && directory.data.breakers.length > 0 && <Directory directory={directory.data} />}
-      <Box mt={3} fontSize="14px" color="ink.soft">
+      <Box mt={3} textStyle="note" color="ink.soft">
         By the wire list. Open, lock, and prove each dead with a tester that was proved on a live source.
       </Box>
-    </DialogFrame>
+    </Dialog>
   );
 }
 

@@ -3,8 +3,8 @@ import { useState } from "react";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
 import { useChanges } from "../jobs/useChanges";
-import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
 import type { BoardWire } from "./boardModel";
+import { Button, Panel, TextField } from "../ui";
 
 const fields = [
   ["size", "Size"],
@@ -25,7 +25,7 @@ export function Picked({
   wires: BoardWire[];
   onNone: () => void;
 }) {
-  const { send, person } = useChanges();
+  const { send } = useChanges();
   const [typed, setTyped] = useState<Partial<Record<(typeof fields)[number][0], string>>>({});
   const said = Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim()));
   const set = async () => {
@@ -37,9 +37,9 @@ export function Picked({
     const done = await send((id, personId) => jobApi.typeWires(job, { id, personId, enclosure, rows }));
     if (done) setTyped({});
   };
-  const takeOut = async () => {
+  const deleteThem = async () => {
     const changes = wires.map((wire) => ({ remove: wire.id, version: wire.version }));
-    const says = `Took out ${wires.length} wires.`;
+    const says = `Deleted ${wires.length} wires.`;
     const done = await send((id, personId) => jobApi.change(job, { id, personId, changes, says }));
     if (done) onNone();
   };
@@ -56,9 +56,9 @@ export function Picked({
         </Box>
         {fields.map(([name, label]) => (
           <Box key={name} w="120px">
-            <FieldLabel htmlFor={`picked-${name}`}>{label}</FieldLabel>
-            <Field
+            <TextField
               id={`picked-${name}`}
+              label={label}
               value={typed[name] ?? ""}
               maxLength={100}
               autoComplete="off"
@@ -67,15 +67,13 @@ export function Picked({
             />
           </Box>
         ))}
-        <Action look="main" disabled={!person || Object.keys(said).length === 0} onClick={() => void set()}>
-          {person ? "Set for all" : "Type your name first"}
-        </Action>
-        <Action disabled={!person} onClick={() => void takeOut()}>
-          Take them out
-        </Action>
-        <Action look="link" onClick={onNone}>
-          None of them
-        </Action>
+        <Button variant="solid" disabled={Object.keys(said).length === 0} onClick={() => void set()}>
+          Apply to all
+        </Button>
+        <Button onClick={() => void deleteThem()}>Delete</Button>
+        <Button variant="plain" onClick={onNone}>
+          Clear selection
+        </Button>
       </Flex>
     </Panel>
   );

@@ -4,14 +4,13 @@ import { useRef } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
-import { Choice } from "../shared/Choice";
-import { Action, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { BoardSheet } from "./BoardSheet";
 import { Legend } from "./signs";
 import { useBoard } from "./useBoard";
 import { saveAs } from "../shared/saveAs";
 import { svgText } from "./svgFile";
+import { Button, Panel, Segments } from "../ui";
 
 // Paper is light, in a dark cupboard too. On it there is nothing but the sheets, each on a page of its own.
 const onPaper = (size: string) => `
@@ -39,11 +38,9 @@ export function PrintPage() {
     <Flex direction="column" gap={3} className="light" color="ink" bg="paper" rounded="md">
       <style>{onPaper(paper)}</style>
       <Flex gap={2} alignItems="center" flexWrap="wrap" data-screen-only>
-        <chakra.h1 fontSize="24px" fontWeight={700}>
-          {job.data.title.name}, on paper
-        </chakra.h1>
+        <chakra.h1 textStyle="title">{job.data.title.name}, on paper</chakra.h1>
         <Box w="200px">
-          <Choice
+          <Segments
             label="Paper"
             value={paper}
             onChange={setPaper}
@@ -53,10 +50,10 @@ export function PrintPage() {
             ]}
           />
         </Box>
-        <Action look="main" onClick={() => window.print()}>
-          Print it
-        </Action>
-        <Action onClick={() => void navigate(`/board/${id}`)}>Back to the board</Action>
+        <Button variant="solid" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button onClick={() => void navigate(`/board/${id}`)}>Back to the board</Button>
       </Flex>
       {job.data.enclosures.map(({ part }) => (
         <Sheet key={part.id} job={job.data} enclosure={part} />
@@ -71,15 +68,15 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
   return (
     <Panel as="section" aria-label={enclosure.name} data-page={enclosure.name}>
       <Flex justifyContent="space-between" gap={3} flexWrap="wrap" alignItems="baseline">
-        <chakra.h2 fontSize="20px" fontWeight={700}>
+        <chakra.h2 textStyle="heading">
           {job.title.name}: {enclosure.name}
         </chakra.h2>
-        <Box fontSize="14px">
+        <Box textStyle="note">
           {enclosure.drawing && `Drawing ${enclosure.drawing}`}
           {enclosure.revision && `, revision ${enclosure.revision}`}
           {` · as of change ${job.sequence}`}
         </Box>
-        <Action
+        <Button
           data-screen-only
           disabled={!index}
           onClick={() =>
@@ -88,7 +85,7 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
           }
         >
           SVG
-        </Action>
+        </Button>
       </Flex>
       {error ? (
         <Box role="alert">{error.message}</Box>
@@ -100,7 +97,7 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
         <BoardSheet index={index} drawing={drawing} name={enclosure.name} />
       )}
       <Legend />
-      <Box fontSize="14px" color="ink.soft" mt={1}>
+      <Box textStyle="note" color="ink.soft" mt={1}>
         Order, sides and proportions are the job’s; sizes are those of usual devices. Local code and licensed
         practice rule.
       </Box>

@@ -4,11 +4,11 @@ import { useState } from "react";
 import { SceneView } from "../drawing/SceneView";
 import { useEnd } from "../jobs/EndSheet";
 import { jobApi } from "../jobs/jobApi";
-import { severities, sayCheck } from "../jobs/severity";
+import { severities, sayCheck } from "../shown/severity";
 import { useChanges } from "../jobs/useChanges";
-import { Action, PanelTitle } from "../shared/Panel";
 import { thin, useUnits } from "../shared/Units";
 import type { BoardWire, Side } from "./boardModel";
+import { Button, PanelTitle } from "../ui";
 
 const Item = chakra("li", { base: { py: 2, borderTopWidth: "1px", borderColor: "line" } });
 
@@ -26,7 +26,7 @@ export function Remedies({
   onLook: (landing: string | null) => void;
 }) {
   const { lead } = useUnits();
-  const { send, person, busy } = useChanges();
+  const { send, busy } = useChanges();
   const [looked, setLooked] = useState<string | null>(null);
   const remedies = useQuery({
     queryKey: ["job", job, "remedies", wire.id, side, lead],
@@ -45,7 +45,7 @@ export function Remedies({
               <Flex gap={2} alignItems="center" justifyContent="space-between">
                 <Box>
                   {thin(remedy.says)}
-                  <Box fontSize="14px" color="ink.soft">
+                  <Box textStyle="note" color="ink.soft">
                     {remedy.gone
                       .map(
                         (gone) =>
@@ -57,7 +57,7 @@ export function Remedies({
                   </Box>
                 </Box>
                 <Flex gap={1} flex="none">
-                  <Action
+                  <Button
                     aria-expanded={open}
                     onClick={() => {
                       setLooked(open ? null : remedy.key);
@@ -65,11 +65,11 @@ export function Remedies({
                     }}
                   >
                     Look
-                  </Action>
-                  <Action
-                    look="main"
-                    disabled={!person || busy}
-                    title={person ? undefined : "Type your name first"}
+                  </Button>
+                  <Button
+                    variant="solid"
+                    disabled={busy}
+
                     onClick={() => {
                       onLook(null);
                       void send((command, personId) =>
@@ -77,8 +77,8 @@ export function Remedies({
                       );
                     }}
                   >
-                    Do it
-                  </Action>
+                    Apply
+                  </Button>
                 </Flex>
               </Flex>
               {open &&

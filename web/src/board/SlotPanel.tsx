@@ -2,15 +2,11 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { X } from "lucide-react";
 import { memo, useState } from "react";
 import { EndSheet } from "../jobs/EndSheet";
-import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import { opened, type BoardIndex, type BoardWire, type Side, type Slot, type Stub } from "./boardModel";
 import { Connected } from "./Connected";
 import { Remedies } from "./Remedies";
-
-const Close = chakra("button", {
-  base: { minW: "44px", minH: "44px", display: "grid", placeItems: "center", cursor: "pointer" },
-});
+import { Button, Panel, TextField } from "../ui";
 
 /** The slot that is open, beside the board: its ends, one of them with all that is known of it. */
 export const SlotPanel = memo(function SlotPanel({
@@ -52,26 +48,24 @@ export const SlotPanel = memo(function SlotPanel({
     >
       <Flex justifyContent="space-between" gap={2} alignItems="flex-start">
         <Box>
-          <chakra.h2 fontSize="20px" fontWeight={700}>
-            {slot.name}
-          </chakra.h2>
+          <chakra.h2 textStyle="heading">{slot.name}</chakra.h2>
           <Box color="ink.soft">{thin(slot.says)}</Box>
         </Box>
-        <Close onClick={onClose} aria-label="Close the slot">
+        <Button variant="ghost" size="icon" onClick={onClose} aria-label="Close the slot">
           <X aria-hidden size={20} />
-        </Close>
+        </Button>
       </Flex>
       {slot.stubs.length + slot.more > 1 && (
         <Flex gap={1} flexWrap="wrap" my={2} role="group" aria-label="Wires here">
           {slot.stubs.map((one) => (
-            <Action
+            <Button
               key={one.wireId + one.side}
-              look={one.wireId === stub?.wireId && one.side === stub.side ? "main" : "plain"}
+              variant={one.wireId === stub?.wireId && one.side === stub.side ? "solid" : "outline"}
               aria-pressed={one.wireId === stub?.wireId && one.side === stub.side}
               onClick={() => onStub(one)}
             >
               {index.wires.get(one.wireId)?.name}
-            </Action>
+            </Button>
           ))}
           {slot.more > 0 && <Box alignSelf="center">and {slot.more} more</Box>}
         </Flex>
@@ -90,9 +84,9 @@ export const SlotPanel = memo(function SlotPanel({
       ) : (
         <Box my={3}>{slot.spare ? "Left free on purpose." : "Nothing lands here."}</Box>
       )}
-      <Action look="link" onClick={() => onChangeLanding(slot)}>
-        Change what the slot is
-      </Action>
+      <Button variant="plain" onClick={() => onChangeLanding(slot)}>
+        Edit the landing
+      </Button>
     </Panel>
   );
 });
@@ -113,9 +107,9 @@ function MoveTo({
   return (
     <Flex gap={2} alignItems="flex-end" mt={3}>
       <Box flex={1}>
-        <FieldLabel htmlFor="move-to">Lands at</FieldLabel>
-        <Field
+        <TextField
           id="move-to"
+          label="Lands at"
           value={text}
           maxLength={200}
           autoComplete="off"
@@ -124,9 +118,9 @@ function MoveTo({
           onKeyDown={(event) => event.key === "Enter" && moved && onMove(wire, side, text.trim())}
         />
       </Box>
-      <Action disabled={!moved} onClick={() => onMove(wire, side, text.trim())}>
-        Move it
-      </Action>
+      <Button disabled={!moved} onClick={() => onMove(wire, side, text.trim())}>
+        Move
+      </Button>
     </Flex>
   );
 }

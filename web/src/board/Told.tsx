@@ -19,7 +19,7 @@ export function Told({
 }) {
   const wire = carried ? index.wires.get(carried.stub.wireId) : undefined;
   return (
-    <Box role="status" minH="24px" fontSize="16px" data-told>
+    <Box role="status" minH="24px" textStyle="body" data-told>
       {carried?.over && wire ? (
         <Tried job={job} enclosure={enclosure} wire={wire} side={carried.stub.side} onto={carried.over} />
       ) : (

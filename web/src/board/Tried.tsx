@@ -1,7 +1,7 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { jobApi } from "../jobs/jobApi";
-import { severities } from "../jobs/severity";
+import { severities } from "../shown/severity";
 import { useUnits } from "../shared/Units";
 import type { BoardWire, Side, Slot } from "./boardModel";
 

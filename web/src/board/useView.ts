@@ -81,11 +81,12 @@ export function useView(size: { width: number; height: number }, box: Box) {
       size.height / Math.max(1, box.bottom - box.top),
       6,
     );
-    // A tall panel is fitted by its width: it is read from the top.
-    const wide = Math.min(size.width / Math.max(1, box.right - box.left), 6);
-    const chosen = scale < levels.middle ? Math.min(wide, Math.max(scale, levels.middle)) : scale;
-    const spare = size.width / chosen - (box.right - box.left);
-    move({ x: box.left - Math.max(0, spare / 2), y: box.top, scale: chosen }, true);
+    // In the middle of what room is left.
+    const [x, y] = [
+      (box.left + box.right - size.width / scale) / 2,
+      (box.top + box.bottom - size.height / scale) / 2,
+    ];
+    move({ x, y, scale }, true);
   }, [box.bottom, box.left, box.right, box.top, move, size.height, size.width]);
 
   /** A place of the board in the middle of the window, near enough to read. */

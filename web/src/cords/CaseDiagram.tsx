@@ -1,4 +1,7 @@
 const token = (name: string) => `var(--chakra-colors-${name})`;
+// In units of the drawing.
+// eslint-disable-next-line no-restricted-syntax -- of the drawing, not of the page
+const print = { fontSize: 15 };
 
 /** The filter in its case: two capacitors from the supply to the case, and the earth that may be open. */
 export function CaseDiagram({
@@ -14,7 +17,7 @@ export function CaseDiagram({
 }) {
   const ink = { stroke: token("ink"), strokeWidth: 2.5, fill: "none" };
   const [upper, lower] = reversed ? ["N", "L"] : ["L", "N"];
-  const text = { fill: token("ink"), style: { fontSize: 15 } };
+  const text = { fill: token("ink"), style: print };
   return (
     <svg
       viewBox="0 0 440 210"
@@ -61,7 +64,7 @@ export function CaseDiagram({
       />
       <path d="M84 100V178M64 178H104M71 186H97M78 194H90" {...ink} stroke={token("go")} />
       {open && (
-        <text x={88} y={82} fontWeight={700} fill={token("stop")} style={{ fontSize: 15 }}>
+        <text x={88} y={82} fontWeight={700} fill={token("stop")} style={print}>
           open
         </text>
       )}

@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import { SizeLadder } from "./SizeLadder";
+import { Panel, PanelTitle } from "../ui";
 
 /** The cord for a load: how thick, which jacket, which plug, and why. */
 export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) {
@@ -13,10 +13,10 @@ export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) 
       <Panel as="section" aria-label="The cord">
         <Flex gap={6} flexWrap="wrap" alignItems="baseline">
           <Box>
-            <Box fontSize="14px" color="ink.soft">
+            <Box textStyle="note" color="ink.soft">
               AT LEAST
             </Box>
-            <Box fontSize="44px" lineHeight={1.1} fontFamily="numerals" aria-live="polite">
+            <Box textStyle="figure.xl" lineHeight={1.1} aria-live="polite">
               {answer.size ? thin(answer.size) : "none"}
             </Box>
             <Box>
@@ -28,21 +28,17 @@ export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) 
             </Box>
           </Box>
           <Box>
-            <Box fontSize="14px" color="ink.soft">
+            <Box textStyle="note" color="ink.soft">
               JACKET
             </Box>
-            <Box fontSize="28px" fontFamily="numerals">
-              {jacket ? jacket.name : "none usual"}
-            </Box>
+            <Box textStyle="figure.lg">{jacket ? jacket.name : "none usual"}</Box>
             {jacket && <Box>{jacket.outdoors ? "for the wet and the sun" : "for dry places"}</Box>}
           </Box>
           <Box>
-            <Box fontSize="14px" color="ink.soft">
+            <Box textStyle="note" color="ink.soft">
               SOLD IN
             </Box>
-            <Box fontSize="28px" fontFamily="numerals">
-              {answer.stockLength ? thin(answer.stockLength) : "none so long"}
-            </Box>
+            <Box textStyle="figure.lg">{answer.stockLength ? thin(answer.stockLength) : "none so long"}</Box>
             <Box>
               {answer.connector
                 ? `machine with an inlet: connector ${answer.connector}`
@@ -50,10 +46,10 @@ export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) 
             </Box>
           </Box>
           <Box>
-            <Box fontSize="14px" color="ink.soft">
+            <Box textStyle="note" color="ink.soft">
               PLUG AND CONNECTOR
             </Box>
-            <Box fontSize="28px" fontFamily="numerals">
+            <Box textStyle="figure.lg">
               {!plug ? "none usual" : plug.soldWith ? `${plug.name}, sold with ${plug.soldWith}` : plug.name}
             </Box>
             <Box>
@@ -70,7 +66,7 @@ export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) 
         {answer.reasons.map((reason) => (
           <Box key={reason.rule} py={1}>
             {thin(reason.text)}{" "}
-            <chakra.span color="ink.soft" fontSize="14px">
+            <chakra.span color="ink.soft" textStyle="note">
               {reason.source}
             </chakra.span>
           </Box>

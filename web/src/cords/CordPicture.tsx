@@ -1,34 +1,10 @@
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import { ScenePaint } from "../drawing/ScenePaint";
 import { cordApi } from "./cordApi";
 import { placeWords } from "./words";
-
-const Spot = chakra("button", {
-  base: {
-    position: "absolute",
-    w: { base: "30px", md: "44px" },
-    h: { base: "30px", md: "44px" },
-    transform: "translate(-50%, -50%)",
-    display: "grid",
-    placeItems: "center",
-    cursor: "pointer",
-    "& > span": {
-      display: "grid",
-      placeItems: "center",
-      w: "28px",
-      h: "28px",
-      rounded: "full",
-      borderWidth: "2px",
-      borderColor: "copper",
-      bg: "paper.raised",
-      color: "ink",
-      fontWeight: 700,
-    },
-    "&[data-marked] > span": { bg: "stop", borderColor: "stop", color: "paper.raised" },
-  },
-});
+import { Spot } from "../ui";
 
 /** The cord from plug to entry, with the places to look at, in the order of looking. */
 export function CordPicture({
@@ -61,12 +37,14 @@ export function CordPicture({
         {spots.map((spot) => (
           <Spot
             key={spot.place}
-            style={{ left: `${((spot.x - left) / wide) * 100}%`, top: `${((spot.y - top) / high) * 100}%` }}
+            x={((spot.x - left) / wide) * 100}
+            y={((spot.y - top) / high) * 100}
+            look={marked.has(spot.place) ? "wrong" : "plain"}
             onClick={() => onSpot(spot.place)}
             data-marked={marked.has(spot.place) || undefined}
             aria-label={`${placeWords[spot.place]}${marked.has(spot.place) ? ", something is ticked" : ""}`}
           >
-            <span>{order.indexOf(spot.place) + 1}</span>
+            {order.indexOf(spot.place) + 1}
           </Spot>
         ))}
       </Box>

@@ -1,6 +1,5 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { chakra } from "@chakra-ui/react";
 import { useNavigate, useParams } from "react-router";
-import { Choice } from "../shared/Choice";
 import { LookFirst } from "./LookFirst";
 import { PinMapPart } from "../pinmaps/PinMapPart";
 import { OpenEarth } from "./OpenEarth";
@@ -8,6 +7,7 @@ import { Refit } from "./Refit";
 import { RightSize } from "./RightSize";
 import { SpoiledEnd } from "./SpoiledEnd";
 import { WhichIsWhich } from "./WhichIsWhich";
+import { Tabs } from "../ui";
 
 const parts = {
   look: { word: "Is it fit?", part: LookFirst },
@@ -28,18 +28,16 @@ export function CordsPage() {
   const open: Part = part in parts ? (part as Part) : "look";
   const Open = parts[open].part;
   return (
-    <Flex direction="column" gap={3}>
+    <>
       <chakra.h1 srOnly>Cords</chakra.h1>
-      <Box maxW="900px">
-        <Choice
-          label="What about the cord"
-          wrap
-          value={open}
-          onChange={(next) => void navigate(`/cords/${next}`)}
-          options={(Object.keys(parts) as Part[]).map((key): [Part, string] => [key, parts[key].word])}
-        />
-      </Box>
-      <Open />
-    </Flex>
+      <Tabs
+        label="What about the cord"
+        value={open}
+        onChange={(next) => void navigate(`/cords/${next}`)}
+        tabs={(Object.keys(parts) as Part[]).map((key) => [key, parts[key].word] as const)}
+      >
+        <Open />
+      </Tabs>
+    </>
   );
 }

@@ -3,12 +3,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState, type ReactNode } from "react";
 import { useSearchParams } from "react-router";
 import type { Schemas } from "../client";
-import { ChangesBar } from "../jobs/ChangesBar";
+import { Refused } from "../jobs/Refused";
 import { jobApi, type Part } from "../jobs/jobApi";
 import { ChangesProvider, useChanges } from "../jobs/useChanges";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { recall, remember } from "../shared/remembered";
-import { Select } from "../shared/Select";
+import { Button, Panel, PanelTitle, Select } from "../ui";
 
 type Kind = "cord" | "pin-map";
 type Kept = Extract<Part, { part: Kind }>;
@@ -32,7 +31,7 @@ export function KeepInJob(keeping: Keeping) {
   const job = items.find(({ id }) => id === chosen) ?? items[0];
   return (
     <Panel as="section" aria-label="In a job">
-      <PanelTitle>Keep it in a job</PanelTitle>
+      <PanelTitle>Save in a job</PanelTitle>
       {job ? (
         <ChangesProvider key={job.id} job={job.id}>
           <Select
@@ -45,11 +44,11 @@ export function KeepInJob(keeping: Keeping) {
             options={items.map((item): [string, string] => [item.id, item.summary.name])}
           />
           <KeptParts {...keeping} job={job.id} />
-          <ChangesBar />
+          <Refused />
         </ChangesProvider>
       ) : (
         <Box color="ink.soft">
-          {jobs.error?.message ?? "There is no job yet. Begin one in Jobs, then keep it there."}
+          {jobs.error?.message ?? "There is no job yet. Begin one in Jobs, then save it there."}
         </Box>
       )}
     </Panel>
@@ -59,7 +58,7 @@ export function KeepInJob(keeping: Keeping) {
 const nameOf = (part: Kept) => (part.part === "cord" ? part.name : part.map.name);
 
 function KeptParts({ job, kind, name, part, onOpen, also }: Keeping & { job: string }) {
-  const { put, remove, person, busy } = useChanges();
+  const { put, remove, busy } = useChanges();
   const overview = useQuery({ queryKey: ["job", job, "overview"], queryFn: () => jobApi.open(job) });
   const kept: { part: Kept; version: number }[] =
     kind === "cord"
@@ -83,10 +82,10 @@ function KeptParts({ job, kind, name, part, onOpen, also }: Keeping & { job: str
   const same = kept.find((one) => nameOf(one.part).toLowerCase() === name.trim().toLowerCase());
   return (
     <>
-      <Action
+      <Button
         mt={2}
-        look="main"
-        disabled={!person || busy || !name.trim()}
+        variant="solid"
+        disabled={busy || !name.trim()}
         onClick={() =>
           void put(
             same
@@ -96,9 +95,9 @@ function KeptParts({ job, kind, name, part, onOpen, also }: Keeping & { job: str
           )
         }
       >
-        {!person ? "Type your name first" : same ? `Keep the changes of ${name}` : `Keep ${name}`}
-      </Action>
-      <Box as="ul" listStyleType="none" aria-label="Kept in this job">
+        {same ? `Save the changes of ${name}` : `Save ${name}`}
+      </Button>
+      <Box as="ul" listStyleType="none" aria-label="Saved in this job">
         {kept.map((one) => (
           <Flex
             as="li"
@@ -111,17 +110,17 @@ function KeptParts({ job, kind, name, part, onOpen, also }: Keeping & { job: str
             <chakra.span flex={1} overflowWrap="anywhere">
               {nameOf(one.part)}
             </chakra.span>
-            <Action look="link" onClick={() => onOpen(one.part)} aria-label={`Open ${nameOf(one.part)}`}>
+            <Button variant="plain" onClick={() => onOpen(one.part)} aria-label={`Open ${nameOf(one.part)}`}>
               Open
-            </Action>
-            <Action
-              look="link"
-              disabled={!person || busy}
+            </Button>
+            <Button
+              variant="plain"
+              disabled={busy}
               onClick={() => void remove(one.part.id, one.version)}
-              aria-label={`Take ${nameOf(one.part)} out`}
+              aria-label={`Delete ${nameOf(one.part)}`}
             >
-              Take out
-            </Action>
+              Delete
+            </Button>
             {overview.data && also?.(overview.data, one.part, one.version)}
           </Flex>
         ))}

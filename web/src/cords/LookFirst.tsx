@@ -1,15 +1,14 @@
-import { Box, chakra, Grid } from "@chakra-ui/react";
+import { Box, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import { useHouseRules } from "../bench/houseRules";
-import { CheckField } from "../shared/CheckField";
-import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { cordApi, startersOf } from "./cordApi";
 import { CordPicture } from "./CordPicture";
 import { KeepInJob } from "./KeepInJob";
 import { cordVerdicts, placeWords, type Prices } from "./words";
 import { TriageAnswer } from "./TriageAnswer";
+import { Button, Checkbox, Panel, PanelTitle, TextField } from "../ui";
 
 type Cue = Schemas["CordCue"];
 type Place = Schemas["CordPlace"];
@@ -54,7 +53,7 @@ export function LookFirst() {
             zIndex={1}
             bg="paper"
             py={1}
-            fontSize="24px"
+            textStyle="title"
             fontWeight={700}
             color={cordVerdicts[triage.data.verdict].colour}
           >
@@ -86,9 +85,9 @@ export function LookFirst() {
           />
         )}
         <Box my={3}>
-          <FieldLabel htmlFor="cord-name">Which cord</FieldLabel>
-          <Field
+          <TextField
             id="cord-name"
+            label="Which cord"
             value={name}
             maxLength={200}
             autoComplete="off"
@@ -117,15 +116,15 @@ export function LookFirst() {
           }}
         />
         {seen.length + sound.length > 0 && (
-          <Action
-            look="link"
+          <Button
+            variant="plain"
             onClick={() => {
               setSeen([]);
               setSound([]);
             }}
           >
-            Another cord: nothing ticked
-          </Action>
+            Reset
+          </Button>
         )}
       </Box>
     </Grid>
@@ -153,26 +152,21 @@ function Places({
   return (
     <Grid gap={2} templateColumns="repeat(auto-fill, minmax(250px, 1fr))" mt={2}>
       {places.map((place, i) => (
-        <Panel key={place} as="fieldset" id={`look-${place}`}>
-          <chakra.legend srOnly>{placeWords[place]}</chakra.legend>
+        <Panel key={place} role="group" aria-label={placeWords[place]} id={`look-${place}`}>
           <PanelTitle>
             {i + 1}. {placeWords[place]}
           </PanelTitle>
           {signs
             .filter((sign) => sign.place === place)
             .map((sign) => (
-              <CheckField
-                key={sign.cue}
-                checked={seen.includes(sign.cue)}
-                onChange={(on) => onTick(sign, on)}
-              >
+              <Checkbox key={sign.cue} checked={seen.includes(sign.cue)} onChange={(on) => onTick(sign, on)}>
                 {sign.looks}
-              </CheckField>
+              </Checkbox>
             ))}
           {!marked.has(place) && (
-            <CheckField checked={sound.includes(place)} onChange={(passes) => onPass(place, passes)}>
+            <Checkbox checked={sound.includes(place)} onChange={(passes) => onPass(place, passes)}>
               <strong>Looked: sound</strong>
-            </CheckField>
+            </Checkbox>
           )}
         </Panel>
       ))}

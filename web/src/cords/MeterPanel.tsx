@@ -3,12 +3,11 @@ import { useMutation } from "@tanstack/react-query";
 import { SimulatedBadge } from "../bench/Driver";
 import { useDevices } from "../bench/Devices";
 import type { Schemas } from "../client";
-import { Choice } from "../shared/Choice";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { cordApi } from "./cordApi";
 import { MeterDrawing } from "./MeterDrawing";
 import { roleWords } from "./words";
+import { Button, Panel, PanelTitle, Segments } from "../ui";
 
 interface Measured {
   /** By blade: the bare end that beeped. */
@@ -60,7 +59,7 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
         <Flex key={role} gap={3} mt={2} alignItems="center" flexWrap="wrap">
           <Box w="210px">{steps[blade]?.from ?? role}: beeps at</Box>
           <Box flex="1 1 240px" maxW="420px">
-            <Choice
+            <Segments
               label={`Beeps from ${steps[blade]?.from ?? role}`}
               value={String(ends[blade] ?? "")}
               onChange={(end) =>
@@ -75,16 +74,16 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
         </Flex>
       ))}
       {tools.some((tool) => tool.simulated) && (
-        <Action mt={2} disabled={standIn.isPending} onClick={() => standIn.mutate()}>
+        <Button mt={2} disabled={standIn.isPending} onClick={() => standIn.mutate()}>
           Let the stand-in meter measure
-        </Action>
+        </Button>
       )}
       <Box role="alert" color="stop">
         {standIn.error?.message}
         {twice && "Two blades beep at one conductor: scrap the cord, or measure again."}
       </Box>
       {whole && !twice && (
-        <Box mt={2} fontSize="24px" fontWeight={700} aria-live="polite" data-metered>
+        <Box mt={2} textStyle="title" aria-live="polite" data-metered>
           {ends
             .map((end, blade) => ({ end: end ?? 0, role: blades[blade] ?? ("unknown" as const) }))
             .sort((a, b) => a.end - b.end)

@@ -1,12 +1,10 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Choice } from "../shared/Choice";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { CaseDiagram } from "./CaseDiagram";
 import { cordApi, startersOf } from "./cordApi";
+import { Checkbox, Panel, PanelTitle, Segments } from "../ui";
 
 type Filter = "both" | "line" | "neutral";
 interface Fault {
@@ -47,7 +45,7 @@ export function OpenEarth() {
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}>
       <Panel as="section" aria-label="What is wrong">
-        <Choice
+        <Segments
           label="Supply"
           value={fault.region}
           onChange={(region) => set({ region })}
@@ -55,18 +53,17 @@ export function OpenEarth() {
             region ? [[region, `${volts} V`]] : [],
           )}
         />
-        <CheckField checked={fault.open} onChange={(open) => set({ open })}>
+        <Checkbox checked={fault.open} onChange={(open) => set({ open })}>
           The earth is open
-        </CheckField>
-        <CheckField checked={fault.reversed} onChange={(reversed) => set({ reversed })}>
+        </Checkbox>
+        <Checkbox checked={fault.reversed} onChange={(reversed) => set({ reversed })}>
           Line and neutral are swapped
-        </CheckField>
+        </Checkbox>
         <PanelTitle>The filter’s capacitors</PanelTitle>
-        <Choice
+        <Segments
           label="The filter’s capacitors"
           value={fault.filter}
           onChange={(filter) => set({ filter })}
-          wrap
           options={[
             ["both", "Both"],
             ["line", "Line’s alone"],
@@ -107,10 +104,10 @@ export function OpenEarth() {
 function Reading({ label, value, of }: { label: string; value: string; of: string }) {
   return (
     <Box data-reading={of}>
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         {label}
       </Box>
-      <Box fontSize="40px" lineHeight={1.1} fontFamily="numerals">
+      <Box textStyle="figure.xl" lineHeight={1.1}>
         {value}
       </Box>
     </Box>

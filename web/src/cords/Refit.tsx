@@ -4,14 +4,12 @@ import { useHouseRules } from "../bench/houseRules";
 import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
 import { SceneView } from "../drawing/SceneView";
-import { Choice } from "../shared/Choice";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { ShelfPlugs } from "./ShelfPlugs";
 import { cordApi } from "./cordApi";
 import { roleWords } from "./words";
+import { Panel, PanelTitle, Segments, Select } from "../ui";
 
 export interface Plug {
   size: string;
@@ -70,7 +68,7 @@ export function Refit() {
           </Panel>
           <Panel as="section" aria-label="In order" mt={3}>
             <Box maxW="340px" mb={2}>
-              <Choice
+              <Segments
                 label="How it is held"
                 value={way}
                 onChange={setWay}
@@ -119,7 +117,7 @@ function PlugPanel({
       />
       <ShelfPlugs onTake={set} />
       <Box mt={2}>
-        <Choice
+        <Segments
           label="The plug’s blades"
           value={plug.kind}
           onChange={(kind) => set({ kind })}
@@ -129,7 +127,7 @@ function PlugPanel({
           ]}
         />
       </Box>
-      <Box mt={2} fontSize="14px" color="ink.soft">
+      <Box mt={2} textStyle="note" color="ink.soft">
         From the inside of its clamp to each screw, mm:
       </Box>
       <Grid templateColumns="1fr 1fr 1fr" gap={2}>
@@ -149,7 +147,7 @@ function PlugPanel({
           ["#10", "#10"],
         ]}
       />
-      <Choice
+      <Segments
         label="How an end is held"
         value={plug.grip ?? "hook"}
         onChange={(grip) => set({ grip })}
@@ -170,13 +168,11 @@ function Lead({ label, quantity }: { label: string; quantity: Schemas["Readout"]
   const [first, then] = inOrder(quantity, lead);
   return (
     <Box>
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         {label}
       </Box>
-      <Box fontSize="28px" fontFamily="numerals">
-        {thin(first)}
-      </Box>
-      <chakra.span fontSize="14px">{thin(then)}</chakra.span>
+      <Box textStyle="figure.lg">{thin(first)}</Box>
+      <chakra.span textStyle="note">{thin(then)}</chakra.span>
     </Box>
   );
 }

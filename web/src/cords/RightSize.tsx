@@ -3,14 +3,11 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useHouseRules } from "../bench/houseRules";
 import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Choice } from "../shared/Choice";
-import { Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { useUnits } from "../shared/Units";
 import { CordAnswer } from "./CordAnswer";
 import { cordApi, startersOf } from "./cordApi";
+import { Checkbox, Panel, Segments, Select } from "../ui";
 
 interface Load {
   by: "amps" | "watts";
@@ -65,7 +62,7 @@ export function RightSize() {
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}>
       <Panel as="section" aria-label="The load">
-        <Choice
+        <Segments
           label="Cords and plugs of"
           value={region}
           onChange={(next) => {
@@ -78,7 +75,7 @@ export function RightSize() {
           ]}
         />
         <Box h={2} />
-        <Choice
+        <Segments
           label="Load given in"
           value={load.by}
           onChange={(by) => set({ by })}
@@ -118,7 +115,7 @@ function HowItIsUsed({ load, set }: { load: Load; set: (change: Partial<Load>) =
     <>
       {load.loaded === "3" && (
         <Box mt={2}>
-          <Choice
+          <Segments
             label="Phases"
             value={String(load.phases ?? "unsaid")}
             onChange={(phases) => set({ phases: phases === "unsaid" ? null : Number(phases) })}
@@ -131,7 +128,7 @@ function HowItIsUsed({ load, set }: { load: Load; set: (change: Partial<Load>) =
         </Box>
       )}
       <Box mt={2}>
-        <Choice
+        <Segments
           label="What it feeds"
           value={load.use}
           onChange={(use) => set({ use })}
@@ -143,9 +140,8 @@ function HowItIsUsed({ load, set }: { load: Load; set: (change: Partial<Load>) =
         />
       </Box>
       <Box mt={2}>
-        <Choice
+        <Segments
           label="What it is put through"
-          wrap
           value={load.duty ?? "ordinary"}
           onChange={(duty) => set({ duty })}
           options={[
@@ -155,9 +151,9 @@ function HowItIsUsed({ load, set }: { load: Load; set: (change: Partial<Load>) =
           ]}
         />
       </Box>
-      <CheckField checked={load.outdoors ?? false} onChange={(outdoors) => set({ outdoors })}>
+      <Checkbox checked={load.outdoors ?? false} onChange={(outdoors) => set({ outdoors })}>
         In the wet or in the sun
-      </CheckField>
+      </Checkbox>
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../client";
-import { Select } from "../shared/Select";
 import type { Plug } from "./Refit";
+import { Select } from "../ui";
 
 /** What is measured in a plug of the Shelf; null for what is none. */
 function plugOf({ item }: Schemas["ShelfEntry"]): { name: string; plug: Omit<Plug, "size"> } | null {

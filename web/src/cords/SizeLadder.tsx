@@ -2,13 +2,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import { Check, X } from "lucide-react";
 import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
-
-const Cell = chakra("td", {
-  base: { p: 2, borderTopWidth: "1px", borderColor: "line", fontFamily: "numerals" },
-});
-const Head = chakra("th", {
-  base: { p: 2, textAlign: "start", fontSize: "14px", color: "ink.soft", fontWeight: 400 },
-});
+import { Table } from "../ui";
 
 /** Every size beside its copper, true to each other: what it carries, what it loses, what it heats. */
 export function SizeLadder({
@@ -22,30 +16,30 @@ export function SizeLadder({
 }) {
   return (
     <Box overflowX="auto" mt={3} tabIndex={0} role="region" aria-label="Every size">
-      <chakra.table w="100%" minW="480px">
-        <thead>
-          <tr>
-            <Head>Size</Head>
-            <Head>Copper</Head>
-            <Head>Carries, of {amps.toFixed(1)} A</Head>
-            <Head>Loses</Head>
-            <Head>Warms</Head>
-          </tr>
-        </thead>
-        <tbody>
+      <Table.Root minW="480px">
+        <Table.Header>
+          <Table.Row>
+            <Table.ColumnHeader>Size</Table.ColumnHeader>
+            <Table.ColumnHeader>Copper</Table.ColumnHeader>
+            <Table.ColumnHeader>Carries, of {amps.toFixed(1)} A</Table.ColumnHeader>
+            <Table.ColumnHeader>Loses</Table.ColumnHeader>
+            <Table.ColumnHeader>Warms</Table.ColumnHeader>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {cords.map((cord) => (
-            <chakra.tr
+            <Table.Row
               key={cord.size}
               bg={cord.size === least ? "copper.wash" : undefined}
               fontWeight={cord.size === least ? 700 : 400}
               data-cord={cord.size}
               data-does={cord.does}
             >
-              <Cell>
+              <Table.Cell>
                 {thin(cord.size)}
-                {!cord.isThickEnough && <Box fontSize="14px">under the floor</Box>}
-              </Cell>
-              <Cell>
+                {!cord.isThickEnough && <Box textStyle="note">under the floor</Box>}
+              </Table.Cell>
+              <Table.Cell>
                 <svg width={40} height={26} viewBox="-20 -13 40 26" aria-hidden>
                   <circle
                     r={cord.diameterMm * 3.6}
@@ -53,20 +47,20 @@ export function SizeLadder({
                     stroke="var(--chakra-colors-draw-copper-edge)"
                   />
                 </svg>
-              </Cell>
-              <Cell>
+              </Table.Cell>
+              <Table.Cell>
                 <Passes passes={cord.carriesIt} />
                 {cord.ampacity.toFixed(1)} A
-              </Cell>
-              <Cell>
+              </Table.Cell>
+              <Table.Cell>
                 <Passes passes={cord.dropsLittle} />
                 {cord.dropPercent.toFixed(1)} %, {cord.dropVolts.toFixed(1)} V
-              </Cell>
-              <Cell>{cord.lossWattsPerMetre.toFixed(1)} W/m</Cell>
-            </chakra.tr>
+              </Table.Cell>
+              <Table.Cell>{cord.lossWattsPerMetre.toFixed(1)} W/m</Table.Cell>
+            </Table.Row>
           ))}
-        </tbody>
-      </chakra.table>
+        </Table.Body>
+      </Table.Root>
     </Box>
   );
 }

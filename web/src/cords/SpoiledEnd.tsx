@@ -7,12 +7,10 @@ import type { Schemas } from "../client";
 import { Assessed } from "../rework/Assessed";
 import { FaultPicker } from "../rework/FaultPicker";
 import { nothingSeen, toFound } from "../rework/seen";
-import { CheckField } from "../shared/CheckField";
-import { Field, FieldLabel, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { useUnits } from "../shared/Units";
 import { cordApi } from "./cordApi";
+import { Checkbox, Panel, Select, TextField } from "../ui";
 
 interface Of {
   size: string;
@@ -61,9 +59,9 @@ export function SpoiledEnd() {
         <FaultPicker seen={seen} onSeen={setSeen} />
         <Grid templateColumns="repeat(auto-fit, minmax(140px, 1fr))" gap={2} mt={2} alignItems="end">
           <Box>
-            <FieldLabel htmlFor="spoiled-size">Size</FieldLabel>
-            <Field
+            <TextField
               id="spoiled-size"
+              label="Size"
               value={of.size}
               maxLength={20}
               autoComplete="off"
@@ -82,12 +80,12 @@ export function SpoiledEnd() {
           />
           <NumberField label="It strips, mm" value={of.strip} onChange={(strip) => set({ strip })} />
           <NumberField label="Free, mm" value={of.free} onChange={(free) => set({ free })} />
-          <CheckField checked={of.inLug} onChange={(inLug) => set({ inLug })}>
+          <Checkbox checked={of.inLug} onChange={(inLug) => set({ inLug })}>
             In a lug
-          </CheckField>
-          <CheckField checked={of.inHook ?? false} onChange={(inHook) => set({ inHook })}>
+          </Checkbox>
+          <Checkbox checked={of.inHook ?? false} onChange={(inHook) => set({ inHook })}>
             Bent to a hook
-          </CheckField>
+          </Checkbox>
         </Grid>
       </Panel>
       <Panel as="section" aria-label="What becomes of it">

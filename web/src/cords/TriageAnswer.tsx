@@ -1,11 +1,8 @@
 import { Box, chakra, Grid } from "@chakra-ui/react";
 import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Panel } from "../shared/Panel";
 import { cordVerdicts, placeWords, type Prices } from "./words";
-
-const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
+import { Checkbox, Disclosure, Panel, Table } from "../ui";
 
 const priceFields: [keyof Prices, string][] = [
   ["plug", "A plug"],
@@ -33,17 +30,15 @@ export function TriageAnswer({
 }) {
   const verdict = triage ? cordVerdicts[triage.verdict] : null;
   const way = (name: string, { parts, minutes, cost }: Schemas["CordWay"]) => (
-    <tr>
-      <chakra.th textAlign="start" fontWeight={400} py={1}>
-        {name}
-      </chakra.th>
-      <td>
+    <Table.Row>
+      <Table.Cell>{name}</Table.Cell>
+      <Table.Cell>
         {parts.toFixed(2)} and {minutes} min
-      </td>
-      <chakra.td fontFamily="numerals" fontWeight={700} textAlign="end">
+      </Table.Cell>
+      <Table.Cell fontFamily="numerals" fontWeight={700} textAlign="end">
         {cost.toFixed(2)}
-      </chakra.td>
-    </tr>
+      </Table.Cell>
+    </Table.Row>
   );
   return (
     <Panel as="section" aria-label="What becomes of it" data-cord-verdict={triage?.verdict}>
@@ -52,7 +47,7 @@ export function TriageAnswer({
       </Box>
       {triage && verdict && (
         <>
-          <Box aria-live="polite" fontSize="40px" lineHeight={1.1} fontWeight={700} color={verdict.colour}>
+          <Box aria-live="polite" textStyle="figure.xl" lineHeight={1.1} color={verdict.colour}>
             {verdict.word}
           </Box>
           {triage.verdict === "look-first" && (
@@ -80,17 +75,16 @@ export function TriageAnswer({
               </Box>
             </Box>
           )}
-          <chakra.table w="100%" mt={2}>
-            <tbody>
+          <Table.Root mt={2}>
+            <Table.Body>
               {way("New plug", triage.refit)}
               {way("New cord", triage.replace)}
-            </tbody>
-          </chakra.table>
-          <CheckField checked={moulded} onChange={onMoulded}>
+            </Table.Body>
+          </Table.Root>
+          <Checkbox checked={moulded} onChange={onMoulded}>
             A moulded cord for it can be had
-          </CheckField>
-          <details>
-            <Opened>Your prices</Opened>
+          </Checkbox>
+          <Disclosure label="Your prices">
             <Grid gap={2} templateColumns="1fr 1fr">
               {priceFields.map(([name, label]) => (
                 <NumberField
@@ -101,8 +95,8 @@ export function TriageAnswer({
                 />
               ))}
             </Grid>
-          </details>
-          <Box mt={2} fontSize="14px" color="ink.soft">
+          </Disclosure>
+          <Box mt={2} textStyle="note" color="ink.soft">
             {triage.source}. The house rule “damaged cord” chooses the school.
           </Box>
         </>

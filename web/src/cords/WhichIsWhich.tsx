@@ -2,13 +2,11 @@ import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import { useHouseRules } from "../bench/houseRules";
-import { CheckField } from "../shared/CheckField";
-import { Choice } from "../shared/Choice";
-import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { MeterPanel } from "./MeterPanel";
 import { cordApi } from "./cordApi";
 import { certainties, cueWords, roleWords } from "./words";
+import { Button, Checkbox, Panel, Segments, TextField } from "../ui";
 
 interface Seen {
   colour: string;
@@ -37,7 +35,7 @@ export function WhichIsWhich() {
   return (
     <Flex direction="column" gap={3}>
       <Grid gap={3} templateColumns={{ base: "1fr", md: "240px 300px auto auto" }} alignItems="end">
-        <Choice
+        <Segments
           label="Conductors"
           value={String(seen.length)}
           onChange={(count) => setSeen(Array.from({ length: Number(count) }, (_, i) => seen[i] ?? blank))}
@@ -46,7 +44,7 @@ export function WhichIsWhich() {
             ["3", "Three"],
           ]}
         />
-        <Choice
+        <Segments
           label="Colours of"
           value={region}
           onChange={setRegion}
@@ -55,12 +53,12 @@ export function WhichIsWhich() {
             ["iec", "IEC"],
           ]}
         />
-        <CheckField checked={foreign} onChange={setForeign}>
+        <Checkbox checked={foreign} onChange={setForeign}>
           It may be from elsewhere
-        </CheckField>
-        <Action look="link" justifySelf="start" onClick={() => setSeen(seen.map(() => blank))}>
-          Another cord
-        </Action>
+        </Checkbox>
+        <Button variant="plain" justifySelf="start" onClick={() => setSeen(seen.map(() => blank))}>
+          Reset
+        </Button>
       </Grid>
       <Box role="alert" color="stop">
         {identity.error?.message}
@@ -69,9 +67,9 @@ export function WhichIsWhich() {
         {seen.map((one, i) => (
           <Panel key={i} as="section" aria-label={`Conductor ${i + 1}`}>
             <Verdict at={i} of={found?.conductors[i]} />
-            <FieldLabel htmlFor={`colour-${i}`}>Its colour</FieldLabel>
-            <Field
+            <TextField
               id={`colour-${i}`}
+              label="Its colour"
               value={one.colour}
               maxLength={40}
               autoComplete="off"
@@ -80,7 +78,7 @@ export function WhichIsWhich() {
             />
             <Grid templateColumns="repeat(auto-fill, minmax(150px, 1fr))" columnGap={2} mt={1}>
               {(Object.keys(cueWords) as Schemas["IdentityCue"][]).map((cue) => (
-                <CheckField
+                <Checkbox
                   key={cue}
                   checked={one.cues.includes(cue)}
                   onChange={(on) =>
@@ -88,7 +86,7 @@ export function WhichIsWhich() {
                   }
                 >
                   {cueWords[cue]}
-                </CheckField>
+                </Checkbox>
               ))}
             </Grid>
           </Panel>
@@ -109,11 +107,11 @@ function Verdict({ at, of }: { at: number; of: Schemas["IdentifiedConductor"] | 
       data-certainty={of?.certainty}
       mb={2}
     >
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         Conductor {at + 1}
       </Box>
       <Flex gap={2} alignItems="baseline" flexWrap="wrap">
-        <chakra.span fontSize="32px" lineHeight={1.1} fontWeight={700} color={role.colour}>
+        <chakra.span textStyle="figure.lg" lineHeight={1.1} color={role.colour}>
           {role.word}
         </chakra.span>
         {of && (
@@ -122,11 +120,11 @@ function Verdict({ at, of }: { at: number; of: Schemas["IdentifiedConductor"] | 
           </chakra.span>
         )}
       </Flex>
-      <Box as="ul" listStyleType="none" fontSize="15px">
+      <Box as="ul" listStyleType="none" textStyle="dense">
         {of?.cues.map((cue) => (
           <li key={cue.says}>
             {cue.says}{" "}
-            <chakra.span color="ink.soft" fontSize="14px">
+            <chakra.span color="ink.soft" textStyle="note">
               {cue.isStrong ? "" : "Weak. "}
               {cue.source}
             </chakra.span>

@@ -2,8 +2,8 @@ import { Box } from "@chakra-ui/react";
 import type { Scene } from "../client";
 import { useSize } from "../shared/useSize";
 import { DimensionLine } from "./DimensionLine";
-import type { Metal } from "./looks";
-import { ScenePaint } from "./ScenePaint";
+import type { Colours, Metal } from "./looks";
+import { ScenePaint, Stripes } from "./ScenePaint";
 
 // A thin wire is not blown up beyond what still reads as a wire, in pixels a millimetre.
 const closest = 20;
@@ -16,11 +16,13 @@ const margin = { side: 14, end: 34 };
 export function SceneView({
   scene,
   metal,
+  colours,
   height,
   actual,
 }: {
   scene: Scene;
   metal: Metal;
+  colours?: Colours | undefined;
   height: string;
   actual?: number;
 }) {
@@ -63,6 +65,7 @@ export function SceneView({
           style={{ display: "block", position: "absolute" }}
         >
           <defs>
+            <Stripes colours={colours} />
             <marker
               id="lacet-arrow"
               viewBox="0 0 10 10"
@@ -81,7 +84,7 @@ export function SceneView({
             </marker>
           </defs>
           {scene.parts.map((part) => (
-            <ScenePaint key={part.id} part={part} metal={metal} pixel={pixel} />
+            <ScenePaint key={part.id} part={part} metal={metal} colours={colours} pixel={pixel} />
           ))}
           {scene.dimensions.map((line) => (
             <DimensionLine key={line.id} line={line} pixel={pixel} />

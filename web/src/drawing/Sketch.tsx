@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Scene } from "../client";
-import type { Metal } from "./looks";
-import { ScenePaint } from "./ScenePaint";
+import type { Colours, Metal } from "./looks";
+import { ScenePaint, Stripes } from "./ScenePaint";
 
 /**
  * A scene as a small picture at a fixed scale, in pixels a millimetre, so that neighbours compare truly. Dozens of them
@@ -11,10 +11,12 @@ export const Sketch = memo(function Sketch({
   scene,
   scale,
   metal = "copper",
+  colours,
 }: {
   scene: Scene;
   scale: number;
   metal?: Metal;
+  colours?: Colours;
 }) {
   const { box } = scene;
   const pixel = 1 / scale;
@@ -28,8 +30,13 @@ export const Sketch = memo(function Sketch({
       viewBox={`${box.left - pixel} ${box.top - pixel} ${width} ${height}`}
       style={{ display: "block", flex: "none" }}
     >
+      {colours?.stripe && (
+        <defs>
+          <Stripes colours={colours} />
+        </defs>
+      )}
       {scene.parts.map((part) => (
-        <ScenePaint key={part.id} part={part} metal={metal} pixel={pixel * 0.6} />
+        <ScenePaint key={part.id} part={part} metal={metal} colours={colours} pixel={pixel * 0.6} />
       ))}
     </svg>
   );

@@ -3,13 +3,30 @@ import type { Schemas } from "../client";
 export type Metal = "copper" | "aluminium";
 type Look = { fill: string; stroke?: string; opacity?: number; dash?: boolean };
 
+/** What is coloured as it really is: the wire's insulation, its ferrule's collar. Each is said in print beside it. */
+export interface Colours {
+  hue?: string | null | undefined;
+  stripe?: string | null | undefined;
+  collar?: string | null | undefined;
+}
+
+/** The colour of an insulation or a collar by the name that the core gives it. */
+export const hueOf = (hue: string | null | undefined) =>
+  `var(--chakra-colors-draw-hue-${hue?.replace(" ", "-") ?? "unknown"})`;
+
+/** The pattern of a striped insulation, which the drawing defines once. */
+export const stripesOf = ({ hue, stripe }: Colours) => `stripes-${hue}-${stripe}`;
+const fillOf = (colours: Colours) => (colours.stripe ? `url(#${stripesOf(colours)})` : hueOf(colours.hue));
+
 const token = (name: string) => `var(--chakra-colors-draw-${name})`;
 
 /** How each kind of part is painted: its look, nothing of its shape. */
-export function lookOf(kind: Schemas["PartKind"], metal: Metal): Look {
+export function lookOf(kind: Schemas["PartKind"], metal: Metal, colours: Colours = {}): Look {
   switch (kind) {
     case "insulation":
-      return { fill: token("insulation") };
+      return colours.hue
+        ? { fill: fillOf(colours), stroke: token("steel-edge") }
+        : { fill: token("insulation") };
     case "conductor":
       return { fill: token(metal), stroke: token(`${metal}-edge`) };
     case "lost-strand":
@@ -17,7 +34,11 @@ export function lookOf(kind: Schemas["PartKind"], metal: Metal): Look {
     case "strand":
       return { fill: "none", stroke: token(`${metal}-edge`) };
     case "ferrule-collar":
-      return { fill: token("collar"), stroke: token("steel-edge"), opacity: 0.85 };
+      return {
+        fill: colours.collar ? hueOf(colours.collar) : token("collar"),
+        stroke: token("steel-edge"),
+        opacity: 0.9,
+      };
     case "ferrule-pin":
       return { fill: token("tin"), stroke: token("steel-edge"), opacity: 0.9 };
     case "screw-head":

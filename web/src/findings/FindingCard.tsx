@@ -1,29 +1,16 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { Link } from "react-router";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { jobApi, type Finding } from "../jobs/jobApi";
-import { sayCheck, severities } from "../jobs/severity";
+import { sayCheck, severities } from "../shown/severity";
 import { useChanges } from "../jobs/useChanges";
-import { Action, Panel } from "../shared/Panel";
-import { WayLine } from "../shared/WayLine";
+import { WayLine } from "../shown/WayLine";
 import { thin, useUnits } from "../shared/Units";
-import { FindingLines } from "./FindingLines";
+import { FindingLines } from "../shown/FindingLines";
+import { Button, Disclosure, Link, Panel } from "../ui";
 
 const room = { width: 170, height: 92 };
-const ToEnd = chakra(Link, {
-  base: {
-    display: "inline-flex",
-    alignItems: "center",
-    minH: "44px",
-    px: 2,
-    color: "copper",
-    fontWeight: 600,
-    textDecoration: "underline",
-  },
-});
-
 const wiresOf = (way: Finding["way"]) => way.flatMap(({ wireId }) => wireId ?? []);
 
 /** A finding beside its little section, one tap from its end. */
@@ -49,13 +36,13 @@ export function FindingCard({
     <>
       {heading && (
         <Flex as="li" alignItems="center" gap={3} mt={2}>
-          <chakra.h3 fontSize="17px" fontWeight={700}>
+          <chakra.h3 textStyle="lead" fontWeight={700}>
             {sayCheck(finding.check)}
           </chakra.h3>
           {heading.open > 1 && (
-            <Action look="link" onClick={onOnly}>
+            <Button variant="plain" onClick={onOnly}>
               {heading.open} of them
-            </Action>
+            </Button>
           )}
         </Flex>
       )}
@@ -88,19 +75,22 @@ export function FindingCard({
                 <WayLine way={finding.way} isWrong />
               </Box>
             )}
-            <Box fontSize="14px" color="ink.soft" mt={1}>
+            <Box textStyle="note" color="ink.soft" mt={1}>
               {finding.source}
             </Box>
             {following.length > 0 && (
-              <chakra.details mt={1}>
-                <chakra.summary minH="44px" py={2} cursor="pointer">
-                  {following.length === 1 ? "One more follows" : `${following.length} more follow`} from it
-                </chakra.summary>
+              <Disclosure
+                label={
+                  <>
+                    {following.length === 1 ? "One more follows" : `${following.length} more follow`} from it
+                  </>
+                }
+              >
                 <FindingLines findings={following} />
-              </chakra.details>
+              </Disclosure>
             )}
             {accepted && (
-              <Box fontSize="15px" mt={1}>
+              <Box textStyle="dense" mt={1}>
                 Accepted by {accepted.person}: {accepted.reason}
               </Box>
             )}
@@ -108,18 +98,18 @@ export function FindingCard({
           <Flex direction={{ base: "row", md: "column" }} flexWrap="wrap" alignItems="stretch">
             <Leads job={job} finding={finding} />
             {accepted ? (
-              <Action look="link" onClick={() => void remove(accepted.id, accepted.version)}>
-                Take acceptance back
-              </Action>
+              <Button variant="plain" onClick={() => void remove(accepted.id, accepted.version)}>
+                Withdraw acceptance
+              </Button>
             ) : (
               finding.severity !== "stop" && (
-                <Action
-                  look="link"
+                <Button
+                  variant="plain"
                   onClick={onAccept}
                   aria-label={`Accept ${finding.check} at ${about.name}`}
                 >
                   Accept
-                </Action>
+                </Button>
               )
             )}
           </Flex>
@@ -136,15 +126,21 @@ function Leads({ job, finding }: { job: string; finding: Finding }) {
   return (
     <>
       {about.wireId && (
-        <ToEnd
+        <Link
+          variant="row"
+          px={2}
+          fontWeight={600}
           to={`/jobs/${job}/wires?wire=${about.wireId}&side=${about.side ?? "a"}`}
           aria-label={`Open ${about.name}`}
         >
           Open
-        </ToEnd>
+        </Link>
       )}
       {about.keptId && (
-        <ToEnd
+        <Link
+          variant="row"
+          px={2}
+          fontWeight={600}
           to={
             about.scope === "enclosure"
               ? `/board/${job}/${about.keptId}`
@@ -153,17 +149,24 @@ function Leads({ job, finding }: { job: string; finding: Finding }) {
           aria-label={`Open ${about.name}`}
         >
           Open
-        </ToEnd>
+        </Link>
       )}
       {onBoard && (
-        <ToEnd
+        <Link
+          variant="row"
+          px={2}
+          fontWeight={600}
           to={`/board/${job}/${onBoard.enclosureId}?slot=${onBoard.landingId}&lit=${wiresOf(finding.way).join(",")}`}
           aria-label={`Show ${about.name} on the board`}
         >
           On the board
-        </ToEnd>
+        </Link>
       )}
-      {finding.check === "conductor-not-known" && <ToEnd to="/bench/size">What size is it?</ToEnd>}
+      {finding.check === "conductor-not-known" && (
+        <Link variant="row" px={2} fontWeight={600} to="/bench/size">
+          What size is it?
+        </Link>
+      )}
     </>
   );
 }
@@ -180,7 +183,12 @@ function Little({ job, wire, side }: { job: string; wire: string; side: string }
   const scale = Math.min((room.width - 8) / (box.right - box.left), room.height / (box.bottom - box.top), 9);
   return (
     <Box h={`${room.height}px`} display="grid" placeItems="center" overflow="hidden">
-      <Sketch scene={scene} scale={scale} metal={section.data?.material ?? "copper"} />
+      <Sketch
+        scene={scene}
+        scale={scale}
+        metal={section.data?.material ?? "copper"}
+        {...(section.data && { colours: section.data })}
+      />
     </Box>
   );
 }

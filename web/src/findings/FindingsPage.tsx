@@ -2,13 +2,12 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { ChangesBar } from "../jobs/ChangesBar";
+import { Refused } from "../jobs/Refused";
 import { jobApi } from "../jobs/jobApi";
 import { ChangesProvider } from "../jobs/useChanges";
-import { Panel } from "../shared/Panel";
 import { recall, remember } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { FindingsTab } from "./FindingsTab";
+import { Panel, Select } from "../ui";
 
 /** What must not be energised, in the job that was open last, or any other. */
 export function FindingsPage() {
@@ -39,7 +38,7 @@ export function FindingsPage() {
               options={items.map((item) => [item.id, item.summary.name])}
             />
           </Box>
-          <ChangesBar />
+          <Refused />
           <FindingsTab job={job} />
         </ChangesProvider>
       )}

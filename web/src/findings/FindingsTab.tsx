@@ -3,12 +3,11 @@ import { useInfiniteQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../client";
 import { jobApi } from "../jobs/jobApi";
-import { sayCheck, severities } from "../jobs/severity";
-import { Choice } from "../shared/Choice";
-import { Action, Panel } from "../shared/Panel";
+import { sayCheck, severities } from "../shown/severity";
 import { useUnits } from "../shared/Units";
 import { AcceptDialog } from "./AcceptDialog";
 import { FindingCard } from "./FindingCard";
+import { Button, Panel, Segments } from "../ui";
 
 type Shown = "all" | "stop" | "fix" | "note" | "accepted";
 const pageSize = 60;
@@ -50,9 +49,8 @@ export function FindingsTab({ job }: { job: string }) {
   if (!pages.data) return <Box p={4}>Reading what was found…</Box>;
   return (
     <Flex direction="column" gap={3} maxW="1100px">
-      <Choice
+      <Segments
         label="Which findings"
-        wrap
         value={shown}
         onChange={(next) => {
           setShown(next);
@@ -69,9 +67,9 @@ export function FindingsTab({ job }: { job: string }) {
       {check && (
         <Flex alignItems="center" gap={2}>
           Only “{sayCheck(check)}”.
-          <Action look="link" onClick={() => setCheck(null)}>
+          <Button variant="plain" onClick={() => setCheck(null)}>
             Show the rest
-          </Action>
+          </Button>
         </Flex>
       )}
       {items.length === 0 && (
@@ -90,9 +88,7 @@ export function FindingsTab({ job }: { job: string }) {
             <Box as="section" key={severity} aria-label={word}>
               <Flex gap={2} alignItems="center" color={colour} mb={2}>
                 <Icon aria-hidden size={24} />
-                <chakra.h2 fontSize="20px" fontWeight={700}>
-                  {word}
-                </chakra.h2>
+                <chakra.h2 textStyle="heading">{word}</chakra.h2>
                 <span>{means}</span>
               </Flex>
               <Flex as="ul" direction="column" gap={2} listStyleType="none">
@@ -117,9 +113,9 @@ export function FindingsTab({ job }: { job: string }) {
         );
       })}
       {pages.hasNextPage && (
-        <Action alignSelf="start" onClick={() => void pages.fetchNextPage()}>
+        <Button alignSelf="start" onClick={() => void pages.fetchNextPage()}>
           More
-        </Action>
+        </Button>
       )}
       {accepting && <AcceptDialog job={job} finding={accepting} onClose={() => setAccepting(null)} />}
     </Flex>

@@ -1,14 +1,11 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
-import { Action, Panel } from "../shared/Panel";
 import { PartForm } from "./PartForm";
 import { circuitFields } from "./partFields";
+import { Button, Panel, Table } from "../ui";
 
 type Circuit = Schemas["JobPartCircuit"];
-
-const Cell = chakra("td", { base: { p: 2, borderTopWidth: "1px", borderColor: "line" } });
-const Head = chakra("th", { base: { p: 2, textAlign: "start", fontSize: "14px", color: "ink.soft" } });
 
 const empty = (): Circuit => ({ part: "circuit", id: crypto.randomUUID(), name: "", phases: 1 });
 
@@ -18,51 +15,51 @@ export function CircuitsTab({ job }: { job: Schemas["JobOverview"] }) {
   const names = new Map(job.circuits.map(({ part }) => [part.id, part.name]));
   return (
     <Flex direction="column" gap={2} maxW="1000px">
-      <Action alignSelf="start" onClick={() => setOpen({ part: empty(), version: null })}>
+      <Button alignSelf="start" onClick={() => setOpen({ part: empty(), version: null })}>
         Add a circuit
-      </Action>
+      </Button>
       {job.circuits.length === 0 ? (
         <Panel>No circuit yet: without its breaker nothing tells whether a conductor is large enough.</Panel>
       ) : (
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Circuits">
-          <chakra.table w="100%" fontSize="15px">
-            <thead>
-              <tr>
-                {["Circuit", "Voltage", "Breaker", "Load", "Wired as", "Shares its neutral", "Change"].map(
+          <Table.Root>
+            <Table.Header>
+              <Table.Row>
+                {["Circuit", "Voltage", "Breaker", "Load", "Wired as", "Shares its neutral", "Edit"].map(
                   (name) => (
-                    <Head key={name}>{name}</Head>
+                    <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
                   ),
                 )}
-              </tr>
-            </thead>
-            <tbody>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
               {job.circuits.map(({ part, version }) => (
-                <tr key={part.id}>
-                  <Cell fontWeight={700}>{part.name}</Cell>
-                  <Cell fontFamily="numerals">
+                <Table.Row key={part.id}>
+                  <Table.Cell fontWeight={700}>{part.name}</Table.Cell>
+                  <Table.Cell fontFamily="numerals">
                     {part.volts ? `${part.volts} V${part.phases === 3 ? ", 3 ~" : ""}` : "—"}
-                  </Cell>
-                  <Cell fontFamily="numerals">{part.ocpdAmps ? `${part.ocpdAmps} A` : "—"}</Cell>
-                  <Cell fontFamily="numerals">
+                  </Table.Cell>
+                  <Table.Cell fontFamily="numerals">{part.ocpdAmps ? `${part.ocpdAmps} A` : "—"}</Table.Cell>
+                  <Table.Cell fontFamily="numerals">
                     {part.loadAmps ? `${part.loadAmps} A${part.continuous ? ", for hours" : ""}` : "—"}
-                  </Cell>
-                  <Cell>{part.method?.replace("-", " ") ?? "—"}</Cell>
-                  <Cell>
+                  </Table.Cell>
+                  <Table.Cell>{part.method?.replace("-", " ") ?? "—"}</Table.Cell>
+                  <Table.Cell>
                     {part.sharesNeutralWith ? `with ${names.get(part.sharesNeutralWith) ?? ""}` : ""}
-                  </Cell>
-                  <Cell>
-                    <Action
-                      look="link"
-                      aria-label={`Change circuit ${part.name}`}
+                  </Table.Cell>
+                  <Table.Cell>
+                    <Button
+                      variant="plain"
+                      aria-label={`Edit circuit ${part.name}`}
                       onClick={() => setOpen({ part: { ...part, part: "circuit" }, version })}
                     >
-                      Change
-                    </Action>
-                  </Cell>
-                </tr>
+                      Edit
+                    </Button>
+                  </Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </chakra.table>
+            </Table.Body>
+          </Table.Root>
         </Box>
       )}
       {open && (

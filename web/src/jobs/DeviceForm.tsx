@@ -2,9 +2,9 @@ import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../client";
 import { InsideFields } from "../shared/InsideFields";
-import { Select } from "../shared/Select";
 import { PartForm } from "./PartForm";
 import { deviceFields } from "./partFields";
+import { Select } from "../ui";
 
 export type JobDevice = Schemas["JobPartDevice"];
 
@@ -48,7 +48,7 @@ export function DeviceForm({
       {(draft, change) => (
         <Box mt={3}>
           <Select
-            label="Take its data from the Shelf"
+            label="Use its data from the Shelf"
             value=""
             options={[
               ["", "choose one"],

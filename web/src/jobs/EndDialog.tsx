@@ -1,48 +1,64 @@
 import { useState } from "react";
-import { DialogFrame } from "../shared/DialogFrame";
-import { Action } from "../shared/Panel";
+import { Button, Dialog, Disclosure } from "../ui";
 import { EndSheet, useEnd } from "./EndSheet";
 import { useChanges } from "./useChanges";
+import { WireForm } from "./WireForm";
 
 /** An end opened, over whatever it was opened from. */
 export function EndDialog({
   job,
   wire,
   side: first,
+  enclosure,
   onClose,
 }: {
   job: string;
   wire: string;
   side: "a" | "b";
+  enclosure: string;
   onClose: () => void;
 }) {
   const { remove } = useChanges();
   const [side, setSide] = useState(first);
   const opened = useEnd(job, wire, side).data;
   return (
-    <DialogFrame
+    <Dialog
       title={opened ? `Wire ${opened.wire.wire.name}` : "Wire"}
       open
-      width="760px"
+      size="lg"
       onClose={onClose}
       footer={
         <>
-          <Action
+          <Button
+            variant="danger"
+            me="auto"
             disabled={!opened}
             onClick={() =>
               opened &&
               void remove(opened.wire.wire.id, opened.wire.version).then((gone) => gone && onClose())
             }
           >
-            Take the wire out
-          </Action>
-          <Action look="main" onClick={onClose}>
+            Delete wire
+          </Button>
+          <Button variant="solid" onClick={onClose}>
             Close
-          </Action>
+          </Button>
         </>
       }
     >
-      <EndSheet job={job} wire={wire} side={side} onSide={setSide} />
-    </DialogFrame>
+      <EndSheet job={job} wire={wire} side={side} onSide={setSide}>
+        {opened && (
+          <Disclosure label="Edit the wire">
+            <WireForm
+              key={wire}
+              job={job}
+              enclosure={enclosure}
+              wire={opened.wire}
+              onSaved={() => undefined}
+            />
+          </Disclosure>
+        )}
+      </EndSheet>
+    </Dialog>
   );
 }

@@ -1,19 +1,17 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
-import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
 import { FoundFields } from "./FoundFields";
-import { Action, Field, FieldLabel } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import { useInTurn } from "../shared/useInTurn";
 import type { Wire } from "./jobApi";
 import { useChanges } from "./useChanges";
+import { Button, Checkbox, Select, TextField } from "../ui";
 
 type End = Wire["wire"]["a"];
 
 /** What is known of an end besides its wire and landing: how much is free, how it is found, what ferrule was chosen. */
 export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
-  const { put, error, person, busy } = useChanges();
+  const { put, error, busy } = useChanges();
   const end = wire.wire[side];
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [wrong, setWrong] = useState<string | null>(null);
@@ -64,9 +62,9 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
   };
   const line = (name: string, label: string, value: number | null | undefined) => (
     <Box>
-      <FieldLabel htmlFor={`end-${name}`}>{label}</FieldLabel>
-      <Field
+      <TextField
         id={`end-${name}`}
+        label={label}
         inputMode="decimal"
         autoComplete="off"
         maxLength={10}
@@ -89,9 +87,9 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
       </Grid>
       <Grid templateColumns="repeat(auto-fit, minmax(190px, 1fr))" gap={2} mt={2} alignItems="end">
         <EndChoices wire={wire} end={end} keep={keep} keepWire={keepWire} />
-        <Action disabled={!person || busy || Object.keys(typed).length === 0} onClick={save}>
-          {person ? "Keep" : "Type your name first"}
-        </Action>
+        <Button disabled={busy || Object.keys(typed).length === 0} onClick={save}>
+          Save
+        </Button>
       </Grid>
       <FoundFields
         found={end.found ?? null}
@@ -158,12 +156,12 @@ function EndChoices({
           ["alternating-flats", "alternating flats"],
         ]}
       />
-      <CheckField checked={end.elsewhere ?? false} onChange={(elsewhere) => keep(() => ({ elsewhere }))}>
+      <Checkbox checked={end.elsewhere ?? false} onChange={(elsewhere) => keep(() => ({ elsewhere }))}>
         Goes on out of this job
-      </CheckField>
-      <CheckField checked={wire.wire.inCord ?? false} onChange={(inCord) => keepWire(() => ({ inCord }))}>
+      </Checkbox>
+      <Checkbox checked={wire.wire.inCord ?? false} onChange={(inCord) => keepWire(() => ({ inCord }))}>
         The wire is in a flexible cord
-      </CheckField>
+      </Checkbox>
     </>
   );
 }

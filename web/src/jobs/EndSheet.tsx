@@ -1,19 +1,19 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import type { ReadingName } from "../bench/Readings";
-import { Why } from "../bench/Why";
+
+import { Why } from "../shown/Why";
 import type { Recipe } from "../client";
 import { SceneView } from "../drawing/SceneView";
-import { FindingLines } from "../findings/FindingLines";
+import { FindingLines } from "../shown/FindingLines";
 import { EndRework } from "../rework/EndRework";
-import { Choice } from "../shared/Choice";
 import { InJob } from "../splices/InJob";
-import { Link } from "react-router";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { thin, useUnits } from "../shared/Units";
 import { EndFields } from "./EndFields";
 import { jobApi } from "./jobApi";
 import { EndStateWord } from "./Lace";
+import { Readings, type ReadingName } from "../shown/Readings";
+import { Link, Segments } from "../ui";
 
 /** An end as it is opened: its wire, its recipe, its section. */
 export function useEnd(job: string, wire: string, side: "a" | "b") {
@@ -49,7 +49,7 @@ export function EndSheet({
   const opened = end.data;
   return (
     <>
-      <Choice
+      <Segments
         label="Which end"
         value={side}
         onChange={onSide}
@@ -73,7 +73,12 @@ export function EndSheet({
             <SceneView
               scene={opened.section}
               metal={opened.wire.wire.conductor?.material ?? "copper"}
-              height="170px"
+              colours={{
+                hue: opened.wire.hue,
+                stripe: opened.wire.stripe,
+                collar: opened.recipe?.ferrule?.colour?.name,
+              }}
+              height="200px"
             />
           ) : (
             <Box color="ink.soft">
@@ -100,57 +105,18 @@ export function EndSheet({
   );
 }
 
-const Reading = chakra("button", {
-  base: {
-    flex: "1 1 150px",
-    minH: "64px",
-    p: 2,
-    bg: "paper.sunk",
-    rounded: "md",
-    textAlign: "start",
-    cursor: "pointer",
-    "&[aria-expanded=true]": { outline: "2px solid {colors.copper}" },
-  },
-});
-
 /** The three readings of an end; a tap on one opens its reasons. */
 function Three({ recipe }: { recipe: Recipe }) {
-  const { lead } = useUnits();
   const [why, setWhy] = useState<ReadingName | null>(null);
-  const { strip, torque } = recipe;
-  const reading = (name: ReadingName, label: string, says: string, beside: string | undefined) => (
-    <Reading
-      aria-expanded={why === name}
-      aria-controls="why"
-      onClick={() => setWhy(why === name ? null : name)}
-      data-end-reading={name}
-    >
-      <Box fontSize="14px" color="ink.soft">
-        {label}, why
-      </Box>
-      <Box
-        fontSize={name === "prepare" ? "18px" : "24px"}
-        fontFamily={name === "prepare" ? "body" : "numerals"}
-      >
-        {thin(says)}
-      </Box>
-      {beside && <Box fontSize="14px">{thin(beside)}</Box>}
-    </Reading>
-  );
-  const [stripFirst, stripThen] = strip ? inOrder(strip.target, lead) : ["—"];
-  const [torqueFirst, torqueThen] = torque ? inOrder(torque.target, lead) : [recipe.holding?.headline ?? "—"];
   return (
-    <>
-      <Flex gap={2} mt={2} flexWrap="wrap">
-        {reading("strip", "STRIP", stripFirst, stripThen)}
-        {reading("prepare", "PREPARE", recipe.preparation.headline, undefined)}
-        {reading("tighten", "TIGHTEN", torqueFirst, torqueThen)}
-      </Flex>
-      {why && (
-        <Box mt={2}>
-          <Why recipe={recipe} of={why} onClose={() => setWhy(null)} />
-        </Box>
-      )}
-    </>
+    <Flex direction="column" gap={2} mt={2}>
+      <Readings
+        recipe={recipe}
+        size="beside"
+        open={why}
+        onOpen={(name) => setWhy(why === name ? null : name)}
+      />
+      {why && <Why recipe={recipe} of={why} onClose={() => setWhy(null)} />}
+    </Flex>
   );
 }

@@ -1,12 +1,10 @@
-import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
 import { FaultPicker } from "../rework/FaultPicker";
 import { count, seenAs, type Seen } from "../rework/seen";
-import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
-import { Field, FieldLabel } from "../shared/Panel";
-import { Select } from "../shared/Select";
+import { Checkbox, Disclosure, Select, TextField } from "../ui";
 
 type Found = Schemas["FoundDocument"];
 
@@ -24,8 +22,6 @@ const others: Schemas["Fault"][] = [
   "double-stacked",
   "bad-solder",
 ];
-
-const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
 
 /** How an end was found made, before anybody touched it; nothing where it is work to be done. */
 export function FoundFields({
@@ -71,13 +67,12 @@ export function FoundFields({
     if (mm !== undefined) keep({ bareShowingMm: mm || null });
   };
   return (
-    <details open={found !== null}>
-      <Opened>How it was found made</Opened>
+    <Disclosure label="How it was found made" defaultOpen={found !== null}>
       <Grid templateColumns={{ base: "1fr", md: "1fr 1fr" }} gap={2} alignItems="end">
         <Box>
-          <FieldLabel htmlFor="found-bare">Bare metal that shows, mm</FieldLabel>
-          <Field
+          <TextField
             id="found-bare"
+            label="Bare metal that shows, mm"
             inputMode="decimal"
             autoComplete="off"
             maxLength={6}
@@ -101,22 +96,22 @@ export function FoundFields({
         />
       </Grid>
       <Flex gap={3} flexWrap="wrap" mt={1}>
-        <CheckField
+        <Checkbox
           checked={found?.insulationCaught ?? false}
           onChange={(insulationCaught) => keep({ insulationCaught })}
         >
           Insulation caught
-        </CheckField>
-        <CheckField checked={found?.loose ?? false} onChange={(loose) => keep({ loose })}>
+        </Checkbox>
+        <Checkbox checked={found?.loose ?? false} onChange={(loose) => keep({ loose })}>
           Loose
-        </CheckField>
-        <CheckField checked={found?.scorched ?? false} onChange={(scorched) => keep({ scorched })}>
+        </Checkbox>
+        <Checkbox checked={found?.scorched ?? false} onChange={(scorched) => keep({ scorched })}>
           Scorched
-        </CheckField>
+        </Checkbox>
       </Flex>
       <Box onBlur={keepCounts}>
         <FaultPicker name="found" asked={others} seen={seen} onSeen={see} />
       </Box>
-    </details>
+    </Disclosure>
   );
 }

@@ -1,8 +1,8 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useInfiniteQuery } from "@tanstack/react-query";
-import { Action, Panel } from "../shared/Panel";
 import { jobApi } from "./jobApi";
 import { useChanges } from "./useChanges";
+import { Button, Panel } from "../ui";
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
 
@@ -25,26 +25,26 @@ export function HistoryTab({ job }: { job: string }) {
               <Flex justifyContent="space-between" gap={3} alignItems="center" flexWrap="wrap">
                 <Box>
                   <chakra.span fontFamily="numerals">{command.sequence}</chakra.span> · {command.says}
-                  <Box fontSize="14px" color="ink.soft">
+                  <Box textStyle="note" color="ink.soft">
                     {command.person} · {when.format(new Date(command.at))} ·{" "}
                     {command.parts === 1 ? "one part" : `${command.parts} parts`}
                     {command.undone && " · undone"}
                   </Box>
                 </Box>
                 {!command.undone && command.sequence > 1 && (
-                  <Action
-                    look="link"
+                  <Button
+                    variant="plain"
                     aria-label={`Undo change ${command.sequence}`}
                     onClick={() => void send((_, person) => jobApi.undo(job, command.id, person))}
                   >
                     Undo
-                  </Action>
+                  </Button>
                 )}
               </Flex>
             </Panel>
           ))}
       </Box>
-      {pages.hasNextPage && <Action onClick={() => void pages.fetchNextPage()}>Earlier</Action>}
+      {pages.hasNextPage && <Button onClick={() => void pages.fetchNextPage()}>Older changes</Button>}
     </>
   );
 }

@@ -1,7 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
-import { Panel, PanelTitle } from "../shared/Panel";
-import { Select } from "../shared/Select";
+import { Panel, PanelTitle, Select } from "../ui";
 
 type Meaning = Schemas["ColumnMeaning"];
 
@@ -72,7 +71,7 @@ export function ImportColumns({
           />
         </Box>
       )}
-      <Box fontSize="15px" color="ink.soft">
+      <Box textStyle="dense" color="ink.soft">
         The headings stand in row {headingRow}.
       </Box>
       <Flex gap={2} overflowX="auto" py={2} tabIndex={0} role="region" aria-label="Columns of the list">
@@ -104,7 +103,7 @@ export function ImportColumns({
               options={options}
               onChange={(meaning) => choose(column.index, meaning)}
             />
-            <Box fontSize="14px" color="ink.soft" mt={1} whiteSpace="nowrap" overflow="hidden">
+            <Box textStyle="note" color="ink.soft" mt={1} whiteSpace="nowrap" overflow="hidden">
               {(samples[column.index] ?? []).map((sample, i) => (
                 <Box key={i}>{sample}</Box>
               ))}

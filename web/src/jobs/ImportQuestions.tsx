@@ -1,9 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Choice } from "../shared/Choice";
-import { Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
+import { Checkbox, Panel, PanelTitle, Segments, TextField } from "../ui";
 
 type Settings = Partial<Schemas["ImportSettings"]>;
 
@@ -29,9 +27,8 @@ export function ImportQuestions({
               ({question.rows} rows)
             </Box>
           </Box>
-          <Choice
+          <Segments
             label={question.says}
-            wrap
             value={question.answer}
             options={question.options.map((option): [string, string] => [option.value, option.says])}
             onChange={(answer) => onChange({ answers: { ...settings.answers, [question.id]: answer } })}
@@ -53,12 +50,12 @@ export function ImportQuestions({
       </Flex>
       {into && (
         <>
-          <CheckField checked={settings.replaces} onChange={(replaces) => onChange({ replaces })}>
-            The list is the whole of its enclosures: wires that are not in it are taken out
-          </CheckField>
+          <Checkbox checked={settings.replaces} onChange={(replaces) => onChange({ replaces })}>
+            The list is the whole of its enclosures: wires that are not in it are deleted
+          </Checkbox>
           {preview.removed.length > 0 && (
-            <Box fontSize="15px">
-              Taken out: {preview.removed.slice(0, 40).join(", ")}
+            <Box textStyle="dense">
+              Deleted: {preview.removed.slice(0, 40).join(", ")}
               {preview.removed.length > 40 && ", …"}
             </Box>
           )}
@@ -74,9 +71,9 @@ function Line({ label, value, onDone }: { label: string; value: string; onDone: 
   const id = `import-${label.replace(/\W+/g, "-")}`;
   return (
     <Box flex="1 1 180px">
-      <FieldLabel htmlFor={id}>{label}</FieldLabel>
-      <Field
+      <TextField
         id={id}
+        label={label}
         value={text}
         maxLength={200}
         autoComplete="off"

@@ -3,15 +3,13 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { useHouseRules } from "../bench/houseRules";
-import { PersonField } from "../bench/PersonField";
-import type { Person } from "../bench/recording";
+import { usePerson } from "../people/person";
 import type { Schemas } from "../client";
-import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
-import { useRemembered } from "../shared/remembered";
 import { ImportColumns } from "./ImportColumns";
 import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
 import { jobApi, type Import } from "./jobApi";
+import { Alert, Button, Panel, Progress, TextField } from "../ui";
 
 /** How a list was read, row by row: columns to confirm, questions to answer, cells to put right; then it is taken. */
 export function ImportReview({
@@ -26,7 +24,7 @@ export function ImportReview({
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { rules } = useHouseRules();
-  const [person, setPerson] = useRemembered<Person | null>("person", null);
+  const { who } = usePerson();
   const [name, setName] = useState("");
   const [command] = useState(() => crypto.randomUUID());
   const key = ["import", first.id];
@@ -41,10 +39,10 @@ export function ImportReview({
     onSuccess: (answer) => queries.setQueryData(key, answer),
   });
   const accept = useMutation({
-    mutationFn: (onlyGood: boolean) =>
+    mutationFn: ({ onlyGood, personId }: { onlyGood: boolean; personId: string }) =>
       jobApi.acceptImport(first.id, {
         id: command,
-        personId: person?.id ?? "",
+        personId,
         jobName: into ? null : name,
         houseRules: into ? null : rules,
         onlyGood,
@@ -66,24 +64,37 @@ export function ImportReview({
   if (state === "reading" || !preview) {
     return (
       <Panel maxW="600px">
-        <Box role="status">{refusal ?? `Reading the list… ${rowsRead} rows so far.`}</Box>
-        <Action onClick={cancel}>{refusal ? "Choose another" : "Stop"}</Action>
+        {refusal ? (
+          <>
+            <Alert status="error">{refusal}</Alert>
+            <Button mt={2} onClick={cancel}>
+              Choose another file
+            </Button>
+          </>
+        ) : (
+          <Progress
+            label={`Reading the list: ${rowsRead} rows so far.`}
+            value={null}
+            max={1}
+            onCancel={cancel}
+          />
+        )}
       </Panel>
     );
   }
   return (
     <Flex direction="column" gap={3}>
       <Flex gap={3} alignItems="baseline" flexWrap="wrap">
-        <chakra.h1 fontSize="24px" fontWeight={700}>
+        <chakra.h1 textStyle="title">
           {preview.added} new, {preview.changed} changed, {preview.same} there already, {preview.wrong} wrong
-          {preview.removed.length > 0 && `, ${preview.removed.length} taken out`}
+          {preview.removed.length > 0 && `, ${preview.removed.length} deleted`}
         </chakra.h1>
-        <Action look="link" onClick={cancel}>
-          Another file
-        </Action>
+        <Button variant="plain" onClick={cancel}>
+          Choose another file
+        </Button>
       </Flex>
       {preview.notices.map((notice) => (
-        <Box key={notice} fontSize="15px" color="ink.soft">
+        <Box key={notice} textStyle="dense" color="ink.soft">
           {notice}
         </Box>
       ))}
@@ -91,11 +102,13 @@ export function ImportReview({
         preview={preview}
         name={into ? null : name}
         onName={setName}
-        person={person}
-        onPerson={setPerson}
         busy={accept.isPending || change.isPending}
         error={accept.error ?? change.error ?? reading.error}
-        onTake={() => accept.mutate(preview.wrong > 0)}
+        onTake={() =>
+          void who().then(
+            (person) => person && accept.mutate({ onlyGood: preview.wrong > 0, personId: person.id }),
+          )
+        }
       />
       <ImportQuestions
         preview={preview}
@@ -125,8 +138,6 @@ function TakeIt({
   preview,
   name,
   onName,
-  person,
-  onPerson,
   busy,
   error,
   onTake,
@@ -135,8 +146,6 @@ function TakeIt({
   /** What a new job is called; null where the list goes into one that is there. */
   name: string | null;
   onName: (name: string) => void;
-  person: Person | null;
-  onPerson: (person: Person | null) => void;
   busy: boolean;
   error: Error | null;
   onTake: () => void;
@@ -148,9 +157,9 @@ function TakeIt({
       <Flex gap={3} alignItems="flex-end" flexWrap="wrap">
         {name !== null && (
           <Box flex="1 1 240px">
-            <FieldLabel htmlFor="import-name">What is the job called?</FieldLabel>
-            <Field
+            <TextField
               id="import-name"
+              label="What is the job called?"
               value={name}
               maxLength={200}
               autoComplete="off"
@@ -158,24 +167,16 @@ function TakeIt({
             />
           </Box>
         )}
-        <PersonField person={person} onPerson={onPerson} />
-        <Action
-          look="main"
-          disabled={!person || good + preview.removed.length === 0 || isNameless || busy}
+        <Button
+          variant="solid"
+          missing={isNameless && "Name the job."}
+          disabled={good + preview.removed.length === 0 || busy}
           onClick={onTake}
         >
-          {!person
-            ? "Type your name first"
-            : isNameless
-              ? "Name the job first"
-              : preview.wrong > 0
-                ? `Take only the ${good} good rows`
-                : `Take all ${good}`}
-        </Action>
+          {preview.wrong > 0 ? `Import only the ${good} good rows` : `Import all ${good}`}
+        </Button>
       </Flex>
-      <Box role="alert" color="stop">
-        {error?.message}
-      </Box>
+      {error && <Alert status="error">{error.message}</Alert>}
     </Panel>
   );
 }

@@ -2,20 +2,15 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../client";
-import { Action, Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import { meanings } from "./ImportColumns";
 import { jobApi } from "./jobApi";
+import { Button, Panel, PanelTitle, Table, TextField } from "../ui";
 
 type Row = Schemas["PreviewRow"];
 type Correction = Schemas["CellCorrection"];
 
 const does = { add: "new", change: "changed", nothing: "there already", wrong: "wrong" } as const;
-const Cell = chakra("td", {
-  base: { p: 1, verticalAlign: "top", borderTopWidth: "1px", borderColor: "line", whiteSpace: "nowrap" },
-});
-const Head = chakra("th", { base: { p: 1, textAlign: "start", fontSize: "14px", color: "ink.soft" } });
-
 /** Each row as it was read; those that are wrong first, where each cell can be put right. */
 export function ImportRows({
   id,
@@ -50,9 +45,9 @@ export function ImportRows({
       <Panel as="section" aria-label="Rows as they were read">
         <PanelTitle>Rows as they were read</PanelTitle>
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Rows">
-          <chakra.table w="100%" fontSize="15px">
-            <thead>
-              <tr>
+          <Table.Root>
+            <Table.Header>
+              <Table.Row>
                 {[
                   "Row",
                   "It is",
@@ -66,15 +61,17 @@ export function ImportRows({
                   "Length",
                   "Changes",
                 ].map((name) => (
-                  <Head key={name}>{name}</Head>
+                  <Table.ColumnHeader key={name}>{name}</Table.ColumnHeader>
                 ))}
-              </tr>
-            </thead>
-            <tbody>
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
               {right.map((row, i) => (
-                <tr key={`${row.row}-${i}`} data-preview={row.wire} data-does={row.does}>
-                  <Cell fontFamily="numerals">{row.row}</Cell>
-                  <Cell color={row.does === "nothing" ? "ink.soft" : undefined}>{does[row.does]}</Cell>
+                <Table.Row key={`${row.row}-${i}`} data-preview={row.wire} data-does={row.does}>
+                  <Table.Cell fontFamily="numerals">{row.row}</Table.Cell>
+                  <Table.Cell color={row.does === "nothing" ? "ink.soft" : undefined}>
+                    {does[row.does]}
+                  </Table.Cell>
                   {[
                     row.wire,
                     row.from,
@@ -85,28 +82,28 @@ export function ImportRows({
                     row.circuit,
                     row.length,
                   ].map((text, j) => (
-                    <Cell key={j}>{thin(text ?? "")}</Cell>
+                    <Table.Cell key={j}>{thin(text ?? "")}</Table.Cell>
                   ))}
-                  <Cell>
+                  <Table.Cell>
                     {row.changes.map((change) => (
                       <Box key={change.column}>
                         {meanings[change.column]}: {thin(change.was || "nothing")} →{" "}
                         {thin(change.is || "nothing")}
                       </Box>
                     ))}
-                  </Cell>
-                </tr>
+                  </Table.Cell>
+                </Table.Row>
               ))}
-            </tbody>
-          </chakra.table>
+            </Table.Body>
+          </Table.Root>
         </Box>
         {hasMore && (
-          <Action
+          <Button
             disabled={more.isFetching}
             onClick={() => void (more.data ? more.fetchNextPage() : more.refetch())}
           >
             More rows
-          </Action>
+          </Button>
         )}
       </Panel>
     </>
@@ -139,9 +136,9 @@ function WrongRow({ row, onCorrect }: { row: Row; onCorrect: (corrections: Corre
       <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
         {fields.map((column) => (
           <Box key={column}>
-            <FieldLabel htmlFor={`cell-${row.row}-${column}`}>{meanings[column]}</FieldLabel>
-            <Field
+            <TextField
               id={`cell-${row.row}-${column}`}
+              label={meanings[column]}
               w="180px"
               autoComplete="off"
               maxLength={200}
@@ -151,9 +148,9 @@ function WrongRow({ row, onCorrect }: { row: Row; onCorrect: (corrections: Corre
             />
           </Box>
         ))}
-        <Action disabled={Object.keys(typed).length === 0} onClick={put}>
-          Put it right
-        </Action>
+        <Button disabled={Object.keys(typed).length === 0} onClick={put}>
+          Correct
+        </Button>
       </Flex>
     </Box>
   );

@@ -1,45 +1,42 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import { Link } from "react-router";
 import type { Schemas } from "../client";
-import { Action, Panel } from "../shared/Panel";
 import { thin } from "../shared/Units";
+import { Button, Link, Panel } from "../ui";
 import { Lace } from "./Lace";
-import { severities } from "./severity";
+import { severities } from "../shown/severity";
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
-const JobLink = chakra(Link, {
-  base: {
-    fontSize: "20px",
-    fontWeight: 700,
-    color: "ink",
-    textDecoration: "underline",
-    textUnderlineOffset: "4px",
-  },
-});
 
 /** A job on its card: how far it is, and the worst that was found. */
-export function JobCard({ job, onPutAway }: { job: Schemas["JobCard"]; onPutAway: () => void }) {
+export function JobCard({ job, onArchive }: { job: Schemas["JobCard"]; onArchive: () => void }) {
   const { summary } = job;
   return (
     <Panel as="li" display="flex" flexDirection="column" gap={2} data-job={summary.name}>
-      <Flex justifyContent="space-between" gap={2}>
-        <JobLink to={`/jobs/${job.id}${summary.purpose === "survey" ? "/survey" : ""}`}>
+      <Flex justifyContent="space-between" gap={2} alignItems="baseline">
+        <Link
+          to={`/jobs/${job.id}${summary.purpose === "survey" ? "/survey" : ""}`}
+          textStyle="heading"
+          color="ink"
+        >
           {summary.name}
-        </JobLink>
+        </Link>
         {summary.purpose === "survey" && <Box color="copper">survey</Box>}
       </Flex>
       <Lace lace={summary.lace} />
       <Counts summary={summary} />
       {summary.worst && (
-        <Box fontSize="15px" borderInlineStartWidth="4px" borderColor={worstColour(summary)} ps={2}>
+        <Box textStyle="dense" borderInlineStartWidth="4px" borderColor={worstColour(summary)} ps={2}>
           {thin(summary.worst)}
         </Box>
       )}
-      <Flex justifyContent="space-between" alignItems="center" mt="auto" fontSize="14px" color="ink.soft">
-        {summary.wires} wires · {when.format(new Date(job.changedAt))}
-        <Action look="link" onClick={onPutAway} aria-label={`Put ${summary.name} away`}>
-          Put away
-        </Action>
+      <Flex justifyContent="space-between" alignItems="center" mt="auto" textStyle="note" color="ink.soft">
+        <span>
+          {summary.wires} wires · {job.changedBy && `${job.changedBy}, `}
+          {when.format(new Date(job.changedAt))}
+        </span>
+        <Button variant="plain" onClick={onArchive} aria-label={`Archive ${summary.name}`}>
+          Archive
+        </Button>
       </Flex>
     </Panel>
   );
@@ -51,7 +48,7 @@ const worstColour = ({ stops, fixes }: Schemas["JobSummary"]) =>
 /** How many stops, fixes and notes stand, each with its sign. */
 export function Counts({ summary }: { summary: Pick<Schemas["JobSummary"], "stops" | "fixes" | "notes"> }) {
   return (
-    <Flex gap={4} fontWeight={700}>
+    <Flex gap={4} fontWeight={700} flexWrap="wrap">
       {(["stop", "fix", "note"] as const).map((severity) => {
         const { icon: Icon, colour, word, many } = severities[severity];
         const count = { stop: summary.stops, fix: summary.fixes, note: summary.notes }[severity];

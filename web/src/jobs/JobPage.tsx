@@ -1,35 +1,22 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
-import { NavLink, useParams } from "react-router";
-import { remember } from "../shared/remembered";
-import { Panel } from "../shared/Panel";
+import { useNavigate, useParams } from "react-router";
+import type { Schemas } from "../client";
 import { FindingsTab } from "../findings/FindingsTab";
-import { ChangesBar } from "./ChangesBar";
+import { remember } from "../shared/remembered";
+import { Alert, Link, Loading, Tabs } from "../ui";
 import { CircuitsTab } from "./CircuitsTab";
 import { HistoryTab } from "./HistoryTab";
 import { Counts } from "./JobCard";
-import { JobTitle } from "./JobTitle";
+import { JobMenu } from "./JobMenu";
 import { jobApi } from "./jobApi";
 import { Lace } from "./Lace";
 import { LandingsTab } from "./LandingsTab";
+import { Refused } from "./Refused";
 import { SurveyTab } from "./SurveyTab";
 import { ChangesProvider } from "./useChanges";
 import { WiresTab } from "./WiresTab";
-
-const Tab = chakra(NavLink, {
-  base: {
-    display: "flex",
-    alignItems: "center",
-    minH: "44px",
-    px: 3,
-    fontWeight: 600,
-    color: "ink.soft",
-    borderBottomWidth: "3px",
-    borderColor: "transparent",
-    "&.active": { color: "copper", borderColor: "copper" },
-  },
-});
 
 const tabs = [
   ["wires", "Wires"],
@@ -38,52 +25,69 @@ const tabs = [
   ["circuits", "Circuits"],
   ["history", "History"],
 ] as const;
+type Tab = (typeof tabs)[number][0] | "survey";
 
 /** One job: its wires, what was found, what they land on, and what was changed. */
 export function JobPage() {
   const { id = "", tab: asked } = useParams();
-  // An address that leads to no tab leads to the wires.
-  const tab = asked === "survey" || tabs.some(([path]) => path === asked) ? asked : "wires";
+  const navigate = useNavigate();
   const job = useQuery({ queryKey: ["job", id, "overview"], queryFn: () => jobApi.open(id) });
   useEffect(() => remember("job", id), [id]);
-  if (job.error) return <Panel role="alert">{job.error.message} Go back to Jobs.</Panel>;
-  if (!job.data) return <Box p={6}>Opening the job…</Box>;
-  const survey = job.data.title.purpose === "survey";
+  if (job.error)
+    return (
+      <Alert status="error">
+        {job.error.message} Go back to <Link to="/jobs">Jobs</Link>.
+      </Alert>
+    );
+  if (!job.data) return <Loading what="Opening the job…" lines={8} />;
+  const { title, summary } = job.data;
+  const isSurvey = title.purpose === "survey";
+  const shown: (readonly [Tab, string])[] = isSurvey ? [["survey", "Survey"], ...tabs] : [...tabs];
+  // An address that leads to no tab leads to the wires.
+  const tab = shown.find(([path]) => path === asked)?.[0] ?? "wires";
   return (
     <ChangesProvider key={id} job={id}>
-      <Flex direction="column" gap={2}>
-        <Flex gap={4} alignItems="center" flexWrap="wrap">
-          <chakra.h1 fontSize="24px" fontWeight={700}>
-            {job.data.title.name}
-          </chakra.h1>
-          <Counts summary={job.data.summary} />
-          <JobTitle job={job.data} />
+      <Flex direction="column" gap={1}>
+        <Flex columnGap={4} alignItems="center">
+          <Flex columnGap={4} alignItems="center" flexWrap="wrap" flex={1} minW={0}>
+            <chakra.h1 textStyle={{ base: "heading", md: "title" }}>{title.name}</chakra.h1>
+            <Counts summary={summary} />
+          </Flex>
+          <JobMenu job={job.data} />
         </Flex>
-        <Lace lace={job.data.summary.lace} height={24} />
-        {job.data.title.note && <Box fontSize="15px">{job.data.title.note}</Box>}
-        <Flex as="nav" aria-label="Of this job" overflowX="auto" borderBottomWidth="1px" borderColor="line">
-          {survey && <Tab to={`/jobs/${id}/survey`}>Survey</Tab>}
-          {tabs.map(([path, name]) => (
-            <Tab key={path} to={`/jobs/${id}/${path}`} className={path === tab ? "active" : ""}>
-              {name}
-            </Tab>
-          ))}
-        </Flex>
-        <ChangesBar />
-        {tab === "findings" ? (
-          <FindingsTab job={id} />
-        ) : tab === "landings" ? (
-          <LandingsTab job={job.data} />
-        ) : tab === "circuits" ? (
-          <CircuitsTab job={job.data} />
-        ) : tab === "history" ? (
-          <HistoryTab job={id} />
-        ) : tab === "survey" ? (
-          <SurveyTab job={job.data} />
-        ) : (
-          <WiresTab job={job.data} />
+        <Lace lace={summary.lace} height={18} />
+        {title.note && (
+          <Box textStyle="dense" color="ink.soft" lineClamp={{ base: 1, md: 2 }}>
+            {title.note}
+          </Box>
         )}
+        <Tabs
+          label="Of this job"
+          tabs={shown}
+          value={tab}
+          onChange={(to) => void navigate(`/jobs/${id}/${to}`)}
+        >
+          <Refused />
+          <Shown tab={tab} job={job.data} />
+        </Tabs>
       </Flex>
     </ChangesProvider>
   );
+}
+
+function Shown({ tab, job }: { tab: Tab; job: Schemas["JobOverview"] }) {
+  switch (tab) {
+    case "survey":
+      return <SurveyTab job={job} />;
+    case "findings":
+      return <FindingsTab job={job.title.id} />;
+    case "landings":
+      return <LandingsTab job={job} />;
+    case "circuits":
+      return <CircuitsTab job={job} />;
+    case "history":
+      return <HistoryTab job={job.title.id} />;
+    case "wires":
+      return <WiresTab job={job} />;
+  }
 }

@@ -66,7 +66,7 @@ export function Lace({ lace, height = 30 }: { lace: Run[]; height?: number }) {
             })}
         </svg>
       </Box>
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         {sayLace(lace)}
         {each > 1 && ends > 0 && ` · a stitch is ${each} ends`}
       </Box>

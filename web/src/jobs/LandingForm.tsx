@@ -2,11 +2,10 @@ import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { LandingPicker } from "../bench/LandingPicker";
 import { api, named, type Schemas } from "../client";
-import { Action } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import { PartForm } from "./PartForm";
 import { landingFields } from "./partFields";
 import { SpliceFields, usualSplice } from "./SpliceFields";
+import { Button, Select } from "../ui";
 
 export type JobLanding = Schemas["JobPartJobLanding"];
 
@@ -87,15 +86,15 @@ export function LandingForm({
                   />
                 ) : (
                   <>
-                    <Action
+                    <Button
                       disabled={!usual}
                       onClick={() => usual && change({ landing: named(usual.landing) })}
                     >
                       Say what it is
-                    </Action>
-                    <Action look="link" onClick={() => change({ splice: usualSplice })}>
-                      It is a splice
-                    </Action>
+                    </Button>
+                    <Button variant="plain" onClick={() => change({ splice: usualSplice })}>
+                      A splice
+                    </Button>
                   </>
                 )}
               </Box>

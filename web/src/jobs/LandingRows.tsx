@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { deviceTypes } from "../shared/deviceTypes";
-import { Action, Panel } from "../shared/Panel";
 import { thin } from "../shared/Units";
-import { severities } from "./severity";
+import { severities } from "../shown/severity";
+import { Button, Panel } from "../ui";
 
 type Row = Schemas["LandingRow"];
 
@@ -37,16 +37,20 @@ export function LandingRows({
       {devices.map(({ part, version }) => (
         <Panel key={part.id} as="section" aria-label={part.name}>
           <Flex gap={3} alignItems="center" flexWrap="wrap">
-            <chakra.h2 fontSize="17px" fontWeight={700}>
+            <chakra.h2 textStyle="lead" fontWeight={700}>
               {part.name}
             </chakra.h2>
             <Box color="ink.soft">
               {deviceTypes[part.type ?? "block"]}
               {part.ratingAmps && `, ${part.ratingAmps} A`}
             </Box>
-            <Action look="link" onClick={() => onDevice(part, version)} aria-label={`Change ${part.name}`}>
-              Change
-            </Action>
+            <Button
+              variant="plain"
+              onClick={() => onDevice(part, version)}
+              aria-label={`Edit ${part.name}`}
+            >
+              Edit
+            </Button>
           </Flex>
           <Landings rows={rows.filter((row) => row.landing.deviceId === part.id)} onLanding={onLanding} />
         </Panel>
@@ -60,25 +64,6 @@ export function LandingRows({
   );
 }
 
-const Slot = chakra("button", {
-  base: {
-    display: "flex",
-    flexDirection: "column",
-    alignItems: "flex-start",
-    minH: "64px",
-    minW: "150px",
-    maxW: "230px",
-    p: 2,
-    textAlign: "start",
-    borderWidth: "1px",
-    borderColor: "line",
-    rounded: "md",
-    cursor: "pointer",
-    fontSize: "14px",
-    _hover: { bg: "paper.sunk" },
-  },
-});
-
 function Landings({ rows, onLanding }: { rows: Row[]; onLanding: (row: Row) => void }) {
   return (
     <Flex gap={2} flexWrap="wrap" mt={1}>
@@ -87,8 +72,18 @@ function Landings({ rows, onLanding }: { rows: Row[]; onLanding: (row: Row) => v
         const Icon = worst?.icon;
         const { landing } = row;
         return (
-          <Slot key={landing.id} onClick={() => onLanding(row)} data-landing={landing.name}>
-            <Flex gap={1} alignItems="center" fontWeight={700} fontSize="15px">
+          <Button
+            key={landing.id}
+            variant="tile"
+            gap={0}
+            p={2}
+            minW="150px"
+            maxW="230px"
+            textStyle="note"
+            onClick={() => onLanding(row)}
+            data-landing={landing.name}
+          >
+            <Flex gap={1} alignItems="center" fontWeight={700} textStyle="dense">
               {Icon && <Icon aria-label={worst?.word} size={16} />}
               {landing.name}
               {landing.identity && landing.identity !== "none" && (
@@ -100,7 +95,7 @@ function Landings({ rows, onLanding }: { rows: Row[]; onLanding: (row: Row) => v
             <Box>
               {row.wires.length ? `wire ${row.wires.join(", ")}` : landing.spare ? "spare" : "nothing"}
             </Box>
-          </Slot>
+          </Button>
         );
       })}
     </Flex>

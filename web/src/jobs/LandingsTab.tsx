@@ -2,14 +2,13 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../client";
-import { Action, Panel } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import { DeviceForm, type JobDevice } from "./DeviceForm";
 import { jobApi } from "./jobApi";
 import { LandingForm, type JobLanding } from "./LandingForm";
 import { LandingRows } from "./LandingRows";
 import { PartForm } from "./PartForm";
 import { enclosureFields } from "./partFields";
+import { Button, Panel, Select } from "../ui";
 
 type Enclosure = Schemas["JobPartEnclosure"];
 type Open =
@@ -54,9 +53,9 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
         }
       />
       {pages.hasNextPage && (
-        <Action alignSelf="start" onClick={() => void pages.fetchNextPage()}>
+        <Button alignSelf="start" onClick={() => void pages.fetchNextPage()}>
           More
-        </Action>
+        </Button>
       )}
       {open?.what === "enclosure" && (
         <PartForm
@@ -102,7 +101,7 @@ function Adding({
           options={job.enclosures.map(({ part }): [string, string] => [part.id, part.name])}
         />
       )}
-      <Action
+      <Button
         onClick={() =>
           onOpen({
             what: "enclosure",
@@ -112,10 +111,10 @@ function Adding({
         }
       >
         Add an enclosure
-      </Action>
+      </Button>
       {enclosure && (
         <>
-          <Action
+          <Button
             onClick={() =>
               onOpen({
                 what: "enclosure",
@@ -124,9 +123,9 @@ function Adding({
               })
             }
           >
-            Change {enclosure.part.name}
-          </Action>
-          <Action
+            Edit {enclosure.part.name}
+          </Button>
+          <Button
             onClick={() =>
               onOpen({
                 what: "device",
@@ -142,8 +141,8 @@ function Adding({
             }
           >
             Add a device
-          </Action>
-          <Action
+          </Button>
+          <Button
             onClick={() =>
               onOpen({
                 what: "landing",
@@ -158,7 +157,7 @@ function Adding({
             }
           >
             Add a landing
-          </Action>
+          </Button>
         </>
       )}
     </Flex>

@@ -1,13 +1,10 @@
 import { Box, Grid } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
-import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
-import { DialogFrame } from "../shared/DialogFrame";
-import { Action, Field, FieldLabel } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import type { Part } from "./jobApi";
 import { useChanges } from "./useChanges";
+import { Button, Checkbox, Dialog, Select, TextField } from "../ui";
 
 /** A field of a part: what it is called, and what it holds. */
 export type PartField = {
@@ -57,12 +54,12 @@ export function PartForm<T extends Part>({
   part: T;
   version: number | null;
   fields: PartField[];
-  /** Whether it can be changed and not taken out. */
+  /** Whether it can be changed and not deleted. */
   keepIt?: boolean;
   children?: (part: T, change: (values: Partial<T>) => void) => ReactNode;
   onClose: () => void;
 }) {
-  const { put, remove, error, person, busy } = useChanges();
+  const { put, remove, error, busy } = useChanges();
   const { control, formState, getValues, handleSubmit, register, setValue } = useForm<Values>({
     defaultValues: typedOf(part, fields),
   });
@@ -75,22 +72,26 @@ export function PartForm<T extends Part>({
   );
   const wrong = fields.map(({ name }) => formState.errors[name]?.message).find(Boolean);
   return (
-    <DialogFrame
+    <Dialog
       title={title}
       open
-      width="620px"
+      size="lg"
       onClose={onClose}
       footer={
         <>
           {version !== null && !keepIt && (
-            <Action mr="auto" onClick={() => void remove(part.id, version).then((gone) => gone && onClose())}>
-              Take out
-            </Action>
+            <Button
+              variant="danger"
+              mr="auto"
+              onClick={() => void remove(part.id, version).then((gone) => gone && onClose())}
+            >
+              Delete
+            </Button>
           )}
-          <Action onClick={onClose}>Leave it</Action>
-          <Action look="main" disabled={!person || busy} onClick={() => void save()}>
-            {person ? "Keep" : "Type your name first"}
-          </Action>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button variant="solid" disabled={busy} onClick={() => void save()}>
+            Save
+          </Button>
         </>
       }
     >
@@ -104,9 +105,9 @@ export function PartForm<T extends Part>({
                   control={control}
                   name={field.name}
                   render={({ field: { value, onChange } }) => (
-                    <CheckField checked={Boolean(value)} onChange={onChange}>
+                    <Checkbox checked={Boolean(value)} onChange={onChange}>
                       {field.label}
-                    </CheckField>
+                    </Checkbox>
                   )}
                 />
               ) : field.kind === "choice" ? (
@@ -124,12 +125,13 @@ export function PartForm<T extends Part>({
                 />
               ) : (
                 <>
-                  <FieldLabel htmlFor={`part-${field.name}`}>
-                    {field.label}
-                    {field.unit && `, ${field.unit}`}
-                  </FieldLabel>
-                  <Field
+                  <TextField
                     id={`part-${field.name}`}
+                    label={
+                      <>
+                        {field.label} {field.unit && `, ${field.unit}`}
+                      </>
+                    }
                     autoComplete="off"
                     maxLength={200}
                     inputMode={field.kind === "number" ? "decimal" : undefined}
@@ -151,6 +153,6 @@ export function PartForm<T extends Part>({
       <Box role="alert" color="stop" mt={2}>
         {wrong ? String(wrong) : error}
       </Box>
-    </DialogFrame>
+    </Dialog>
   );
 }

@@ -1,11 +1,9 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
-import { Action, Field, FieldLabel } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import { kindWords, type Kind } from "../splices/words";
+import { Button, Checkbox, Select, TextField } from "../ui";
 
 type Splice = Schemas["SpliceConnector"];
 
@@ -54,9 +52,9 @@ export function SpliceFields({
         onChange={(kind) => onChange({ ...splice, kind })}
         options={Object.entries(kindWords) as [Kind, string][]}
       />
-      <FieldLabel htmlFor="splice-name">Connector</FieldLabel>
-      <Field
+      <TextField
         id="splice-name"
+        label="Connector"
         value={splice.name}
         maxLength={100}
         autoComplete="off"
@@ -65,9 +63,9 @@ export function SpliceFields({
       <Grid templateColumns={{ base: "1fr 1fr", md: "repeat(4, 1fr)" }} gap={2} mt={2}>
         {numbersOf(splice.kind ?? "lever").map(([name, label]) => (
           <Box key={name}>
-            <FieldLabel htmlFor={`splice-${name}`}>{label}</FieldLabel>
-            <Field
+            <TextField
               id={`splice-${name}`}
+              label={label}
               inputMode="decimal"
               autoComplete="off"
               maxLength={8}
@@ -82,21 +80,21 @@ export function SpliceFields({
           </Box>
         ))}
       </Grid>
-      <CheckField
+      <Checkbox
         checked={splice.takesBothMetals ?? false}
         onChange={(takesBothMetals) => onChange({ ...splice, takesBothMetals })}
       >
         Listed for copper with aluminium
-      </CheckField>
-      <CheckField
+      </Checkbox>
+      <Checkbox
         checked={splice.listedWet ?? false}
         onChange={(listedWet) => onChange({ ...splice, listedWet })}
       >
         Listed for wet places
-      </CheckField>
-      <Action look="link" onClick={onNone}>
-        It is no splice
-      </Action>
+      </Checkbox>
+      <Button variant="plain" onClick={onNone}>
+        Not a splice
+      </Button>
     </Box>
   );
 }

@@ -3,12 +3,12 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import type { Schemas } from "../client";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { thin, useUnits } from "../shared/Units";
 import { jobApi } from "./jobApi";
-import { sayCheck, severities } from "./severity";
+import { sayCheck, severities } from "../shown/severity";
 import { SurveyTaps } from "./SurveyTaps";
-import { useChanges } from "./useChanges";
+import { usePerson } from "../people/person";
+import { Button, Panel, PanelTitle } from "../ui";
 
 /** A walk round what is already there: three taps a device, what was found, and the job that puts it right. */
 export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
@@ -35,7 +35,7 @@ export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
                 <Box color={colour}>
                   <Icon aria-label={severity} size={18} />
                 </Box>
-                <chakra.span fontFamily="numerals" fontSize="20px" minW="2ch" textAlign="end">
+                <chakra.span textStyle="figure.sm" minW="2ch" textAlign="end">
                   {count}
                 </chakra.span>
                 {sayCheck(check)}
@@ -68,7 +68,7 @@ export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
               .map((finding) => {
                 const { word, colour } = severities[finding.severity];
                 return (
-                  <Box key={finding.check} fontSize="15px">
+                  <Box key={finding.check} textStyle="dense">
                     <chakra.strong color={colour}>{word}.</chakra.strong> {thin(finding.says)}
                   </Box>
                 );
@@ -82,13 +82,13 @@ export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
 
 function PutRight({ job, survey }: { job: Schemas["JobOverview"]; survey: Schemas["SurveyDocument"] }) {
   const navigate = useNavigate();
-  const { person } = useChanges();
+  const { who } = usePerson();
   const [made] = useState(() => crypto.randomUUID());
   const make = useMutation({
-    mutationFn: () =>
+    mutationFn: (personId: string) =>
       jobApi.jobOfSurvey(job.title.id, {
         id: made,
-        personId: person?.id ?? "",
+        personId,
         name: `${job.title.name}: put right`,
       }),
     onSuccess: (taken) => navigate(`/jobs/${taken.id}`),
@@ -98,7 +98,7 @@ function PutRight({ job, survey }: { job: Schemas["JobOverview"]; survey: Schema
   return (
     <Panel as="section" aria-label="To put it right">
       <PanelTitle>To put it right</PanelTitle>
-      <Box fontSize="20px">
+      <Box textStyle="heading">
         {wanting} of {survey.devices.length} devices, about{" "}
         <chakra.span fontFamily="numerals">{(survey.minutes / 60).toFixed(1)}</chakra.span> h
       </Box>
@@ -110,9 +110,14 @@ function PutRight({ job, survey }: { job: Schemas["JobOverview"]; survey: Schema
           </li>
         ))}
       </Box>
-      <Action look="main" mt={2} disabled={!person || make.isPending} onClick={() => make.mutate()}>
-        {person ? "Make the job for it" : "Type your name first"}
-      </Action>
+      <Button
+        variant="solid"
+        mt={2}
+        disabled={make.isPending}
+        onClick={() => void who().then((person) => person && make.mutate(person.id))}
+      >
+        Create the job for it
+      </Button>
       <Box role="alert" color="stop">
         {make.error?.message}
       </Box>

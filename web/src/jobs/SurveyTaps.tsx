@@ -1,12 +1,9 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useForm, useWatch, type UseFormReturn } from "react-hook-form";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Choice } from "../shared/Choice";
-import { Action, Field, FieldLabel, Panel } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import { jobApi } from "./jobApi";
 import { useChanges } from "./useChanges";
+import { Button, Checkbox, Panel, Segments, Select, TextField } from "../ui";
 
 type Device = Required<Omit<Schemas["SurveyedDeviceDocument"], "conductor">>;
 
@@ -65,7 +62,7 @@ const after = (done: Typed): Typed => ({
 
 /** One device in three taps: how it is wired, what the tester says, how it looks. The rest stays as it was. */
 export function SurveyTaps({ job, count }: { job: string; count: number }) {
-  const { send, person, busy } = useChanges();
+  const { send, busy } = useChanges();
   const form = useForm<Typed>({ defaultValues: begun });
   const add = form.handleSubmit((typed) => {
     const { size, aluminium, ...device } = typed;
@@ -82,7 +79,7 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
   return (
     <Panel as="section" aria-label="Survey a device">
       <Flex direction="column" gap={3}>
-        <Box fontSize="15px" color="caution">
+        <Box textStyle="dense" color="caution">
           Before a cover comes off: switch off, lock, and prove it dead with a tester that was proved on a
           live source.
         </Box>
@@ -90,9 +87,9 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
         <Seen form={form} />
         <Grid templateColumns={{ base: "1fr 1fr", md: "2fr 1fr 1fr 1fr 1fr auto" }} gap={2} alignItems="end">
           <Which form={form} count={count} />
-          <Action look="main" disabled={!person || busy} onClick={() => void add()}>
-            {person ? "Add it" : "Type your name first"}
-          </Action>
+          <Button variant="solid" disabled={busy} onClick={() => void add()}>
+            Add
+          </Button>
         </Grid>
       </Flex>
     </Panel>
@@ -110,9 +107,8 @@ function Taps({ form: { control, setValue } }: { form: Form }) {
   return (
     <>
       <Tap title="1 · How is it wired?">
-        <Choice
+        <Segments
           label="How is it wired?"
-          wrap
           value={wiring}
           onChange={(to) => setValue("wiring", to)}
           options={[
@@ -124,9 +120,8 @@ function Taps({ form: { control, setValue } }: { form: Form }) {
         />
       </Tap>
       <Tap title="2 · What does the tester say?">
-        <Choice
+        <Segments
           label="What does the tester say?"
-          wrap
           value={polarity}
           onChange={(to) => setValue("polarity", to)}
           options={[
@@ -144,9 +139,8 @@ function Taps({ form: { control, setValue } }: { form: Form }) {
             : "3 · How does it look? Tug each wire."
         }
       >
-        <Choice
+        <Segments
           label="How does it look?"
-          wrap
           value={condition}
           onChange={(to) => setValue("condition", to)}
           options={[
@@ -157,9 +151,8 @@ function Taps({ form: { control, setValue } }: { form: Form }) {
         />
       </Tap>
       <Tap title="Which wire is in the wall? Read its jacket, or gauge it.">
-        <Choice
+        <Segments
           label="Which wire is in the wall?"
-          wrap
           value={size}
           onChange={(to) => setValue("size", to)}
           options={[
@@ -179,33 +172,30 @@ function Seen({ form: { control, setValue } }: { form: Form }) {
   const seen = useWatch({ control });
   return (
     <Flex columnGap={4} rowGap={0} flexWrap="wrap">
-      <CheckField checked={seen.doubled ?? false} onChange={(to) => setValue("doubled", to)}>
+      <Checkbox checked={seen.doubled ?? false} onChange={(to) => setValue("doubled", to)}>
         Two wires under one
-      </CheckField>
+      </Checkbox>
       {seen.wiring === "side-screw" && (
-        <CheckField
+        <Checkbox
           checked={seen.hook !== "clockwise"}
           onChange={(against) => setValue("hook", against ? "counter-clockwise" : "clockwise")}
         >
           Hook against the screw
-        </CheckField>
+        </Checkbox>
       )}
-      <CheckField
+      <Checkbox
         checked={(seen.bareShowingMm ?? 0) > 0}
         onChange={(bare) => setValue("bareShowingMm", bare ? 5 : null)}
       >
         Bare metal shows, about 5 mm
-      </CheckField>
-      <CheckField
-        checked={seen.insulationCaught ?? false}
-        onChange={(to) => setValue("insulationCaught", to)}
-      >
+      </Checkbox>
+      <Checkbox checked={seen.insulationCaught ?? false} onChange={(to) => setValue("insulationCaught", to)}>
         Plastic under a screw
-      </CheckField>
+      </Checkbox>
       {seen.size && (
-        <CheckField checked={seen.aluminium ?? false} onChange={(to) => setValue("aluminium", to)}>
+        <Checkbox checked={seen.aluminium ?? false} onChange={(to) => setValue("aluminium", to)}>
           Aluminium in the wall
-        </CheckField>
+        </Checkbox>
       )}
     </Flex>
   );
@@ -217,9 +207,9 @@ function Which({ form: { control, register, setValue }, count }: { form: Form; c
   return (
     <>
       <Box gridColumn={{ base: "1 / -1", md: "auto" }}>
-        <FieldLabel htmlFor="survey-name">Name</FieldLabel>
-        <Field
+        <TextField
           id="survey-name"
+          label="Name"
           maxLength={120}
           autoComplete="off"
           placeholder={`Device ${count + 1}`}
@@ -249,9 +239,9 @@ function Which({ form: { control, register, setValue }, count }: { form: Form; c
         options={rating}
       />
       <Box>
-        <FieldLabel htmlFor="survey-circuit">Circuit</FieldLabel>
-        <Field
+        <TextField
           id="survey-circuit"
+          label="Circuit"
           maxLength={60}
           autoComplete="off"
           {...register("circuit", { setValueAs: (text: string | null) => text || null })}

@@ -18,7 +18,7 @@ const rowHeight = 44;
 const fullWidth = leadWidth + stateWidth * 2 + wireColumns.reduce((width, column) => width + column.width, 0);
 
 const Head = chakra("div", {
-  base: { p: 2, fontSize: "14px", fontWeight: 700, color: "ink.soft", flex: "none", bg: "paper.raised" },
+  base: { p: 2, textStyle: "note", fontWeight: 700, color: "ink.soft", flex: "none", bg: "paper.raised" },
 });
 
 const columns: ColumnDef<Wire>[] = [
@@ -80,7 +80,7 @@ export function WireGrid({
       role="grid"
       aria-label="Wires"
       aria-rowcount={shown.length + 1}
-      h="min(62vh, 640px)"
+      h="calc(100dvh - 330px)"
       minH="260px"
       overflow="auto"
       borderWidth="1px"

@@ -1,12 +1,14 @@
 import { chakra } from "@chakra-ui/react";
 import { Plus } from "lucide-react";
-import { useEffect, useRef } from "react";
+import { useEffect, useRef, type ReactNode } from "react";
+import { WireSwatch } from "../shown/WireSwatch";
 import { thin } from "../shared/Units";
 import type { Wire } from "./jobApi";
 import { EndStateWord } from "./Lace";
-import { severities } from "./severity";
+import { severities } from "../shown/severity";
 import type { Grid } from "./useGridKeys";
 import { wireColumns } from "./wireColumns";
+import { Button, CellInput } from "../ui";
 
 export const leadWidth = 52;
 export const stateWidth = 120;
@@ -17,32 +19,18 @@ const Cell = chakra("div", {
     px: 2,
     display: "flex",
     alignItems: "center",
+    gap: 2,
     overflow: "hidden",
     whiteSpace: "nowrap",
     textOverflow: "ellipsis",
     borderInlineEndWidth: "1px",
     borderColor: "line",
-    fontSize: "15px",
+    textStyle: "dense",
     cursor: "text",
     "&:focus-visible": { outline: "3px solid {colors.focus}", outlineOffset: "-3px" },
     "&[data-new=true]": { color: "ink.soft" },
     "&[aria-invalid=true]": { color: "stop", boxShadow: "inset 0 0 0 2px {colors.stop}" },
   },
-});
-
-const Open = chakra("button", {
-  base: {
-    w: "44px",
-    h: "100%",
-    display: "grid",
-    placeItems: "center",
-    cursor: "pointer",
-    _hover: { bg: "paper.sunk" },
-  },
-});
-
-const Typed = chakra("input", {
-  base: { w: "100%", h: "100%", bg: "paper", color: "ink", px: 1, fontSize: "16px", outline: "none" },
 });
 
 /** The cells of one wire, or of the empty row that makes a new one. */
@@ -63,13 +51,17 @@ export function WireRowCells({
     <>
       <Cell role="gridcell" w={`${leadWidth}px`} px={0} justifyContent="center" cursor="default">
         {wire ? (
-          <Open
+          <Button
+            variant="ghost"
+            size="icon"
+            rounded={0}
+            h="full"
             onClick={() => onOpen(wire.wire.id, "a")}
             aria-label={`Open wire ${wire.wire.name}${worst ? `: ${worst.word.toLowerCase()}` : ""}`}
             color={worst?.colour ?? "ink.soft"}
           >
             {Icon ? <Icon aria-hidden size={20} /> : <span aria-hidden>›</span>}
-          </Open>
+          </Button>
         ) : (
           <Plus aria-hidden size={18} />
         )}
@@ -79,6 +71,7 @@ export function WireRowCells({
           key={column.field}
           name={column.name}
           width={column.width}
+          sign={column.field === "colour" && wire ? <WireSwatch hue={wire.hue} stripe={wire.stripe} /> : null}
           text={grid.pending(row, column.field) ?? (wire ? column.of(wire) : "")}
           hint={wire ? "" : column.hint}
           isNew={!wire}
@@ -104,6 +97,7 @@ export function WireRowCells({
 function TextCell({
   name,
   width,
+  sign,
   text,
   hint,
   isNew,
@@ -118,6 +112,8 @@ function TextCell({
 }: {
   name: string;
   width: number;
+  /** What is shown before the text: a wire’s colour. */
+  sign: ReactNode;
   text: string;
   hint: string;
   isNew: boolean;
@@ -154,9 +150,12 @@ function TextCell({
       onDoubleClick={onEdit}
     >
       {editing === null ? (
-        thin(text) || hint
+        <>
+          {sign}
+          {thin(text) || hint}
+        </>
       ) : (
-        <Typed
+        <CellInput
           // The hand is in this cell: it has asked to type here.
           autoFocus
           value={editing}

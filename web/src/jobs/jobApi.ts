@@ -22,8 +22,8 @@ export const jobApi = {
   list: (offset: number) => take(http.GET("/api/jobs", { params: { query: { offset } } })),
   make: (body: Schemas["NewJob"]) => take(http.POST("/api/jobs", { body })),
   open: (id: string) => take(http.GET("/api/jobs/{id}", { params: at(id) })),
-  putAway: (id: string) => take(http.DELETE("/api/jobs/{id}", { params: at(id) })),
-  takeOut: (id: string) => take(http.POST("/api/jobs/{id}/restore", { params: at(id) })),
+  archive: (id: string) => take(http.DELETE("/api/jobs/{id}", { params: at(id) })),
+  restore: (id: string) => take(http.POST("/api/jobs/{id}/restore", { params: at(id) })),
   wires: (
     id: string,
     query: { q?: string; enclosure?: string; circuit?: string; offset?: number; limit?: number },

@@ -10,18 +10,14 @@ import {
   type ReactNode,
 } from "react";
 import { Refusal, type Schemas } from "../client";
-import type { Person } from "../bench/recording";
-import { useRemembered } from "../shared/remembered";
+import { usePerson } from "../people/person";
+import { toast } from "../ui";
 import { painted } from "../shared/painted";
 import { useInTurn } from "../shared/useInTurn";
 import { own } from "./own";
 import { jobApi, type Done, type Part } from "./jobApi";
 
 export interface Changes {
-  person: Person | null;
-  setPerson: (person: Person | null) => void;
-  /** What the last change did; it can be undone. */
-  last: Done | null;
   error: string | null;
   /** What somebody else made of it meanwhile. */
   conflict: Conflict | null;
@@ -30,7 +26,6 @@ export interface Changes {
   send: (change: Change, over?: Wanted) => Promise<Done | null>;
   put: (part: Part, version: number | null) => Promise<Done | null>;
   remove: (id: string, version: number) => Promise<Done | null>;
-  undo: () => void;
   settle: () => void;
 }
 
@@ -130,20 +125,30 @@ function useUndoKey(undo: () => void) {
   }, [undo]);
 }
 
+/** One toast a job: a quick hand does not pile them up. */
+const toastOf = (job: string) => `changes of ${job}`;
+
 /** Changes of one job: each a command, the last ones undone by Ctrl-Z, a conflict shown with both sides. */
 export function ChangesProvider({ job, children }: { job: string; children: ReactNode }) {
   const queries = useQueryClient();
-  const [person, setPerson] = useRemembered<Person | null>("person", null);
-  const [last, setLast] = useState<Done | null>(null);
+  const { who } = usePerson();
   const { perform, error, setError, conflict, setConflict, busy } = usePerform(job);
 
   // One after the other, undoing too: what is undone is the last that was done, not the last that was answered.
   const inTurn = useInTurn(`changes of ${job}`);
   const stack = useRef<Done[]>([]);
-  const keep = useCallback((next: Done[]) => {
-    stack.current = next.slice(-50);
-    setLast(stack.current.at(-1) ?? null);
-  }, []);
+  const undo = useCallback(
+    () =>
+      void inTurn(async () => {
+        const command = stack.current.at(-1);
+        const person = command && (await who());
+        if (!person) return;
+        stack.current = stack.current.slice(0, -1);
+        const undone = await perform(() => jobApi.undo(job, command.commandId, person.id), null);
+        if (undone) toast(undone.says, { id: toastOf(job) });
+      }),
+    [inTurn, job, perform, who],
+  );
 
   const run = useCallback(
     (
@@ -154,30 +159,21 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
     ): Promise<Done | null> =>
       inTurn(async () => {
         const answer = await perform(change, mine, wanted, wantedSays);
-        if (answer) keep([...stack.current, answer]);
+        if (answer) {
+          stack.current = [...stack.current, answer].slice(-50);
+          toast(answer.says, { id: toastOf(job), undo });
+        }
         return answer;
       }),
-    [inTurn, keep, perform],
+    [inTurn, job, perform, undo],
   );
-
-  const undo = useCallback(() => {
-    if (!person) return;
-    void inTurn(async () => {
-      const command = stack.current.at(-1);
-      if (!command) return;
-      keep(stack.current.slice(0, -1));
-      await perform(() => jobApi.undo(job, command.commandId, person.id), null);
-    });
-  }, [inTurn, job, keep, perform, person]);
 
   useUndoKey(undo);
 
   const value = useMemo((): Changes => {
-    const send: Changes["send"] = (change, wanted) => {
-      if (!person) {
-        setError("Type your name first: every change says who made it.");
-        return Promise.resolve(null);
-      }
+    const send: Changes["send"] = async (change, wanted) => {
+      const person = await who();
+      if (!person) return null;
       const command = crypto.randomUUID();
       return run(
         () => change(command, person.id),
@@ -186,42 +182,31 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         wanted?.says,
       );
     };
-    const change = (changes: Schemas["PartChange"][], over: Conflict["mine"], wanted: Part | null) => {
-      if (!person) return send(() => Promise.reject(new Error()));
-      return run(
-        () => jobApi.change(job, { id: crypto.randomUUID(), personId: person.id, changes }),
-        over,
-        wanted,
-      );
+    const change = async (
+      changes: Schemas["PartChange"][],
+      wanted: Part | null,
+      again: ((version: number) => Schemas["PartChange"][]) | null,
+    ) => {
+      const person = await who();
+      if (!person) return null;
+      const put = (parts: Schemas["PartChange"][]) =>
+        jobApi.change(job, { id: crypto.randomUUID(), personId: person.id, changes: parts });
+      return run(() => put(changes), again && ((now) => put(again(now))), wanted);
     };
     return {
-      person,
-      setPerson,
-      last,
       error,
       conflict,
       busy,
       send,
-      put: (part, version) =>
-        change(
-          [{ put: part, version }],
-          (now) =>
-            jobApi.change(job, {
-              id: crypto.randomUUID(),
-              personId: person?.id ?? "",
-              changes: [{ put: part, version: now }],
-            }),
-          part,
-        ),
+      put: (part, version) => change([{ put: part, version }], part, (now) => [{ put: part, version: now }]),
       remove: (id, version) => change([{ remove: id, version }], null, null),
-      undo,
       settle: () => {
         setError(null);
         setConflict(null);
         void queries.invalidateQueries({ queryKey: ["job", job] });
       },
     };
-  }, [busy, conflict, last, error, job, person, queries, run, setConflict, setError, setPerson, undo]);
+  }, [busy, conflict, error, job, queries, run, setConflict, setError, who]);
   return <ChangesContext.Provider value={value}>{children}</ChangesContext.Provider>;
 }
 

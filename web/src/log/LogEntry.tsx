@@ -8,13 +8,12 @@ import {
   ShieldX,
   TriangleAlert,
 } from "lucide-react";
-import { Link } from "react-router";
 import { SimulatedBadge } from "../bench/Driver";
 import { sayLanding } from "../bench/benchState";
 import { named, type Schemas } from "../client";
-import { Action, Panel } from "../shared/Panel";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
-import { WindowBar } from "../shared/WindowBar";
+import { WindowBar } from "../shown/WindowBar";
+import { Button, Link, Panel } from "../ui";
 
 type Item = Schemas["RecordItem"];
 
@@ -23,10 +22,10 @@ const states = {
   wanting: { icon: TriangleAlert, word: "wanting", colour: "stop" },
   checked: { icon: CircleCheck, word: "checked", colour: "go" },
   signed: { icon: BadgeCheck, word: "signed", colour: "go" },
-  parked: { icon: CirclePause, word: "set aside", colour: "ink.soft" },
+  parked: { icon: CirclePause, word: "parked", colour: "ink.soft" },
   rejected: { icon: CircleX, word: "rejected", colour: "stop" },
   "put-right": { icon: CircleCheck, word: "looked at", colour: "go" },
-  withdrawn: { icon: CircleSlash, word: "taken back", colour: "ink.soft" },
+  withdrawn: { icon: CircleSlash, word: "withdrawn", colour: "ink.soft" },
   damaged: { icon: ShieldX, word: "damaged", colour: "stop" },
 } as const;
 
@@ -36,18 +35,6 @@ const clocks: Record<Schemas["ClockOddity"], string> = {
   backwards: "The device’s clock went backwards before this.",
   "server-backwards": "The server’s clock went backwards before this.",
 };
-
-const ToWire = chakra(Link, {
-  base: {
-    display: "inline-flex",
-    alignItems: "center",
-    minH: "44px",
-    px: 2,
-    color: "copper",
-    fontWeight: 600,
-    textDecoration: "underline",
-  },
-});
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
 
@@ -68,12 +55,12 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
             <Icon aria-hidden size={22} />
             {item.kind === "withdrawal" ? "withdrawal" : word}
           </Flex>
-          <Box fontSize="14px" color="ink.soft">
+          <Box textStyle="note" color="ink.soft">
             <chakra.span fontFamily="numerals">{item.sequence}</chakra.span>
             {item.claimedAt && ` · ${when.format(new Date(item.claimedAt))}`}
           </Box>
           {item.person && (
-            <Box fontSize="15px">
+            <Box textStyle="dense">
               {item.person.name}
               {!item.person.proved && <chakra.span color="ink.soft">, not proved</chakra.span>}
             </Box>
@@ -95,39 +82,41 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
         )}
         <Flex justifyContent={{ md: "flex-end" }} alignItems="start" flexWrap="wrap">
           {item.subject.job && item.subject.wire && (
-            <ToWire
+            <Link
+              variant="row"
               to={`/jobs/${item.subject.job}/wires?wire=${item.subject.wire}`}
               aria-label={`Open the wire of event ${item.sequence}`}
             >
               Its wire
-            </ToWire>
+            </Link>
           )}
           {item.subject.job && item.continuity && (
-            <ToWire
+            <Link
+              variant="row"
               to={`/cords/pins?job=${item.subject.job}&kept=${item.continuity.pinMap}`}
               aria-label={`Open the pin map of event ${item.sequence}`}
             >
               Its map
-            </ToWire>
+            </Link>
           )}
           {(made ?? item.park ?? item.rework ?? item.continuity) &&
             item.state !== "withdrawn" &&
             onWithdraw && (
-              <Action look="link" onClick={onWithdraw} aria-label={`Take back event ${item.sequence}`}>
-                Take back
-              </Action>
+              <Button variant="plain" onClick={onWithdraw} aria-label={`Withdraw event ${item.sequence}`}>
+                Withdraw
+              </Button>
             )}
         </Flex>
       </Grid>
       {[...(item.damage ? [item.damage] : []), ...item.clock.map((odd) => clocks[odd])].map((says) => (
-        <Box key={says} mt={2} fontSize="15px" color={item.damage ? "stop" : "ink.soft"}>
+        <Box key={says} mt={2} textStyle="dense" color={item.damage ? "stop" : "ink.soft"}>
           {says}
         </Box>
       ))}
       {item.findings
         .filter((finding) => finding.severity !== "note")
         .map((finding) => (
-          <Box key={finding.check} mt={2} fontSize="15px">
+          <Box key={finding.check} mt={2} textStyle="dense">
             <chakra.strong color="stop">Fix.</chakra.strong> {thin(finding.says)} {thin(finding.do)}
           </Box>
         ))}
@@ -142,7 +131,7 @@ function Strip({ made }: { made: Schemas["TerminationDocument"] }) {
   const measured = made.measuredStrip;
   return (
     <Box mt={1}>
-      <Box fontSize="15px">
+      <Box textStyle="dense">
         Strip{" "}
         {measured ? thin(sayBoth(measured, lead)) : <chakra.span color="ink.soft">not measured</chakra.span>}
       </Box>
@@ -166,10 +155,10 @@ function Torque({ made }: { made: Schemas["TerminationDocument"] }) {
   return (
     <Box>
       <Box fontWeight={600}>{torque ? `${how} ${thin(sayBoth(torque, lead))}` : "by feel, unmeasured"}</Box>
-      <Box color="ink.soft" fontSize="15px">
+      <Box color="ink.soft" textStyle="dense">
         {tool} {simulated && <SimulatedBadge />}
       </Box>
-      <Box mt={1} fontSize="15px">
+      <Box mt={1} textStyle="dense">
         {thin(`${inOrder(window.least, lead)[0]} to ${inOrder(window.most, lead)[0]}`)}
       </Box>
       <WindowBar

@@ -1,18 +1,15 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useInfiniteQuery } from "@tanstack/react-query";
-import { Link } from "react-router";
 import { api } from "../client";
-import { useEventRecording, type Person } from "../bench/recording";
-import { Action, Panel } from "../shared/Panel";
-import { useRemembered } from "../shared/remembered";
+import { useEventRecording } from "../recording/useEventRecording";
 import { useUnits } from "../shared/Units";
 import { LogEntry } from "./LogEntry";
 import { SealPanel } from "./SealPanel";
+import { Button, Link, Panel } from "../ui";
 
 /** Who did what, with what, and is it whole. Newest first. */
 export function LogPage() {
   const { lead } = useUnits();
-  const [person] = useRemembered<Person | null>("person", null);
   const recording = useEventRecording();
   const pages = useInfiniteQuery({
     queryKey: ["records", lead],
@@ -38,21 +35,17 @@ export function LogPage() {
       )}
       <chakra.ol listStyleType="none" m={0} p={0} display="grid" gap={2} aria-label="Events, newest first">
         {items.map((item) => (
-          <LogEntry
-            key={item.id}
-            item={item}
-            onWithdraw={person ? () => void recording.withdraw(item.id, person).catch(() => undefined) : null}
-          />
+          <LogEntry key={item.id} item={item} onWithdraw={() => void recording.withdraw(item.id)} />
         ))}
       </chakra.ol>
       {pages.hasNextPage && (
-        <Action
+        <Button
           onClick={() => void pages.fetchNextPage()}
           disabled={pages.isFetchingNextPage}
           alignSelf="center"
         >
           {pages.isFetchingNextPage ? "Reading…" : "Older events"}
-        </Action>
+        </Button>
       )}
       {pages.isPending && <Box>Reading the log…</Box>}
     </Flex>

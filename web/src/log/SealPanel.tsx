@@ -1,23 +1,8 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Download, ShieldCheck, ShieldX } from "lucide-react";
 import { api } from "../client";
-import { Action, Panel } from "../shared/Panel";
-
-const Export = chakra("a", {
-  base: {
-    display: "inline-flex",
-    alignItems: "center",
-    gap: 2,
-    minH: "44px",
-    px: 3,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line.strong",
-    fontWeight: 600,
-    _hover: { bg: "paper.sunk" },
-  },
-});
+import { Button, DownloadLink, Panel } from "../ui";
 
 /** Whether the record is whole, its head hash for papers, and the way out of here. */
 export function SealPanel() {
@@ -42,20 +27,20 @@ export function SealPanel() {
           )}
           {seal.error && <Box color="stop">{seal.error.message}</Box>}
           {seal.data && (
-            <Box fontSize="14px" color="ink.soft" fontFamily="numerals" overflowWrap="anywhere">
+            <Box textStyle="note" color="ink.soft" fontFamily="numerals" overflowWrap="anywhere">
               head {seal.data.head.slice(0, 16)}…
             </Box>
           )}
         </Box>
-        <Action onClick={() => void seal.refetch()} disabled={seal.isFetching}>
+        <Button onClick={() => void seal.refetch()} disabled={seal.isFetching}>
           Check again
-        </Action>
-        <Export href="/api/records/export.csv" download>
-          <Download aria-hidden size={18} /> CSV
-        </Export>
-        <Export href="/api/records/export.json" download>
-          <Download aria-hidden size={18} /> JSON
-        </Export>
+        </Button>
+        <DownloadLink href="/api/records/export.csv">
+          <Download aria-hidden size={18} /> Export CSV
+        </DownloadLink>
+        <DownloadLink href="/api/records/export.json">
+          <Download aria-hidden size={18} /> Export JSON
+        </DownloadLink>
       </Flex>
     </Panel>
   );

@@ -1,22 +1,8 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { ScenePaint } from "../drawing/ScenePaint";
-import { Action } from "../shared/Panel";
 import type { PinMap } from "./map";
-
-const Way = chakra("button", {
-  base: {
-    flex: "1 1 220px",
-    p: 2,
-    rounded: "md",
-    borderWidth: "2px",
-    borderColor: "line.strong",
-    bg: "paper.raised",
-    cursor: "pointer",
-    textAlign: "center",
-    "&[aria-pressed=true]": { borderColor: "copper", bg: "copper.wash" },
-  },
-});
+import { Button } from "../ui";
 
 /** Both ways round that a board may have the connector: no number counts before one of them is pointed at. */
 export function KeyPicker({
@@ -44,20 +30,23 @@ export function KeyPicker({
             [below, true, "Key below"],
           ] as const
         ).map(([face, turned, word]) => (
-          <Way
+          <Button
             key={word}
+            variant="card"
+            flex="1 1 220px"
+            p={2}
             aria-pressed={map.keySeen && map.turnedRound === turned}
             onClick={() => onChange({ keySeen: true, turnedRound: turned })}
           >
             <Face face={face} numbers={map.keySeen} />
             {word}
-          </Way>
+          </Button>
         ))}
       </Flex>
       {map.keySeen && (
-        <Action look="link" onClick={() => onChange({ keySeen: false })}>
+        <Button variant="plain" onClick={() => onChange({ keySeen: false })}>
           I am not sure of the key
-        </Action>
+        </Button>
       )}
     </Box>
   );

@@ -1,8 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { X } from "lucide-react";
 import type { Schemas } from "../client";
-import { Action, Field } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import {
   addPin,
   changePin,
@@ -12,14 +10,11 @@ import {
   type PinFunction,
   type PinMap,
 } from "./map";
+import { Button, Input, Select } from "../ui";
 
 // On a phone a pin takes two lines.
 const row = { base: "112px", sm: "60px" };
 const rowHeight = 60;
-
-const Close = chakra("button", {
-  base: { minW: "44px", minH: "44px", display: "grid", placeItems: "center", cursor: "pointer" },
-});
 
 const Terminal = chakra("div", {
   base: {
@@ -27,7 +22,7 @@ const Terminal = chakra("div", {
     display: "flex",
     alignItems: "center",
     fontWeight: 700,
-    fontSize: "20px",
+    textStyle: "heading",
     fontFamily: "numerals",
     overflowWrap: "anywhere",
     lineHeight: 1.1,
@@ -52,7 +47,7 @@ export function PinColumns({
   const high = Math.max(map.pins.length, terminals.length, 1) * rowHeight;
   return (
     <Box>
-      <Flex fontSize="14px" color="ink.soft" justifyContent="space-between">
+      <Flex textStyle="note" color="ink.soft" justifyContent="space-between">
         <span>Controller: pin, what for, leads to, colour noted</span>
         <span>Machine</span>
       </Flex>
@@ -100,9 +95,9 @@ export function PinColumns({
           .map((pin) => `Pin ${pin.pin} to ${pin.terminal}.`)
           .join(" ")}
       </chakra.span>
-      <Action mt={2} onClick={() => onMap(addPin(map))}>
-        One pin more
-      </Action>
+      <Button mt={2} onClick={() => onMap(addPin(map))}>
+        Add a pin
+      </Button>
     </Box>
   );
 }
@@ -129,7 +124,7 @@ function PinRow({
       data-pin={pin.pin}
     >
       <Box w="52px" flex="none">
-        <Field
+        <Input
           aria-label={`Pin of row ${i + 1}`}
           inputMode="numeric"
           textAlign="center"
@@ -151,7 +146,7 @@ function PinRow({
         />
       </Box>
       <Box w={{ sm: "84px" }} flex={{ base: "1 1 60px", sm: "none" }}>
-        <Field
+        <Input
           aria-label={`Terminal of pin ${pin.pin}`}
           px={2}
           maxLength={100}
@@ -165,7 +160,7 @@ function PinRow({
         />
       </Box>
       <Box w="84px" flex="none" display={{ base: "none", sm: "block" }}>
-        <Field
+        <Input
           aria-label={`Colour noted at pin ${pin.pin}`}
           px={2}
           maxLength={40}
@@ -175,12 +170,14 @@ function PinRow({
           onChange={(event) => onMap(changePin(map, i, { colour: event.target.value }))}
         />
       </Box>
-      <Close
-        aria-label={`Take pin ${pin.pin} out`}
+      <Button
+        variant="ghost"
+        size="icon"
+        aria-label={`Delete pin ${pin.pin}`}
         onClick={() => onMap({ ...map, pins: map.pins.filter((_, at) => at !== i) })}
       >
         <X aria-hidden size={18} />
-      </Close>
+      </Button>
     </Flex>
   );
 }

@@ -1,27 +1,10 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { http, take } from "../client";
-import { Action } from "../shared/Panel";
 import { saveAs } from "../shared/saveAs";
 import type { Pin, PinMap } from "./map";
-
-const Text = chakra("textarea", {
-  base: {
-    w: "100%",
-    minH: "110px",
-    p: 2,
-    rounded: "md",
-    borderWidth: "1px",
-    borderColor: "line.strong",
-    bg: "paper",
-    color: "ink",
-    fontFamily: "numerals",
-    fontSize: "15px",
-  },
-});
-
-const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
+import { Button, Disclosure, TextArea } from "../ui";
 
 /** A map as a table, in and out. What cannot be read stays as it was pasted. */
 export function PinCsv({ map, onPins }: { map: PinMap; onPins: (pins: Pin[]) => void }) {
@@ -38,26 +21,26 @@ export function PinCsv({ map, onPins }: { map: PinMap; onPins: (pins: Pin[]) => 
     onSuccess: (csv) => saveAs(`${map.name}.csv`, "text/csv", csv.text),
   });
   return (
-    <details>
-      <Opened>As a table: CSV in and out</Opened>
-      <Text
-        aria-label="Pins as CSV"
+    <Disclosure label="As a table: CSV in and out">
+      <TextArea
+        label="Pins as CSV"
+        rows={5}
         placeholder={"pin,function,terminal,colour,ohms\n1,low speed,T1,,"}
         value={text}
         maxLength={200000}
         onChange={(event) => setText(event.target.value)}
       />
       <Flex gap={2} mt={1} flexWrap="wrap">
-        <Action disabled={!text.trim() || read.isPending} onClick={() => read.mutate(text)}>
-          Take these pins
-        </Action>
-        <Action disabled={write.isPending} onClick={() => write.mutate()}>
-          Save as CSV
-        </Action>
+        <Button disabled={!text.trim() || read.isPending} onClick={() => read.mutate(text)}>
+          Import these pins
+        </Button>
+        <Button disabled={write.isPending} onClick={() => write.mutate()}>
+          Export CSV
+        </Button>
       </Flex>
       <Box role="alert" color="stop">
         {read.error?.message ?? write.error?.message}
       </Box>
-    </details>
+    </Disclosure>
   );
 }

@@ -2,7 +2,7 @@ import { Box } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import type { Part } from "../jobs/jobApi";
 import { useChanges } from "../jobs/useChanges";
-import { Select } from "../shared/Select";
+import { Select } from "../ui";
 
 /** Which plug of the job a map’s pins are of, and to which machine they lead: then what is wired is held against it. */
 export function PinMapDevices({
@@ -14,7 +14,7 @@ export function PinMapDevices({
   part: Extract<Part, { part: "pin-map" }>;
   version: number;
 }) {
-  const { put, person } = useChanges();
+  const { put } = useChanges();
   const places = new Map(job.enclosures.map((enclosure) => [enclosure.part.id, enclosure.part.name]));
   const options = (type: "plug" | null): [string, string][] => [
     ["", "none"],
@@ -25,7 +25,7 @@ export function PinMapDevices({
         `${places.get(device.part.enclosureId) ?? ""}/${device.part.name}`,
       ]),
   ];
-  const change = (changed: Partial<typeof part>) => person && void put({ ...part, ...changed }, version);
+  const change = (changed: Partial<typeof part>) => void put({ ...part, ...changed }, version);
   return (
     <Box w="100%" display="grid" gap={2} gridTemplateColumns={{ base: "1fr", sm: "1fr 1fr" }}>
       <Select

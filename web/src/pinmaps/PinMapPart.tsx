@@ -2,12 +2,8 @@ import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { http, take } from "../client";
 import { KeepInJob } from "../cords/KeepInJob";
-import { severities } from "../jobs/severity";
-import { Choice } from "../shared/Choice";
-import { CheckField } from "../shared/CheckField";
-import { Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
+import { severities } from "../shown/severity";
 import { useRemembered } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { thin, useUnits } from "../shared/Units";
 import { KeyPicker } from "./KeyPicker";
 import type { PinFunction, PinMap } from "./map";
@@ -17,6 +13,7 @@ import { PinMapDevices } from "./PinMapDevices";
 import { PinTest } from "./PinTest";
 import { PlateFields } from "./PlateFields";
 import { RecordTest } from "./RecordTest";
+import { Checkbox, Panel, PanelTitle, Segments, Select, TextField } from "../ui";
 
 /** Which pin goes where. Begun with what a machine of two speeds has, and remembered from then on. */
 export function PinMapPart() {
@@ -52,9 +49,9 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
             mb={2}
           >
             <Box gridColumn={{ base: "1 / -1", md: "auto" }}>
-              <FieldLabel htmlFor="map-name">What it is</FieldLabel>
-              <Field
+              <TextField
                 id="map-name"
+                label="What it is"
                 value={map.name}
                 maxLength={200}
                 autoComplete="off"
@@ -75,7 +72,7 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
               onChange={(rows) => change({ rows: Number(rows) })}
               options={[["1", "one"], ...(map.pinCount % 2 ? [] : [["2", "two"] as [string, string]])]}
             />
-            <Choice
+            <Segments
               label="Speeds"
               value={String(map.speeds)}
               onChange={(speeds) => change({ speeds: Number(speeds), fed: [] })}
@@ -117,7 +114,7 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
               );
             })}
           </Box>
-          <Box mt={2} fontSize="14px" color="ink.soft">
+          <Box mt={2} textStyle="note" color="ink.soft">
             Colours are noted and match nothing: go by the pin-out of the exact model, and by the meter.
           </Box>
         </Panel>
@@ -149,12 +146,12 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
 function SpeedFed({ map, onChange }: { map: PinMap; onChange: (part: Partial<PinMap>) => void }) {
   return (
     <Box mt={3}>
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         Which speed is fed
       </Box>
       <Flex gap={4} flexWrap="wrap">
         {(["low-speed", "high-speed"] as PinFunction[]).map((speed) => (
-          <CheckField
+          <Checkbox
             key={speed}
             checked={map.fed?.includes(speed) ?? false}
             onChange={(on) =>
@@ -164,11 +161,11 @@ function SpeedFed({ map, onChange }: { map: PinMap; onChange: (part: Partial<Pin
             }
           >
             {speed === "low-speed" ? "Low" : "High"}
-          </CheckField>
+          </Checkbox>
         ))}
-        <CheckField checked={map.takenForLegs} onChange={(takenForLegs) => onChange({ takenForLegs })}>
+        <Checkbox checked={map.takenForLegs} onChange={(takenForLegs) => onChange({ takenForLegs })}>
           They go to the two legs of the supply
-        </CheckField>
+        </Checkbox>
       </Flex>
     </Box>
   );

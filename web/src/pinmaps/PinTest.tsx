@@ -2,8 +2,8 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { useState } from "react";
 import { readDecimal } from "../shared/decimal";
-import { Action, Field, PanelTitle } from "../shared/Panel";
 import { changePin, unmeasured, type PinMap } from "./map";
+import { Button, Input, PanelTitle } from "../ui";
 
 /** The continuity test, pin by pin, recorded as it is done. */
 export function PinTest({
@@ -48,29 +48,29 @@ export function PinTest({
               data-passed={step.passed}
             >
               <Box flex="1 1 200px">
-                <chakra.strong fontSize="18px">
+                <chakra.strong textStyle="lead">
                   {step.pin} to {step.terminal}
                 </chakra.strong>
                 : {step.expect}.
-                <Box fontSize="14px" color="ink.soft">
+                <Box textStyle="note" color="ink.soft">
                   To {step.elsewhere}.
                 </Box>
               </Box>
               <Flex gap={1} role="group" aria-label={`Pin ${step.pin} to ${step.terminal}`}>
-                <Action
-                  look={map.pins[at(step.pin)]?.heard ? "main" : "plain"}
+                <Button
+                  variant={map.pins[at(step.pin)]?.heard ? "solid" : "outline"}
                   aria-pressed={map.pins[at(step.pin)]?.heard ?? false}
                   onClick={() => onMap(changePin(map, at(step.pin), { ...unmeasured, heard: true }))}
                 >
                   It beeps
-                </Action>
-                <Action
+                </Button>
+                <Button
                   aria-pressed={map.pins[at(step.pin)]?.isOpen ?? false}
                   color={map.pins[at(step.pin)]?.isOpen ? "stop" : undefined}
                   onClick={() => onMap(changePin(map, at(step.pin), { ...unmeasured, isOpen: true }))}
                 >
                   Nothing
-                </Action>
+                </Button>
                 <OhmsField
                   key={String(map.pins[at(step.pin)]?.ohms)}
                   label={`Ω read from pin ${step.pin} to ${step.terminal}`}
@@ -112,7 +112,7 @@ function OhmsField({
   const wrong = ohms === undefined || (ohms !== null && ohms < 0);
   return (
     <Flex alignItems="center" gap={1}>
-      <Field
+      <Input
         aria-label={label}
         aria-invalid={wrong}
         w="76px"

@@ -1,12 +1,10 @@
-import { Box, chakra, Grid } from "@chakra-ui/react";
+import { Box, Grid } from "@chakra-ui/react";
 import { NumberField } from "../bench/NumberField";
-import { Field, FieldLabel } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import type { PinMap } from "./map";
+import { Disclosure, FieldGroup, Select, TextField } from "../ui";
 
 type Plate = NonNullable<PinMap["old"]>;
 
-const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
 const fields: ["volts" | "watts" | "horsepower" | "amps" | "frameMm" | "speeds", string][] = [
   ["volts", "V"],
   ["amps", "A"],
@@ -29,13 +27,12 @@ const nothing: Plate = {
 /** Both machines' plates, where one replaces the other. */
 export function PlateFields({ map, onChange }: { map: PinMap; onChange: (change: Partial<PinMap>) => void }) {
   return (
-    <details open={map.old !== null && map.old !== undefined}>
-      <Opened>A machine is replaced: read both plates</Opened>
+    <Disclosure
+      label="A machine is replaced: read both plates"
+      defaultOpen={map.old !== null && map.old !== undefined}
+    >
       {(["old", "new"] as const).map((which) => (
-        <Box key={which} as="fieldset" mb={2}>
-          <chakra.legend fontSize="14px" color="ink.soft">
-            {which === "old" ? "The old one" : "The new one"}
-          </chakra.legend>
+        <FieldGroup key={which} label={which === "old" ? "The old one" : "The new one"} mb={2}>
           <Grid templateColumns="repeat(auto-fill, minmax(92px, 1fr))" gap={1} alignItems="end">
             {fields.map(([name, label]) => (
               <NumberField
@@ -46,9 +43,9 @@ export function PlateFields({ map, onChange }: { map: PinMap; onChange: (change:
               />
             ))}
             <Box>
-              <FieldLabel htmlFor={`${which}-frame`}>Frame</FieldLabel>
-              <Field
+              <TextField
                 id={`${which}-frame`}
+                label="Frame"
                 value={map[which]?.frame ?? ""}
                 maxLength={40}
                 autoComplete="off"
@@ -72,8 +69,8 @@ export function PlateFields({ map, onChange }: { map: PinMap; onChange: (change:
               ]}
             />
           </Grid>
-        </Box>
+        </FieldGroup>
       ))}
-    </details>
+    </Disclosure>
   );
 }

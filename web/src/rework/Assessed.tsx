@@ -13,14 +13,14 @@ export function Assessed({ assessed, metal }: { assessed: Schemas["ReworkDocumen
   const { effective, section, spent, left, pigtail } = assessed;
   return (
     <Box aria-live="polite" data-verdict={assessed.verdict}>
-      <Box fontSize="28px" fontWeight={700} color={colour}>
+      <Box textStyle="title" color={colour}>
         {word}
       </Box>
       <Box as="ul" listStyleType="none">
         {assessed.faults.map((fault) => (
           <Box as="li" key={fault.fault} py={1} borderTopWidth="1px" borderColor="line">
             <chakra.strong>{faults[fault.fault]}.</chakra.strong> {thin(fault.says)} {thin(fault.do)}{" "}
-            <chakra.span color="ink.soft" fontSize="14px">
+            <chakra.span color="ink.soft" textStyle="note">
               {fault.source}
             </chakra.span>
           </Box>
@@ -32,9 +32,7 @@ export function Assessed({ assessed, metal }: { assessed: Schemas["ReworkDocumen
             <Sketch scene={section} scale={110 / (section.box.right - section.box.left)} metal={metal} />
           </Box>
           <Box flex="1 1 150px">
-            <Box fontSize="24px" fontFamily="numerals">
-              {Math.round(effective.share * 100)} %
-            </Box>
+            <Box textStyle="figure.md">{Math.round(effective.share * 100)} %</Box>
             <Box>
               of the metal carries: {thin(effective.left.metric)}
               {effective.gauge !== null && `, as much as ${effective.gauge.toFixed(1)} AWG`}

@@ -1,31 +1,16 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link } from "react-router";
-import { useEventRecording } from "../bench/recording";
+import { useEventRecording } from "../recording/useEventRecording";
 import type { Schemas } from "../client";
 import type { Metal } from "../drawing/looks";
 import { jobApi } from "../jobs/jobApi";
-import { useChanges } from "../jobs/useChanges";
-import { Action } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import { useUnits } from "../shared/Units";
 import { Assessed } from "./Assessed";
 import { FaultPicker } from "./FaultPicker";
 import { nothingSeen, seenAs, toFound } from "./seen";
 import { parkReasons, type ParkReason } from "./words";
-
-const Opened = chakra("summary", { base: { minH: "44px", py: 2, cursor: "pointer", fontWeight: 600 } });
-
-const ToCords = chakra(Link, {
-  base: {
-    minH: "44px",
-    display: "inline-flex",
-    alignItems: "center",
-    color: "copper",
-    textDecoration: "underline",
-  },
-});
+import { Button, Disclosure, Link, Select } from "../ui";
 
 const cordQuestions = [
   ["look", "is it fit?"],
@@ -54,7 +39,6 @@ export function EndRework({
   metal: Metal;
 }) {
   const { lead } = useUnits();
-  const { person } = useChanges();
   const queries = useQueryClient();
   const { send, withdraw, busy, error } = useEventRecording();
   const [seen, setSeen] = useState(() => seenAs(before));
@@ -68,33 +52,29 @@ export function EndRework({
   });
   const subject = { jobId: job, wireId: wire, side };
   const after = async (recorded: Promise<unknown>) => {
-    await recorded;
+    if (!(await recorded)) return;
     setSeen(nothingSeen);
     setWhy("");
     await queries.invalidateQueries({ queryKey: ["job", job] });
   };
-  const waits = progress.park ? `Set aside: ${parkReasons[progress.park]}.` : null;
+  const waits = progress.park ? `Parked: ${parkReasons[progress.park]}.` : null;
   return (
     <>
       {progress.lastRecord && (
         <Flex gap={2} alignItems="center" flexWrap="wrap" data-stands={progress.state}>
           <chakra.strong>{waits ?? "Rejected: cut it back and land it anew."}</chakra.strong>
-          <Action
-            disabled={!person || busy}
-            onClick={() => person && void after(withdraw(progress.lastRecord ?? "", person))}
-          >
-            {waits ? "Take it up again" : "Take that back"}
-          </Action>
+          <Button disabled={busy} onClick={() => void after(withdraw(progress.lastRecord ?? ""))}>
+            {waits ? "Resume" : "Withdraw the rejection"}
+          </Button>
         </Flex>
       )}
-      <details>
-        <Opened>Something is wrong with it, or it must wait</Opened>
+      <Disclosure label="Something is wrong with it, or it must wait">
         <Flex gap={3} flexWrap="wrap" alignItems="center">
           <span>About its cord:</span>
           {cordQuestions.map(([part, words]) => (
-            <ToCords key={part} to={`/cords/${part}`}>
+            <Link variant="row" key={part} to={`/cords/${part}`}>
               {words}
-            </ToCords>
+            </Link>
           ))}
         </Flex>
         <FaultPicker seen={seen} onSeen={setSeen} />
@@ -105,37 +85,33 @@ export function EndRework({
         {found && assessed.data && (
           <>
             <Assessed assessed={assessed.data} metal={metal} />
-            <Action
-              look="main"
+            <Button
+              variant="solid"
               mt={2}
-              disabled={!person || busy}
-              onClick={() =>
-                person && void after(send({ kind: "rework", personId: person.id, subject, rework: found }))
-              }
+              disabled={busy}
+              onClick={() => void after(send({ kind: "rework", subject, rework: found }))}
             >
-              {person ? "Record it" : "Type your name first"}
-            </Action>
+              Record
+            </Button>
           </>
         )}
         <Flex gap={2} alignItems="flex-end" mt={3}>
           <Box flex={1}>
             <Select
-              label="Set it aside"
+              label="Park it"
               value={why}
               onChange={(reason) => setWhy(reason as typeof why)}
               options={[["", "why?"], ...Object.entries(parkReasons)]}
             />
           </Box>
-          <Action
-            disabled={!person || busy || !why}
-            onClick={() =>
-              person && why && void after(send({ kind: "park", personId: person.id, subject, park: why }))
-            }
+          <Button
+            disabled={busy || !why}
+            onClick={() => why && void after(send({ kind: "park", subject, park: why }))}
           >
-            {person ? "Set aside" : "Type your name first"}
-          </Action>
+            Park
+          </Button>
         </Flex>
-      </details>
+      </Disclosure>
     </>
   );
 }

@@ -1,9 +1,8 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Field, FieldLabel } from "../shared/Panel";
 import { count, type Seen } from "./seen";
 import { faults } from "./words";
+import { Checkbox, TextField } from "../ui";
 
 type Fault = Schemas["Fault"];
 
@@ -23,9 +22,9 @@ export function FaultPicker({
 }) {
   const line = (name: "damaged" | "strands", label: string) => (
     <Box>
-      <FieldLabel htmlFor={`${of}-${name}`}>{label}</FieldLabel>
-      <Field
+      <TextField
         id={`${of}-${name}`}
+        label={label}
         inputMode="numeric"
         autoComplete="off"
         maxLength={4}
@@ -46,7 +45,7 @@ export function FaultPicker({
         {asked
           .filter((fault) => fault !== "strands-cut")
           .map((fault) => (
-            <CheckField
+            <Checkbox
               key={fault}
               checked={seen.faults.includes(fault)}
               onChange={(on) =>
@@ -57,7 +56,7 @@ export function FaultPicker({
               }
             >
               {faults[fault]}
-            </CheckField>
+            </Checkbox>
           ))}
       </Grid>
       <Flex gap={2} maxW="330px">

@@ -1,7 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
-import { Action, Field, FieldLabel } from "./Panel";
-import { Select } from "./Select";
+import { Button, Select, TextField } from "../ui";
 
 type Link = Schemas["InsideLink"];
 
@@ -46,11 +45,9 @@ export function InsideFields({
           </Box>
           {(["one", "other"] as const).map((side) => (
             <Box key={side} flex={1} minW="44px">
-              {i === 0 && (
-                <FieldLabel htmlFor={`inside-${side}-${i}`}>{side === "one" ? "From" : "To"}</FieldLabel>
-              )}
-              <Field
-                id={`inside-${side}-${i}`}
+              <TextField
+                label={side === "one" ? "From" : "To"}
+                hideLabel={i > 0}
                 aria-label={`${side === "one" ? "From" : "To"} terminal, pair ${i + 1}`}
                 autoComplete="off"
                 maxLength={20}
@@ -59,18 +56,18 @@ export function InsideFields({
               />
             </Box>
           ))}
-          <Action
+          <Button
             px={3}
             aria-label={`Remove pair ${i + 1}`}
             onClick={() => onChange(links.length === 1 ? null : links.filter((_, at) => at !== i))}
           >
             ×
-          </Action>
+          </Button>
         </Flex>
       ))}
-      <Action mt={2} onClick={() => onChange([...links, { kind: "contact", one: "", other: "" }])}>
+      <Button mt={2} onClick={() => onChange([...links, { kind: "contact", one: "", other: "" }])}>
         Add a pair of terminals
-      </Action>
+      </Button>
     </Box>
   );
 }

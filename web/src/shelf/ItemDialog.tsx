@@ -1,22 +1,18 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
-import { useId } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { NumberField } from "../bench/NumberField";
-import type { Person } from "../bench/recording";
+import { usePerson } from "../people/person";
 import { api, type Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
 import { readDecimal } from "../shared/decimal";
-import { DialogFrame } from "../shared/DialogFrame";
 import { InsideFields } from "../shared/InsideFields";
-import { Action, Field, FieldLabel } from "../shared/Panel";
 import { itemFields, itemOf, wordOf, type ItemField } from "./itemFields";
 import type { ShelfKind } from "./ShelfPage";
+import { Button, Checkbox, Dialog, Select, TextField } from "../ui";
 
 interface Props {
   kind: ShelfKind;
   entry: Schemas["ShelfEntry"] | null;
-  person: Person | null;
   onClose: () => void;
   onDone: (batch: string, says: string) => void;
 }
@@ -29,33 +25,38 @@ const common: ItemField[] = [
 ];
 
 /** Puts a thing on the Shelf, or changes one. What is wrong is said, and what was typed stays. */
-export function ItemDialog({ kind, entry, person, onClose, onDone }: Props) {
+export function ItemDialog({ kind, entry, onClose, onDone }: Props) {
   const fields = [...common, ...(kind === "landing" ? [] : itemFields[kind])];
   const { control, getValues } = useForm<Record<string, unknown>>({
     defaultValues: entry ? { ...entry.item } : {},
   });
+  const { who } = usePerson();
   const save = useMutation({
-    mutationFn: () => {
-      const body = { personId: person?.id ?? "", item: itemOf(kind, getValues()) };
+    mutationFn: (personId: string) => {
+      const body = { personId, item: itemOf(kind, getValues()) };
       return entry ? api.changeOnShelf(entry.id, entry.version, body) : api.putOnShelf(body);
     },
     onSuccess: (done) => {
-      onDone(done.batch, `${done.entry?.item.code ?? "It"} is on the Shelf.`);
+      onDone(done.batch, `Saved ${done.entry?.item.code ?? "it"}.`);
       onClose();
     },
   });
   return (
-    <DialogFrame
-      title={entry ? `Change ${entry.item.code}` : "Put it on the Shelf"}
+    <Dialog
+      title={entry ? `Edit ${entry.item.code}` : "Add to the Shelf"}
       open
-      width="480px"
+      size="md"
       onClose={onClose}
       footer={
         <>
-          <Action onClick={onClose}>Leave it</Action>
-          <Action look="main" disabled={!person || save.isPending} onClick={() => save.mutate()}>
-            {person ? "Put it there" : "Type your name first"}
-          </Action>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button
+            variant="solid"
+            disabled={save.isPending}
+            onClick={() => void who().then((person) => person && save.mutate(person.id))}
+          >
+            Save
+          </Button>
         </>
       }
     >
@@ -75,7 +76,7 @@ export function ItemDialog({ kind, entry, person, onClose, onDone }: Props) {
           {save.error?.message}
         </Box>
       </Flex>
-    </DialogFrame>
+    </Dialog>
   );
 }
 
@@ -88,7 +89,6 @@ function OneField({
   value: unknown;
   onChange: (value: unknown) => void;
 }) {
-  const id = useId();
   const { form, label } = field;
   if (form === "number")
     return <NumberField label={label} value={typeof value === "number" ? value : null} onChange={onChange} />;
@@ -96,45 +96,35 @@ function OneField({
     return <InsideFields inside={value as Schemas["InsideLink"][] | null} onChange={onChange} />;
   if (form === "flag")
     return (
-      <CheckField checked={value === true} onChange={onChange}>
+      <Checkbox checked={value === true} onChange={onChange}>
         {label}
-      </CheckField>
+      </Checkbox>
+    );
+  if (Array.isArray(form))
+    return (
+      <Select
+        label={label}
+        value={String(value ?? "")}
+        options={form.map((option): [string, string] => [option, wordOf(option)])}
+        onChange={onChange}
+      />
     );
   return (
-    <Box>
-      <FieldLabel htmlFor={id}>{label}</FieldLabel>
-      {Array.isArray(form) ? (
-        <Field asChild>
-          <chakra.select
-            id={id}
-            value={String(value ?? "")}
-            onChange={(event) => onChange(event.target.value)}
-          >
-            {form.map((word) => (
-              <option key={word} value={word}>
-                {wordOf(word)}
-              </option>
-            ))}
-          </chakra.select>
-        </Field>
-      ) : (
-        <Field
-          id={id}
-          type={form === "date" ? "date" : "text"}
-          autoComplete="off"
-          defaultValue={Array.isArray(value) ? value.join(" ") : typeof value === "string" ? value : ""}
-          onChange={(event) =>
-            onChange(
-              form === "numbers"
-                ? event.target.value
-                    .split(/[\s;]+/)
-                    .filter(Boolean)
-                    .map((part) => readDecimal(part) ?? NaN)
-                : event.target.value,
-            )
-          }
-        />
-      )}
-    </Box>
+    <TextField
+      label={label}
+      maxLength={200}
+      type={form === "date" ? "date" : "text"}
+      defaultValue={Array.isArray(value) ? value.join(" ") : typeof value === "string" ? value : ""}
+      onChange={(event) =>
+        onChange(
+          form === "numbers"
+            ? event.target.value
+                .split(/[\s;]+/)
+                .filter(Boolean)
+                .map((part) => readDecimal(part) ?? NaN)
+            : event.target.value,
+        )
+      }
+    />
   );
 }

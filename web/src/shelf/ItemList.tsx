@@ -2,13 +2,13 @@ import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useInfiniteQuery } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { layOnBench, type Pair } from "../bench/benchState";
-import { trustWords } from "../bench/words";
+import { trustWords } from "../shown/words";
 import { api, named, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { recall } from "../shared/remembered";
-import { Action, Panel } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import type { ShelfKind } from "./ShelfPage";
+import { Button, Panel } from "../ui";
 
 type Entry = Schemas["ShelfEntry"];
 const room = { width: 240, height: 96 };
@@ -17,13 +17,11 @@ const room = { width: 240, height: 96 };
 export function ItemList({
   kind,
   text,
-  mayChange,
   onEdit,
   onTakeOff,
 }: {
   kind: ShelfKind;
   text: string;
-  mayChange: boolean;
   onEdit: (entry: Entry) => void;
   onTakeOff: (entry: Entry) => void;
 }) {
@@ -39,9 +37,7 @@ export function ItemList({
   if (pages.data && items.length === 0) {
     return (
       <Panel>
-        {text
-          ? `Nothing here answers to “${text}”.`
-          : "Nothing is here yet. Add what is in your hand, or import."}
+        {text ? `No results for “${text}”.` : "Nothing is here yet. Add what is in your hand, or import."}
       </Panel>
     );
   }
@@ -55,13 +51,13 @@ export function ItemList({
         gap={3}
       >
         {items.map((entry) => (
-          <Card key={entry.id} entry={entry} mayChange={mayChange} onEdit={onEdit} onTakeOff={onTakeOff} />
+          <Card key={entry.id} entry={entry} onEdit={onEdit} onTakeOff={onTakeOff} />
         ))}
       </Grid>
       {pages.hasNextPage && (
-        <Action alignSelf="center" onClick={() => void pages.fetchNextPage()}>
+        <Button alignSelf="center" onClick={() => void pages.fetchNextPage()}>
           {pages.isFetchingNextPage ? "Fetching…" : "More"}
-        </Action>
+        </Button>
       )}
     </>
   );
@@ -69,12 +65,10 @@ export function ItemList({
 
 function Card({
   entry,
-  mayChange,
   onEdit,
   onTakeOff,
 }: {
   entry: Entry;
-  mayChange: boolean;
   onEdit: (entry: Entry) => void;
   onTakeOff: (entry: Entry) => void;
 }) {
@@ -98,31 +92,29 @@ function Card({
       <Box flex={1}>
         <Flex justifyContent="space-between" gap={2}>
           <strong>{thin(item.name)}</strong>
-          <chakra.span fontFamily="numerals" color="ink.soft" whiteSpace="nowrap" fontSize="15px">
+          <chakra.span fontFamily="numerals" color="ink.soft" whiteSpace="nowrap" textStyle="dense">
             {item.code}
           </chakra.span>
         </Flex>
-        <Box color="ink.soft" fontSize="15px">
+        <Box color="ink.soft" textStyle="dense">
           {thin(entry.says)}
           {item.note && <Box>{item.note}</Box>}
         </Box>
         {entry.problem && <Box color="caution">{thin(entry.problem)}</Box>}
-        <Box fontSize="14px" color={item.trust === "generic" ? "caution" : "go"} fontWeight={600}>
+        <Box textStyle="note" color={item.trust === "generic" ? "caution" : "go"} fontWeight={600}>
           {trustWords[item.trust ?? "marking"]}
         </Box>
       </Box>
       <Flex gap={1} flexWrap="wrap">
         <UseIt entry={entry} />
-        {mayChange && item.kind !== "landing" && (
-          <Action look="link" onClick={() => onEdit(entry)} aria-label={`Change ${item.code}`}>
-            Change
-          </Action>
+        {item.kind !== "landing" && (
+          <Button variant="plain" onClick={() => onEdit(entry)} aria-label={`Edit ${item.code}`}>
+            Edit
+          </Button>
         )}
-        {mayChange && (
-          <Action look="link" onClick={() => onTakeOff(entry)} aria-label={`Take ${item.code} off`}>
-            Take off
-          </Action>
-        )}
+        <Button variant="plain" onClick={() => onTakeOff(entry)} aria-label={`Delete ${item.code}`}>
+          Delete
+        </Button>
       </Flex>
     </Panel>
   );
@@ -142,8 +134,8 @@ function UseIt({ entry: { item } }: { entry: Entry }) {
   };
   if (item.kind !== "landing" && item.kind !== "conductor") return null;
   return (
-    <Action onClick={() => void use()} aria-label={`Use ${item.code} at the Bench`}>
+    <Button onClick={() => void use()} aria-label={`Use ${item.code} at the Bench`}>
       To the Bench
-    </Action>
+    </Button>
   );
 }

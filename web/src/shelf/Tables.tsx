@@ -1,19 +1,17 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { trustWords } from "../bench/words";
+import { useSearchParams } from "react-router";
+import { trustWords } from "../shown/words";
 import { api } from "../client";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
-
-const Head = chakra("th", { base: { textAlign: "left", p: 1, pr: 4, fontSize: "14px", color: "ink.soft" } });
-const Cell = chakra("td", {
-  base: { p: 1, pr: 4, borderTopWidth: "1px", borderColor: "line", fontFamily: "numerals", fontSize: "15px" },
-});
+import { Button, Panel, PanelTitle, Table } from "../ui";
 
 /** Every table that the rules use, with its source, its trust, and the rules that read it. */
 export function Tables() {
   const tables = useQuery({ queryKey: ["tables"], queryFn: api.tables, staleTime: Infinity });
-  const [open, setOpen] = useState<string | null>(null);
+  // Led to by its name, it is open.
+  const asked = useSearchParams()[0].get("table");
+  const [open, setOpen] = useState<string | null>(asked);
   return (
     <Flex direction="column" gap={2}>
       {tables.error && <Box color="stop">{tables.error.message}</Box>}
@@ -22,18 +20,18 @@ export function Tables() {
           <Flex justifyContent="space-between" alignItems="center" gap={3} flexWrap="wrap">
             <Box minW={0}>
               <strong>{table.title}</strong>{" "}
-              <chakra.span color="ink.soft" fontSize="15px">
+              <chakra.span color="ink.soft" textStyle="dense">
                 {trustWords[table.trust]}. Used by {table.usedBy.join(", ")}.
               </chakra.span>
             </Box>
-            <Action
-              look="link"
+            <Button
+              variant="plain"
               aria-expanded={open === table.name}
               onClick={() => setOpen(open === table.name ? null : table.name)}
             >
               {open === table.name ? "Close" : "Open"}
               <chakra.span srOnly> {table.title}</chakra.span>
-            </Action>
+            </Button>
           </Flex>
           {open === table.name && <OneTable name={table.name} />}
         </Panel>
@@ -49,29 +47,29 @@ function OneTable({ name }: { name: string }) {
     <Box>
       <PanelTitle mt={2}>Where it is from</PanelTitle>
       {table.data.head.map((line, i) => (
-        <Box key={i} fontSize="15px">
+        <Box key={i} textStyle="dense">
           {line}
         </Box>
       ))}
       <Box overflowX="auto" mt={2} tabIndex={0} role="region" aria-label={`Rows of ${name}`}>
-        <table>
-          <thead>
-            <tr>
+        <Table.Root>
+          <Table.Header>
+            <Table.Row>
               {table.data.columns.map((column) => (
-                <Head key={column}>{column}</Head>
+                <Table.ColumnHeader key={column}>{column}</Table.ColumnHeader>
               ))}
-            </tr>
-          </thead>
-          <tbody>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
             {table.data.rows.map((row, i) => (
-              <tr key={i}>
+              <Table.Row key={i}>
                 {row.map((cell, j) => (
-                  <Cell key={j}>{cell}</Cell>
+                  <Table.Cell key={j}>{cell}</Table.Cell>
                 ))}
-              </tr>
+              </Table.Row>
             ))}
-          </tbody>
-        </table>
+          </Table.Body>
+        </Table.Root>
       </Box>
     </Box>
   );

@@ -1,11 +1,11 @@
-import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { Box, Grid } from "@chakra-ui/react";
 import { Fragment } from "react";
-import { DialogFrame } from "../shared/DialogFrame";
-import { Action } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
+import { Button, Checkbox, Dialog, Kbd } from "../ui";
 
 const keys: [string, string][] = [
   ["1 to 8", "Jobs, Board, Cords, Bench, Splices, Findings, Log, Shelf"],
+  ["Ctrl K", "Search everywhere: places, jobs, wires, landings, the Shelf, tables"],
   ["U", "Switch which unit leads"],
   ["T", "Type a wire"],
   ["M", "Type the strip you measured"],
@@ -15,56 +15,40 @@ const keys: [string, string][] = [
   ["H", "House rules"],
   ["/", "Search the wires, the board, or the Shelf"],
   ["Arrows, Enter", "On the board: from slot to slot, and open it"],
-  ["+ − 0", "On the board: nearer, farther, all of it"],
+  ["+ − 0", "On the board: zoom in, zoom out, fit"],
   ["Ctrl Z", "Undo the last change of a job"],
   ["?", "These keys"],
 ];
 
-const Key = chakra("kbd", {
-  base: {
-    fontFamily: "numerals",
-    borderWidth: "1px",
-    borderColor: "line.strong",
-    rounded: "sm",
-    px: 2,
-    justifySelf: "start",
-  },
-});
-
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   const [on, setOn] = useRemembered("keys", true);
   return (
-    <DialogFrame
+    <Dialog
       title="Keys"
       open={open}
-      width="420px"
+      size="sm"
       onClose={onClose}
       footer={
-        <>
-          <Action look="main" onClick={onClose}>
-            Close
-          </Action>
-        </>
+        <Button variant="solid" onClick={onClose}>
+          Close
+        </Button>
       }
     >
       <Grid templateColumns="auto 1fr" gap={2} columnGap={4}>
         {keys.map(([key, does]) => (
           <Fragment key={key}>
-            <Key>{key}</Key>
+            <Kbd justifySelf="start" alignSelf="start">
+              {key}
+            </Kbd>
             <Box>{does}</Box>
           </Fragment>
         ))}
       </Grid>
-      <Flex as="label" gap={3} mt={5} alignItems="center" minH="44px" cursor="pointer">
-        <chakra.input
-          type="checkbox"
-          w="22px"
-          h="22px"
-          checked={on}
-          onChange={(event) => setOn(event.target.checked)}
-        />
-        Single keys are on (they never act while you type)
-      </Flex>
-    </DialogFrame>
+      <Box mt={4}>
+        <Checkbox checked={on} onChange={setOn}>
+          Single keys are on (they never act while you type)
+        </Checkbox>
+      </Box>
+    </Dialog>
   );
 }

@@ -2,7 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { Suspense, type ReactNode } from "react";
 import { ErrorBoundary } from "react-error-boundary";
 import { useLocation } from "react-router";
-import { Action, Panel } from "../shared/Panel";
+import { Button, Panel } from "../ui";
 
 /** A place while it opens, and one that did not: what breaks there leaves the rail and the other places as they are. */
 export function PlaceBoundary({ children }: { children: ReactNode }) {
@@ -23,9 +23,9 @@ function DidNotOpen() {
         What was saved is safe. Load the page again; if Lacet does not answer, see that its server runs.
       </Box>
       <Flex mt={3}>
-        <Action look="main" onClick={() => location.reload()}>
+        <Button variant="solid" onClick={() => location.reload()}>
           Load again
-        </Action>
+        </Button>
       </Flex>
     </Panel>
   );

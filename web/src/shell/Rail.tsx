@@ -1,58 +1,41 @@
-import { chakra, Flex } from "@chakra-ui/react";
-import { Ellipsis, Keyboard, Moon, Ruler, Scale, Sun } from "lucide-react";
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import {
+  Ellipsis,
+  Keyboard,
+  Moon,
+  Ruler,
+  Scale,
+  Search,
+  Sun,
+  UserRound,
+  type LucideIcon,
+} from "lucide-react";
 import { useCallback, useEffect, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
 import { HouseRulesDialog } from "../bench/HouseRulesDialog";
+import { usePerson } from "../people/person";
 import { isForKeys, useKey } from "../shared/keys";
 import { useUnits } from "../shared/Units";
+import { Drawer, RailCell } from "../ui";
 import { applyTheme, chooseTheme, rememberedTheme } from "./colourTheme";
 import { KeysDialog } from "./KeysDialog";
+import { Palette } from "./Palette";
 import { places } from "./places";
 
 const onPhone = 4;
 
-const cell = {
-  display: "flex",
-  flexDirection: "column",
-  alignItems: "center",
-  justifyContent: "center",
-  gap: "2px",
-  minH: "60px",
-  minW: "60px",
-  flex: { base: 1, md: "none" },
-  fontSize: "14px",
-  rounded: "md",
-  color: "ink.soft",
-  cursor: "pointer",
-  _hover: { bg: "paper.sunk" },
-} as const;
+interface Deed {
+  name: string;
+  says: string;
+  icon: LucideIcon;
+  act: () => void;
+}
 
-const PlaceLink = chakra(NavLink, {
-  base: { ...cell, "&.active": { color: "copper", fontWeight: 700, bg: "copper.wash" } },
-});
-const RailButton = chakra("button", { base: cell });
-
+/** The places, who is here, and what holds everywhere: at the side, or below on a phone. */
 export function Rail() {
-  const { lead, switchLead } = useUnits();
-  const [theme, setTheme] = useState(rememberedTheme);
-  const [keysOpen, setKeysOpen] = useState(false);
-  const [rulesOpen, setRulesOpen] = useState(false);
-  const [moreOpen, setMoreOpen] = useState(false);
-  useKey(
-    "h",
-    useCallback(() => setRulesOpen(true), []),
-  );
-  const showKeys = useCallback(() => setKeysOpen(true), []);
-  const switchTheme = () => {
-    const next = theme === "light" ? "dark" : "light";
-    chooseTheme(next);
-    setTheme(next);
-  };
-  useEffect(() => applyTheme(theme), [theme]);
-  useKey("u", switchLead);
-  useKey("?", showKeys);
+  const [more, setMore] = useState(false);
+  const { deeds, dialogs } = useEverywhere();
   usePlaceKeys();
-
   return (
     <Flex
       as="nav"
@@ -61,75 +44,127 @@ export function Rail() {
       gridRow={{ base: 2, md: 1 }}
       gridColumn={1}
       p={1}
-      gap={1}
+      gap={{ base: 1, md: "2px" }}
       bg="paper.raised"
       borderColor="line"
       borderTopWidth={{ base: "1px", md: 0 }}
       borderRightWidth={{ md: "1px" }}
+      overflowY={{ md: "auto" }}
     >
-      {places.map(({ path, name, icon: Icon }, i) => (
-        <PlaceLink
-          key={path}
-          to={path}
-          // Four places stand on a phone's rail; the others wait behind More.
-          display={i < onPhone ? undefined : { base: "none", md: "flex" }}
-        >
-          <Icon aria-hidden size={22} />
-          {name}
-        </PlaceLink>
+      {places.map((place, i) => (
+        // Four places stand on a phone's rail; the others wait behind More.
+        <PlaceLink key={place.path} place={place} isHiddenOnPhone={i >= onPhone} />
       ))}
-      <RailButton
-        display={{ base: "flex", md: "none" }}
-        aria-expanded={moreOpen}
-        onClick={() => setMoreOpen(!moreOpen)}
-      >
-        <Ellipsis aria-hidden size={22} />
+      <RailCell display={{ base: "flex", md: "none" }} aria-expanded={more} onClick={() => setMore(true)}>
+        <Ellipsis aria-hidden />
         More
-      </RailButton>
-      <Flex flex={1} display={{ base: "none", md: "flex" }} />
-      {/* On a phone what is not a place waits behind More. */}
-      <Flex
-        direction="column"
-        gap={1}
-        display={{ base: moreOpen ? "grid" : "none", md: "flex" }}
-        gridTemplateColumns="repeat(4, 1fr)"
-        position={{ base: "fixed", md: "static" }}
-        bottom="70px"
-        insetX={0}
-        p={{ base: 1, md: 0 }}
-        zIndex="docked"
-        bg="paper.raised"
-        borderColor="line"
-        borderTopWidth={{ base: "1px", md: 0 }}
-        onClick={() => setMoreOpen(false)}
-      >
-        {places.slice(onPhone).map(({ path, name, icon: Icon }) => (
-          <PlaceLink key={path} to={path} display={{ base: "flex", md: "none" }}>
-            <Icon aria-hidden size={22} />
-            {name}
-          </PlaceLink>
-        ))}
-        <RailButton onClick={switchLead} aria-label={`Units: ${lead} leads. Switch (U)`}>
-          <Ruler aria-hidden size={22} />
-          {lead === "metric" ? "mm first" : "in first"}
-        </RailButton>
-        <RailButton onClick={switchTheme} aria-label={theme === "light" ? "Dark theme" : "Light theme"}>
-          {theme === "light" ? <Moon aria-hidden size={22} /> : <Sun aria-hidden size={22} />}
-          {theme === "light" ? "Dark" : "Light"}
-        </RailButton>
-        <RailButton onClick={() => setRulesOpen(true)} aria-label="House rules (H)">
-          <Scale aria-hidden size={22} />
-          Rules
-        </RailButton>
-        <RailButton onClick={showKeys} aria-label="Keys (?)">
-          <Keyboard aria-hidden size={22} />
-          Keys
-        </RailButton>
-      </Flex>
-      <HouseRulesDialog open={rulesOpen} onClose={() => setRulesOpen(false)} />
-      <KeysDialog open={keysOpen} onClose={() => setKeysOpen(false)} />
+      </RailCell>
+      <Box flex={1} display={{ base: "none", md: "block" }} />
+      {deeds.map((deed) => (
+        <DeedCell key={deed.name} deed={deed} isHiddenOnPhone />
+      ))}
+      <Drawer title="More" open={more} onClose={() => setMore(false)}>
+        <Grid templateColumns="repeat(4, 1fr)" gap={1} pb={3} onClick={() => setMore(false)}>
+          {places.slice(onPhone).map((place) => (
+            <PlaceLink key={place.path} place={place} />
+          ))}
+          {deeds.map((deed) => (
+            <DeedCell key={deed.name} deed={deed} />
+          ))}
+        </Grid>
+      </Drawer>
+      {dialogs}
     </Flex>
   );
+}
+
+const hidden = (isHiddenOnPhone: boolean) => (isHiddenOnPhone ? { base: "none", md: "flex" } : "flex");
+
+function PlaceLink({
+  place: { path, name, icon: Icon },
+  isHiddenOnPhone = false,
+}: {
+  place: (typeof places)[number];
+  isHiddenOnPhone?: boolean;
+}) {
+  return (
+    <RailCell asChild display={hidden(isHiddenOnPhone)}>
+      <NavLink to={path}>
+        <Icon aria-hidden />
+        {name}
+      </NavLink>
+    </RailCell>
+  );
+}
+
+function DeedCell({
+  deed: { name, says, icon: Icon, act },
+  isHiddenOnPhone = false,
+}: {
+  deed: Deed;
+  isHiddenOnPhone?: boolean;
+}) {
+  return (
+    <RailCell display={hidden(isHiddenOnPhone)} onClick={act} aria-label={says}>
+      <Icon aria-hidden />
+      <chakra.span maxW="full" truncate>
+        {name}
+      </chakra.span>
+    </RailCell>
+  );
+}
+
+/** What can be done from every place: each on the rail, behind More on a phone, and by its key. */
+function useEverywhere() {
+  const { lead, switchLead } = useUnits();
+  const { person, ask } = usePerson();
+  const [theme, setTheme] = useState(rememberedTheme);
+  const [open, setOpen] = useState<"keys" | "rules" | "palette" | null>(null);
+  const close = () => setOpen(null);
+  useKey(
+    "h",
+    useCallback(() => setOpen("rules"), []),
+  );
+  useKey(
+    "?",
+    useCallback(() => setOpen("keys"), []),
+  );
+  useKey("u", switchLead);
+  useEffect(() => applyTheme(theme), [theme]);
+  usePaletteKey(useCallback(() => setOpen("palette"), []));
+  const switchTheme = () => {
+    const next = theme === "light" ? "dark" : "light";
+    chooseTheme(next);
+    setTheme(next);
+  };
+  const deeds: Deed[] = [
+    {
+      name: person?.name ?? "Your name",
+      says: person ? `${person.name} is working. Change` : "Say who is working",
+      icon: UserRound,
+      act: ask,
+    },
+    { name: "Search", says: "Search everywhere (Ctrl K)", icon: Search, act: () => setOpen("palette") },
+    {
+      name: lead === "metric" ? "mm first" : "in first",
+      says: `Units: ${lead} leads. Switch (U)`,
+      icon: Ruler,
+      act: switchLead,
+    },
+    theme === "light"
+      ? { name: "Dark", says: "Dark theme", icon: Moon, act: switchTheme }
+      : { name: "Light", says: "Light theme", icon: Sun, act: switchTheme },
+    { name: "Rules", says: "House rules (H)", icon: Scale, act: () => setOpen("rules") },
+    { name: "Keys", says: "Keys (?)", icon: Keyboard, act: () => setOpen("keys") },
+  ];
+  const dialogs = (
+    <>
+      <HouseRulesDialog open={open === "rules"} onClose={close} />
+      <KeysDialog open={open === "keys"} onClose={close} />
+      {open === "palette" && <Palette deeds={deeds} onClose={close} />}
+    </>
+  );
+  return { deeds, dialogs };
 }
 
 function usePlaceKeys() {
@@ -142,4 +177,17 @@ function usePlaceKeys() {
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
   }, [navigate]);
+}
+
+/** Ctrl K, in a field too. */
+function usePaletteKey(open: () => void) {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "k") return;
+      event.preventDefault();
+      open();
+    };
+    window.addEventListener("keydown", listen);
+    return () => window.removeEventListener("keydown", listen);
+  }, [open]);
 }

@@ -2,12 +2,10 @@ import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
-import { Select } from "../shared/Select";
 import { thin } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
+import { Checkbox, Panel, PanelTitle, Select, Table } from "../ui";
 
 interface Contents {
   volume: number | null;
@@ -99,9 +97,9 @@ export function BoxPart() {
           <NumberField label="Hickeys" value={box.hickeys} onChange={(hickeys) => set({ hickeys })} />
           <NumberField label="Pigtails" value={box.pigtails} onChange={(pigtails) => set({ pigtails })} />
         </Grid>
-        <CheckField checked={box.clamps} onChange={(clamps) => set({ clamps })}>
+        <Checkbox checked={box.clamps} onChange={(clamps) => set({ clamps })}>
           Cable clamps inside
-        </CheckField>
+        </Checkbox>
         <Box role="alert" color="stop">
           {filled.error?.message}
         </Box>
@@ -118,14 +116,14 @@ function Filled({ fill }: { fill: Schemas["BoxFillDocument"] }) {
     <Panel as="section" aria-label="How full" data-fits={fits ?? "unknown"}>
       <Flex gap={6} flexWrap="wrap" alignItems="baseline">
         <Box>
-          <Box fontSize="14px" color="ink.soft">
+          <Box textStyle="note" color="ink.soft">
             NEEDED
           </Box>
-          <Box fontSize="44px" lineHeight={1.1} fontFamily="numerals" aria-live="polite">
+          <Box textStyle="figure.xl" lineHeight={1.1} aria-live="polite">
             {needed.toFixed(2)} in³
           </Box>
         </Box>
-        <Box fontSize="24px" fontWeight={700} color={fits === null ? "ink" : fits ? "go" : "stop"}>
+        <Box textStyle="title" color={fits === null ? "ink" : fits ? "go" : "stop"}>
           {fill.says}
         </Box>
       </Flex>
@@ -161,41 +159,33 @@ function Filled({ fill }: { fill: Schemas["BoxFillDocument"] }) {
           />
         )}
       </Flex>
-      <Box as="table" w="100%" mt={3}>
-        <thead>
-          <tr>
+      <Table.Root mt={3}>
+        <Table.Header>
+          <Table.Row>
             {["What", "Counts as", "in³", "By"].map((head, i) => (
-              <Box
-                as="th"
-                key={head}
-                textAlign={i === 1 || i === 2 ? "end" : "start"}
-                fontWeight={600}
-                px={2}
-              >
+              <Table.ColumnHeader key={head} textAlign={i === 1 || i === 2 ? "end" : "start"}>
                 {head}
-              </Box>
+              </Table.ColumnHeader>
             ))}
-          </tr>
-        </thead>
-        <tbody>
+          </Table.Row>
+        </Table.Header>
+        <Table.Body>
           {fill.shares.map((share) => (
-            <Box as="tr" key={share.what} borderTopWidth="1px" borderColor="line">
-              <Box as="td" p={2}>
-                {thin(share.what)}
-              </Box>
-              <Box as="td" p={2} textAlign="end" fontFamily="numerals">
+            <Table.Row key={share.what}>
+              <Table.Cell>{thin(share.what)}</Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="numerals">
                 {share.allowances}
-              </Box>
-              <Box as="td" p={2} textAlign="end" fontFamily="numerals">
+              </Table.Cell>
+              <Table.Cell textAlign="end" fontFamily="numerals">
                 {share.cubicInches.toFixed(2)}
-              </Box>
-              <Box as="td" p={2} fontSize="14px" color="ink.soft">
+              </Table.Cell>
+              <Table.Cell textStyle="note" color="ink.soft">
                 {share.source}
-              </Box>
-            </Box>
+              </Table.Cell>
+            </Table.Row>
           ))}
-        </tbody>
-      </Box>
+        </Table.Body>
+      </Table.Root>
     </Panel>
   );
 }

@@ -1,15 +1,15 @@
-import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useHouseRules } from "../bench/houseRules";
 import { NumberField } from "../bench/NumberField";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { SceneView } from "../drawing/SceneView";
-import { Field, FieldLabel, Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
 import { formWords, type Form } from "./words";
+import { Button, Panel, PanelTitle, TextField } from "../ui";
 
 interface Draft {
   form: Form;
@@ -19,23 +19,6 @@ interface Draft {
 }
 
 const usual: Draft = { form: "in-line", size: "14 AWG", open: 4, tight: 4 };
-
-const FormCard = chakra("button", {
-  base: {
-    display: "flex",
-    flexDirection: "column",
-    alignItems: "center",
-    justifyContent: "space-between",
-    minH: "92px",
-    p: 2,
-    bg: "paper.raised",
-    borderWidth: "2px",
-    borderColor: "line.strong",
-    rounded: "md",
-    cursor: "pointer",
-    "&[aria-pressed=true]": { borderColor: "copper", bg: "copper.wash" },
-  },
-});
 
 /** The hand splices of the trade: what to bare, how often it goes round, how it is taped. */
 export function ByHand() {
@@ -75,9 +58,13 @@ export function ByHand() {
           gridTemplateColumns="repeat(auto-fill, minmax(140px, 1fr))"
         >
           {(forms.data ?? []).map(({ form: one, scene }) => (
-            <FormCard
+            <Button
               key={one}
-              type="button"
+              variant="card"
+              minH="92px"
+              p={2}
+              gap={0}
+              justifyContent="space-between"
               aria-pressed={one === draft.form}
               data-form={one}
               onClick={() => set({ form: one })}
@@ -91,16 +78,16 @@ export function ByHand() {
                   )}
                 />
               </Box>
-              <Box fontSize="15px">{formWords[one]}</Box>
-            </FormCard>
+              <Box textStyle="dense">{formWords[one]}</Box>
+            </Button>
           ))}
         </Box>
         <Panel as="section" aria-label="The wire">
           <Grid templateColumns="1fr 1fr 1fr" gap={2}>
             <Box>
-              <FieldLabel htmlFor="hand-size">Size, {build}</FieldLabel>
-              <Field
+              <TextField
                 id="hand-size"
+                label={<>Size, {build}</>}
                 value={draft.size}
                 maxLength={20}
                 autoComplete="off"
@@ -137,10 +124,10 @@ function Wound({ splice }: { splice: Schemas["HandSpliceDocument"] }) {
         <Flex gap={2} flexWrap="wrap" mt={2}>
           {alike(splice.wires).map((wire) => (
             <Box key={wire.name} flex="1 1 170px" p={2} bg="paper.sunk" rounded="md" data-bare={wire.name}>
-              <Box fontSize="14px" color="ink.soft">
+              <Box textStyle="note" color="ink.soft">
                 BARE OF {wire.name.toUpperCase()}
               </Box>
-              <Box fontSize="34px" lineHeight={1.15} fontFamily="numerals">
+              <Box textStyle="figure.lg" lineHeight={1.15}>
                 {thin(inOrder(wire.bare, lead)[0] ?? "")}
               </Box>
               <Box>

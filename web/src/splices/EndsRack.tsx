@@ -1,8 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { CheckField } from "../shared/CheckField";
-import { Action, Field, FieldLabel } from "../shared/Panel";
-import { Select } from "../shared/Select";
 import type { Ends } from "./words";
+import { Button, Checkbox, Select, TextField } from "../ui";
 
 /** The ends that are joined, by kind: so many of a size. */
 export function EndsRack({ ends, onEnds }: { ends: Ends[]; onEnds: (ends: Ends[]) => void }) {
@@ -14,7 +12,7 @@ export function EndsRack({ ends, onEnds }: { ends: Ends[]; onEnds: (ends: Ends[]
         <Box key={i} py={2} borderTopWidth={i === 0 ? 0 : "1px"} borderColor="line" data-ends={i + 1}>
           <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
             <Flex alignItems="center" role="group" aria-label={`How many of ${one.size}`}>
-              <Action
+              <Button
                 aria-label={`One ${one.size} less`}
                 disabled={one.count === 1 && ends.length === 1}
                 onClick={() =>
@@ -26,29 +24,29 @@ export function EndsRack({ ends, onEnds }: { ends: Ends[]; onEnds: (ends: Ends[]
                 }
               >
                 −
-              </Action>
+              </Button>
               <Box
                 minW="44px"
                 textAlign="center"
-                fontSize="24px"
+                textStyle="title"
                 fontFamily="numerals"
                 fontWeight={700}
                 aria-live="polite"
               >
                 {one.count}
               </Box>
-              <Action
+              <Button
                 aria-label={`One ${one.size} more`}
                 disabled={one.count >= 12}
                 onClick={() => change(i, { count: one.count + 1 })}
               >
                 +
-              </Action>
+              </Button>
             </Flex>
             <Box w="104px">
-              <FieldLabel htmlFor={`end-size-${i}`}>Size</FieldLabel>
-              <Field
+              <TextField
                 id={`end-size-${i}`}
+                label="Size"
                 value={one.size}
                 maxLength={20}
                 autoComplete="off"
@@ -68,12 +66,12 @@ export function EndsRack({ ends, onEnds }: { ends: Ends[]; onEnds: (ends: Ends[]
               />
             </Box>
           </Flex>
-          <CheckField
+          <Checkbox
             checked={one.material === "aluminium"}
             onChange={(on) => change(i, { material: on ? "aluminium" : "copper" })}
           >
             Aluminium
-          </CheckField>
+          </Checkbox>
           <Select
             label="Of a flat twin cable"
             value={one.side}
@@ -86,15 +84,15 @@ export function EndsRack({ ends, onEnds }: { ends: Ends[]; onEnds: (ends: Ends[]
           />
         </Box>
       ))}
-      <Action
-        look="link"
+      <Button
+        variant="plain"
         disabled={ends.length >= 6}
         onClick={() =>
           onEnds([...ends, { count: 1, size: "12 AWG", build: "solid", material: "copper", side: "none" }])
         }
       >
         Another size
-      </Action>
+      </Button>
     </Box>
   );
 }

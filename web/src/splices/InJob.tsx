@@ -1,9 +1,9 @@
 import { Box } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import type { Metal } from "../drawing/looks";
-import { PanelTitle } from "../shared/Panel";
 import { sayBoth, thin, useUnits } from "../shared/Units";
 import { Joint } from "./Joint";
+import { PanelTitle } from "../ui";
 
 /** The joint that an end of a job is part of: as it will look, and the pigtails that leave it. */
 export function InJob({ splice, metal }: { splice: Schemas["JobSpliceDocument"]; metal: Metal }) {

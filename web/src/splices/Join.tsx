@@ -2,9 +2,6 @@ import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useHouseRules } from "../bench/houseRules";
 import type { Schemas } from "../client";
-import { CheckField } from "../shared/CheckField";
-import { Choice } from "../shared/Choice";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
 import { EndsRack } from "./EndsRack";
@@ -13,6 +10,7 @@ import { KindCards, plain } from "./KindCards";
 import { OnTheShelf } from "./OnTheShelf";
 import { spliceApi } from "./spliceApi";
 import { eachOf, placeWords, sidesOf, type Ends, type Place } from "./words";
+import { Checkbox, Panel, PanelTitle, Segments } from "../ui";
 
 interface Draft {
   ends: Ends[];
@@ -62,23 +60,23 @@ export function Join() {
           <PanelTitle>What is joined</PanelTitle>
           <EndsRack ends={ends} onEnds={(next) => set({ ends: next })} />
           <Box mt={2}>
-            <Choice
+            <Segments
               label="Where"
               value={place}
               onChange={(next) => set({ place: next })}
               options={Object.entries(placeWords) as [Place, string][]}
             />
           </Box>
-          <CheckField checked={isEarth} onChange={(next) => set({ isEarth: next })}>
+          <Checkbox checked={isEarth} onChange={(next) => set({ isEarth: next })}>
             An earth
-          </CheckField>
-          <CheckField checked={inCord} onChange={(next) => set({ inCord: next, hardService: false })}>
+          </Checkbox>
+          <Checkbox checked={inCord} onChange={(next) => set({ inCord: next, hardService: false })}>
             In a flexible cord
-          </CheckField>
+          </Checkbox>
           {inCord && (
-            <CheckField checked={hardService} onChange={(next) => set({ hardService: next })}>
+            <Checkbox checked={hardService} onChange={(next) => set({ hardService: next })}>
               Hard-service or junior hard-service cord
-            </CheckField>
+            </Checkbox>
           )}
           <Box role="alert" color="stop">
             {joined.error?.message}

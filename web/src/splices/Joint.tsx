@@ -1,12 +1,12 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { ReasonsFolded } from "../bench/ReasonsFolded";
-import { VerdictLine } from "../bench/Readings";
+import { ReasonsFolded } from "../shown/ReasonsFolded";
+import { VerdictLine } from "../shown/Verdict";
 import { Steps } from "../bench/Steps";
 import type { Schemas } from "../client";
 import type { Metal } from "../drawing/looks";
 import { SceneView } from "../drawing/SceneView";
-import { Panel, PanelTitle } from "../shared/Panel";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
+import { Panel, PanelTitle } from "../ui";
 
 /** A joint as it will look, with its numbers, its findings, its order of steps, and what would pull it apart. */
 export function Joint({ joint, metal }: { joint: Schemas["SpliceDocument"]; metal: Metal }) {
@@ -64,19 +64,10 @@ export function Joint({ joint, metal }: { joint: Schemas["SpliceDocument"]; meta
 function Number({ label, large, small }: { label: string; large: string; small: string }) {
   return (
     <Box flex="1 1 170px" p={2} bg="paper.sunk" rounded="md" data-number={label.toLowerCase()}>
-      <Box fontSize="14px" color="ink.soft">
+      <Box textStyle="note" color="ink.soft">
         {label}
       </Box>
-      {large && (
-        <Box
-          fontSize={/\d/.test(large) ? "34px" : "24px"}
-          lineHeight={1.2}
-          fontFamily={/\d/.test(large) ? "numerals" : undefined}
-          fontWeight={600}
-        >
-          {large}
-        </Box>
-      )}
+      {large && <Box textStyle={/\d/.test(large) ? "figure.lg" : "title"}>{large}</Box>}
       <Box>{small}</Box>
     </Box>
   );

@@ -1,28 +1,11 @@
-import { Box, chakra } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { verdictWords } from "../bench/words";
+import { verdictWords } from "../shown/words";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { spliceApi } from "./spliceApi";
 import { kindWords, type Kind } from "./words";
-
-const Card = chakra("button", {
-  base: {
-    display: "flex",
-    flexDirection: "column",
-    alignItems: "center",
-    justifyContent: "space-between",
-    minH: "112px",
-    p: 2,
-    bg: "paper.raised",
-    borderWidth: "2px",
-    borderColor: "line.strong",
-    rounded: "md",
-    cursor: "pointer",
-    textAlign: "center",
-    "&[aria-pressed=true]": { borderColor: "copper", bg: "copper.wash" },
-  },
-});
+import { Button } from "../ui";
 
 const room = { width: 118, height: 56 };
 
@@ -56,9 +39,13 @@ export function KindCards({
         const { box } = scene;
         const verdict = verdictWords[found];
         return (
-          <Card
+          <Button
             key={kind}
-            type="button"
+            variant="card"
+            minH="112px"
+            p={2}
+            gap={0}
+            justifyContent="space-between"
             aria-pressed={kind === request.connector.kind}
             onClick={() => onKind(kind)}
             data-kind={kind}
@@ -73,13 +60,13 @@ export function KindCards({
                 )}
               />
             </Box>
-            <Box fontSize="15px" lineHeight={1.2} mt={1}>
+            <Box textStyle="dense" lineHeight={1.2} mt={1}>
               {kindWords[kind]}
             </Box>
-            <Box fontSize="14px" fontWeight={700} color={verdict.colour}>
+            <Box textStyle="note" fontWeight={700} color={verdict.colour}>
               {verdict.word}
             </Box>
-          </Card>
+          </Button>
         );
       })}
     </Box>

@@ -2,9 +2,9 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { CircleCheck, CircleX } from "lucide-react";
 import type { Schemas } from "../client";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
+import { Button, Panel, PanelTitle } from "../ui";
 
 type Ranked = Schemas["RankedConnectorDocument"];
 
@@ -63,11 +63,15 @@ export function OnTheShelf({
               <chakra.strong>{one.connector.name}</chakra.strong>{" "}
               <chakra.span color="ink.soft">{one.code}</chakra.span>
               {!one.fits && <chakra.strong color="stop"> does not fit</chakra.strong>}
-              <Box fontSize="15px">{one.why.map(thin).join(" ")}</Box>
+              <Box textStyle="dense">{one.why.map(thin).join(" ")}</Box>
             </Box>
-            <Action look="link" onClick={() => onTake(asked(one))} aria-label={`Take ${one.connector.name}`}>
-              Take
-            </Action>
+            <Button
+              variant="plain"
+              onClick={() => onTake(asked(one))}
+              aria-label={`Use ${one.connector.name}`}
+            >
+              Use
+            </Button>
           </Flex>
         ))}
       </Box>

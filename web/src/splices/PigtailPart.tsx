@@ -2,10 +2,10 @@ import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useHouseRules } from "../bench/houseRules";
 import { NumberField } from "../bench/NumberField";
-import { Panel } from "../shared/Panel";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
+import { Panel } from "../ui";
 
 const usual: { [name in "together" | "spliceStrip" | "landingStrip" | "reworks"]: number | null } = {
   together: 2,
@@ -68,19 +68,19 @@ export function PigtailPart() {
         <Panel as="section" aria-label="What is cut" data-pigtail-plan>
           <Flex gap={6} flexWrap="wrap">
             <Box>
-              <Box fontSize="14px" color="ink.soft">
+              <Box textStyle="note" color="ink.soft">
                 CUT
               </Box>
-              <Box fontSize="44px" lineHeight={1.1} fontFamily="numerals" aria-live="polite">
+              <Box textStyle="figure.xl" lineHeight={1.1} aria-live="polite">
                 {thin(inOrder(plan.length, lead)[0] ?? "")}
               </Box>
               <Box>{thin(inOrder(plan.length, lead)[1] ?? "")}</Box>
             </Box>
             <Box>
-              <Box fontSize="14px" color="ink.soft">
+              <Box textStyle="note" color="ink.soft">
                 ENDS IN THE CONNECTOR
               </Box>
-              <Box fontSize="44px" lineHeight={1.1} fontFamily="numerals">
+              <Box textStyle="figure.xl" lineHeight={1.1}>
                 {plan.endsInTheSplice}
               </Box>
             </Box>

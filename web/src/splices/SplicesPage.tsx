@@ -1,10 +1,10 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { chakra } from "@chakra-ui/react";
 import { useNavigate, useParams } from "react-router";
-import { Choice } from "../shared/Choice";
 import { BoxPart } from "./BoxPart";
 import { ByHand } from "./ByHand";
 import { Join } from "./Join";
 import { PigtailPart } from "./PigtailPart";
+import { Tabs } from "../ui";
 
 const parts = {
   join: { word: "In a connector", part: Join },
@@ -22,18 +22,16 @@ export function SplicesPage() {
   const open: Part = part in parts ? (part as Part) : "join";
   const Open = parts[open].part;
   return (
-    <Flex direction="column" gap={3}>
+    <>
       <chakra.h1 srOnly>Splices</chakra.h1>
-      <Box maxW="640px">
-        <Choice
-          label="What about the splice"
-          wrap
-          value={open}
-          onChange={(next) => void navigate(`/splices/${next}`)}
-          options={(Object.keys(parts) as Part[]).map((key): [Part, string] => [key, parts[key].word])}
-        />
-      </Box>
-      <Open />
-    </Flex>
+      <Tabs
+        label="What about the splice"
+        value={open}
+        onChange={(next) => void navigate(`/splices/${next}`)}
+        tabs={(Object.keys(parts) as Part[]).map((key) => [key, parts[key].word] as const)}
+      >
+        <Open />
+      </Tabs>
+    </>
   );
 }

@@ -1,9 +1,9 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Recipe } from "../client";
-import { Action, Panel, PanelTitle } from "../shared/Panel";
 import { thin } from "../shared/Units";
 import type { ReadingName } from "./Readings";
 import { trustWords } from "./words";
+import { Button, Panel, PanelTitle } from "../ui";
 
 const titles: Record<ReadingName, string> = {
   strip: "Why strip this much",
@@ -26,9 +26,9 @@ export function Why({
   return (
     <Panel id="why" role="region" aria-label="Why">
       <Flex justifyContent="flex-end" mb="-36px">
-        <Action look="link" onClick={onClose}>
+        <Button variant="plain" onClick={onClose}>
           Close
-        </Action>
+        </Button>
       </Flex>
       {order
         .filter(
@@ -42,7 +42,7 @@ export function Why({
               {reasons.map((reason, i) => (
                 <Box key={i} mt={1} pr={4}>
                   {thin(reason.text)}{" "}
-                  <chakra.span color="ink.soft" fontSize="14px">
+                  <chakra.span color="ink.soft" textStyle="note">
                     {trustWords[reason.trust]} · {thin(reason.source)}
                   </chakra.span>
                 </Box>

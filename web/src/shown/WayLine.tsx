@@ -44,7 +44,7 @@ export function WayLine({ way, isWrong = false }: { way: Stop[]; isWrong?: boole
               {stop.landingId && <Dot aria-hidden end={isEnd && isWrong} />}
               <Box
                 as="span"
-                fontSize="15px"
+                textStyle="dense"
                 fontWeight={isEnd ? 700 : 400}
                 color={stop.wireId && !isEnd ? "ink.soft" : "ink"}
               >

@@ -1,20 +1,18 @@
 import { Box, chakra } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
+import { Disclosure } from "../ui";
 
 /** Why, folded: every reason with its source. */
 export const ReasonsFolded = ({ reasons }: { reasons: Schemas["ReasonDocument"][] }) => (
-  <chakra.details mt={2}>
-    <chakra.summary minH="44px" py={2} cursor="pointer" fontWeight={600}>
-      Why
-    </chakra.summary>
+  <Disclosure label="Why">
     {reasons.map((reason, i) => (
       <Box key={i} py={1}>
         {thin(reason.text)}{" "}
-        <chakra.span color="ink.soft" fontSize="14px">
+        <chakra.span color="ink.soft" textStyle="note">
           {reason.source}
         </chakra.span>
       </Box>
     ))}
-  </chakra.details>
+  </Disclosure>
 );

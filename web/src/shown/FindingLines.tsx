@@ -1,6 +1,6 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Finding } from "../jobs/jobApi";
-import { severities } from "../jobs/severity";
+import { severities } from "./severity";
 import { thin } from "../shared/Units";
 
 /** Findings as lines: what is wrong, and what to do. */
@@ -22,7 +22,7 @@ export function FindingLines({ findings }: { findings: Finding[] }) {
             <Box>
               <chakra.strong color={colour}>{word}.</chakra.strong> {thin(finding.says)} {thin(finding.do)}
               {finding.accepted && (
-                <Box fontSize="14px" color="ink.soft">
+                <Box textStyle="note" color="ink.soft">
                   Accepted by {finding.accepted.person}: {finding.accepted.reason}
                 </Box>
               )}

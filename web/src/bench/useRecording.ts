@@ -1,0 +1,30 @@
+import type { Schemas } from "../client";
+import { useEventRecording } from "../recording/useEventRecording";
+import type { Pair } from "./benchState";
+import type { HouseRules } from "./houseRules";
+
+export type NewTightening = Schemas["NewTightening"];
+
+/** Records what was done at the Bench. */
+export function useRecording() {
+  const events = useEventRecording();
+  return {
+    ...events,
+    record: (
+      { conductor, landing, second, about }: Pair,
+      houseRules: HouseRules,
+      measuredStripMm: number | null,
+      tightening: NewTightening,
+    ) =>
+      events.send({
+        kind: "termination",
+        conductor,
+        landing,
+        second: second ?? null,
+        ferruleLabelMm2: about?.ferruleLabelMm2 ?? null,
+        houseRules,
+        measuredStripMm,
+        tightening,
+      }),
+  };
+}

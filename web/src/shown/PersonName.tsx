@@ -1,0 +1,9 @@
+import { chakra } from "@chakra-ui/react";
+
+/** Who did it; a typed name is one that nobody has proved. */
+export const PersonName = ({ person }: { person: { name: string; proved: boolean } }) => (
+  <span>
+    {person.name}
+    {!person.proved && <chakra.span color="ink.soft">, not proved</chakra.span>}
+  </span>
+);

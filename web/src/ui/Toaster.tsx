@@ -1,0 +1,39 @@
+import { createToaster, Toaster as Base, Toast } from "@chakra-ui/react";
+import { X } from "lucide-react";
+
+const toaster = createToaster({ placement: "bottom", max: 3, overlap: false, pauseOnPageIdle: true });
+
+/** Says what was done, with the way back; one of the same id takes the place of the last. */
+export function toast(title: string, { id, undo }: { id?: string; undo?: (() => void) | undefined } = {}) {
+  const says = {
+    title,
+    duration: undo ? 10_000 : 5_000,
+    closable: true,
+    action: undo && { label: "Undo", onClick: undo },
+  };
+  if (id && toaster.isVisible(id)) toaster.update(id, says);
+  else toaster.create({ ...says, ...(id && { id }) });
+}
+
+/** Says what was not done, and why; nothing was changed. */
+export function toastError(title: string, description?: string) {
+  toaster.create({ title, description, type: "error", duration: 12_000, closable: true });
+}
+
+/** Where the toasts of the page stand: above a phone's rail. */
+export function Toaster() {
+  return (
+    <Base toaster={toaster} insetInline={{ base: 3, md: 4 }}>
+      {(item) => (
+        <Toast.Root>
+          <Toast.Title flex={1}>{item.title}</Toast.Title>
+          {item.description && <Toast.Description>{item.description}</Toast.Description>}
+          {item.action && <Toast.ActionTrigger>{item.action.label}</Toast.ActionTrigger>}
+          <Toast.CloseTrigger aria-label="Close">
+            <X aria-hidden />
+          </Toast.CloseTrigger>
+        </Toast.Root>
+      )}
+    </Base>
+  );
+}
