@@ -3,6 +3,67 @@ import reactHooks from "eslint-plugin-react-hooks";
 import globals from "globals";
 import tseslint from "typescript-eslint";
 
+// A place is built of what several share; it knows no other place.
+const places = ["bench", "board", "cords", "findings", "jobs", "log", "shelf", "splices"];
+// What several share, from the ground up: each may use those before it.
+const floors = [
+  "shared",
+  "ui",
+  "drawing",
+  "shown",
+  "people",
+  "house",
+  "recording",
+  "landing",
+  "rework",
+  "job",
+];
+const controls = [
+  "Alert",
+  "Button",
+  "Checkbox",
+  "Collapsible",
+  "Dialog",
+  "Drawer",
+  "EmptyState",
+  "Field",
+  "FileUpload",
+  "Input",
+  "Kbd",
+  "Link",
+  "Menu",
+  "NativeSelect",
+  "NumberInput",
+  "Popover",
+  "Progress",
+  "RadioCard",
+  "RadioGroup",
+  "SegmentGroup",
+  "Select",
+  "Skeleton",
+  "Slider",
+  "Table",
+  "Tabs",
+  "Textarea",
+  "Toast",
+  "Tooltip",
+];
+const kit = { name: "@chakra-ui/react", importNames: controls, message: "Use the one of ui/." };
+const shut = (folder, closed) => ({
+  files: [`src/${folder}/**`],
+  rules: {
+    "no-restricted-imports": [
+      "error",
+      {
+        ...(folder === "ui" ? {} : { paths: [kit] }),
+        patterns: [
+          { group: closed.map((other) => `**/${other}/**`), message: "That stands above, or beside." },
+        ],
+      },
+    ],
+  },
+});
+
 export default tseslint.config(
   { ignores: ["node_modules", "src/api", "test-results", "playwright-report"] },
   js.configs.recommended,
@@ -51,46 +112,15 @@ export default tseslint.config(
           ["Literal[value=/^#([0-9a-f]{3}|[0-9a-f]{6}|[0-9a-f]{8})$/i]", "A colour: name it in ui/theme."],
         ].map(([selector, message]) => ({ selector, message })),
       ],
-      "no-restricted-imports": [
-        "error",
-        {
-          paths: [
-            {
-              name: "@chakra-ui/react",
-              importNames: [
-                "Alert",
-                "Button",
-                "Checkbox",
-                "Collapsible",
-                "Dialog",
-                "Drawer",
-                "EmptyState",
-                "Field",
-                "FileUpload",
-                "Input",
-                "Kbd",
-                "Link",
-                "Menu",
-                "NativeSelect",
-                "NumberInput",
-                "Progress",
-                "RadioCard",
-                "RadioGroup",
-                "SegmentGroup",
-                "Select",
-                "Skeleton",
-                "Table",
-                "Tabs",
-                "Textarea",
-                "Toast",
-                "Tooltip",
-              ],
-              message: "Use the one of ui/.",
-            },
-          ],
-        },
-      ],
     },
   },
+  ...places.map((place) =>
+    shut(
+      place,
+      places.filter((other) => other !== place),
+    ),
+  ),
+  ...floors.map((floor, i) => shut(floor, [...floors.slice(i + 1), ...places, "shell"])),
+  shut("shell", places),
   { files: ["e2e/**", "bench/**", "*.config.*"], languageOptions: { globals: globals.node } },
 );

@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import type { Board } from "../src/board/boardModel";
+import type { Board } from "../src/drawing/devices/boardModel";
 import { JobsOf } from "./jobs";
 
 // The board as a person meets it: traced, narrowed, dragged on, typed into, put right, undone, printed.

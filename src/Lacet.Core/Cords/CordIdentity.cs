@@ -38,7 +38,12 @@ public sealed partial record CordIdentity(IReadOnlyList<IdentifiedConductor> Con
             }
         }
 
-        each = [.. each.Select((e, i) => ByTheOthers(e, each, i))];
+        each =
+        [
+            .. each.Select(
+                (e, i) => ByTheOthers(e, each, i) with { Hue = seen[i].Colour?.Base, Stripe = seen[i].Colour?.Stripe }
+            ),
+        ];
         return new(each, each.TrueForAll(e => e.Certainty != Certainty.MeterIt) ? [] : [.. Steps(seen.Count)]);
     }
 

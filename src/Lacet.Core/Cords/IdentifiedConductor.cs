@@ -1,3 +1,5 @@
+using Lacet.Core.Conductors;
+
 namespace Lacet.Core.Cords;
 
 /// <summary>A conductor of a cord with what it is for.</summary>
@@ -10,4 +12,11 @@ public sealed record IdentifiedConductor(
     Certainty Certainty,
     IReadOnlyList<IdentityReason> Cues,
     IReadOnlyList<string> Misleads
-);
+)
+{
+    /// <summary>The colour that its insulation has most of, as it is drawn; null where nobody said.</summary>
+    public Hue? Hue { get; init; }
+
+    /// <summary>Its stripe; null where it has none.</summary>
+    public Hue? Stripe { get; init; }
+}

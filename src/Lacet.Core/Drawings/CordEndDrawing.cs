@@ -16,7 +16,8 @@ public static class CordEndDrawing
     {
         var sheet = new Sheet();
         var wide = conductor.InsulationOuterDiameter.Millimetres;
-        var pitch = wide + 7;
+        // Room between them for the measure of each.
+        var pitch = wide + 20;
         var high = (plan.Terminals.Count * wide) + 2;
         var middle = (plan.Terminals.Count - 1) * pitch / 2;
         sheet.Box("jacket", PartKind.Insulation, -Jacket, middle - (high / 2), 0, middle + (high / 2));
@@ -51,8 +52,33 @@ public static class CordEndDrawing
             );
         }
 
+        Measure(sheet, plan, wide, pitch);
+        return new(
+            sheet.Parts,
+            sheet.Dimensions,
+            $"A cord’s end made ready for its plug: {plan.JacketOff} of jacket off, each conductor to its own screw, the earth the longest"
+        );
+    }
+
+    /// <summary>Each length beside its own conductor.</summary>
+    private static void Measure(Sheet sheet, PlugRefit plan, double wide, double pitch)
+    {
+        for (var i = 0; i < plan.Terminals.Count; i++)
+        {
+            var terminal = plan.Terminals[i];
+            var y = i * pitch;
+            sheet.DimensionOfCut(
+                $"lead-{terminal.Role}",
+                0,
+                terminal.Length.Millimetres,
+                y + (wide / 2) + 4,
+                y,
+                terminal.Length
+            );
+        }
+
         var last = (plan.Terminals.Count - 1) * pitch;
-        sheet.Dimension("jacket-off", 0, plan.JacketOff.Millimetres, last + wide + 6, last, plan.JacketOff);
+        sheet.DimensionOfCut("jacket-off", 0, plan.JacketOff.Millimetres, last + wide + 17, last, plan.JacketOff);
         var first = plan.Terminals[0];
         sheet.Dimension(
             "strip",
@@ -61,11 +87,6 @@ public static class CordEndDrawing
             -wide - 6,
             0,
             new Length(first.Length.Millimetres - first.Insulated.Millimetres)
-        );
-        return new(
-            sheet.Parts,
-            sheet.Dimensions,
-            $"A cord’s end made ready for its plug: {plan.JacketOff} of jacket off, each conductor to its own screw, the earth the longest"
         );
     }
 }

@@ -87,6 +87,9 @@ public enum PartKind
     /// <summary>A green screw: for the earth.</summary>
     GreenScrew,
 
+    /// <summary>An earth conductor: bare, or green and yellow.</summary>
+    Earth,
+
     /// <summary>A strand that is cut off or nicked.</summary>
     LostStrand,
 

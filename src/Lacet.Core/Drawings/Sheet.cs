@@ -26,6 +26,10 @@ internal sealed class Sheet
     internal void Dimension(string id, double fromX, double toX, double y, double partY, Length label) =>
         Dimensions.Add(new SceneDimension(id, fromX, toX, y, partY, label.Read()));
 
+    /// <summary>A measure that a wire is cut or a jacket is taken to, said as the hand works to it.</summary>
+    internal void DimensionOfCut(string id, double fromX, double toX, double y, double partY, Length label) =>
+        Dimensions.Add(new SceneDimension(id, fromX, toX, y, partY, label.ReadCut()));
+
     /// <summary>Puts another drawing on this one, moved.</summary>
     internal void Put(Sheet other, double dx, double dy)
     {

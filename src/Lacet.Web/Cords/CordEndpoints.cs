@@ -32,6 +32,12 @@ internal static class CordEndpoints
             .MapGet("/drawing", () => TypedResults.Ok(CordDrawingDocument.Of(CordDrawing.Of())))
             .WithSummary("A cord from plug to entry, with the places to look at");
         cords
+            .MapGet("/conductors", (int conductors) =>
+                TypedResults.Ok(CordIdentityDocument.Of(CordIdentityDrawing.Of(conductors)))
+            )
+            .WithSummary("A cord laid out to find which conductor is which, with where to look")
+            .ProducesInputProblems();
+        cords
             .MapGet("/meter", (int conductors, QueryWord<Lead>? lead = null) =>
                 TypedResults.Ok(SceneDocument.Of(MeterDrawing.Of(conductors), lead.Unit()))
             )

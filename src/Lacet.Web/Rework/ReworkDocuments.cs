@@ -65,6 +65,7 @@ public sealed record ReworkRequest(
 /// <param name="Pigtail">How long a pigtail is cut; null where none is needed.</param>
 /// <param name="Section">The conductor cut across, with what is lost; null where no strands are counted as
 /// lost.</param>
+/// <param name="Drawing">The end as it was found, with where it is cut back and what is left.</param>
 public sealed record ReworkDocument(
     FaultVerdict Verdict,
     IReadOnlyList<JudgedFaultDocument> Faults,
@@ -73,7 +74,8 @@ public sealed record ReworkDocument(
     Readout? Spent,
     Readout? Left,
     Readout? Pigtail,
-    SceneDocument? Section
+    SceneDocument? Section,
+    SceneDocument Drawing
 )
 {
     internal static ReworkDocument Of(SpoiledEnd end, HouseRules rules, UnitLead lead)
@@ -97,7 +99,8 @@ public sealed record ReworkDocument(
             assessed.NeedsPigtail ? SplicePigtail.For(rules.PigtailStrip, end.Strip).Length.ReadCut() : null,
             assessed.Effective is null
                 ? null
-                : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), lead)
+                : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), lead),
+            SceneDocument.Of(SpoiledEndDrawing.Of(end, assessed), lead)
         );
     }
 }

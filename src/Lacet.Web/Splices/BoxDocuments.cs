@@ -1,7 +1,9 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Drawings;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
+using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
 
 namespace Lacet.Web.Splices;
@@ -26,24 +28,24 @@ public sealed record BoxRequest(
     int Hickeys = 0
 )
 {
-    internal BoxFill Fill() =>
-        BoxFill.Of(
-            new(
-                [.. (Conductors ?? []).Select(c => c.Read("conductors"))],
-                [.. (Earths ?? []).Select(c => c.Read("earths"))]
-            )
-            {
-                Yokes =
-                    (Yokes ?? []).Count <= 50
-                        ? [.. (Yokes ?? []).Select(y => ConductorSize.Parse(y, "yokes"))]
-                        : throw new ImpossibleInputException("yokes", "A box holds at most 50 yokes."),
-                InnerClamps = InnerClamps,
-                Studs = Studs,
-                Hickeys = Hickeys,
-                Pigtails = Pigtails,
-            },
-            VolumeIn3
-        );
+    internal BoxFillDocument Fill()
+    {
+        var contents = new BoxContents(
+            [.. (Conductors ?? []).Select(c => c.Read("conductors"))],
+            [.. (Earths ?? []).Select(c => c.Read("earths"))]
+        )
+        {
+            Yokes =
+                (Yokes ?? []).Count <= 50
+                    ? [.. (Yokes ?? []).Select(y => ConductorSize.Parse(y, "yokes"))]
+                    : throw new ImpossibleInputException("yokes", "A box holds at most 50 yokes."),
+            InnerClamps = InnerClamps,
+            Studs = Studs,
+            Hickeys = Hickeys,
+            Pigtails = Pigtails,
+        };
+        return BoxFillDocument.Of(contents, BoxFill.Of(contents, VolumeIn3));
+    }
 }
 
 /// <summary>How full a box is.</summary>
@@ -53,17 +55,27 @@ public sealed record BoxRequest(
 /// <param name="Volume">in³ marked in the box; null where nobody said.</param>
 /// <param name="Fits">Whether it fits; null where the volume is not known.</param>
 /// <param name="Box">The smallest usual box that holds it; null where none does.</param>
+/// <param name="Drawing">The box from the front, with what is counted in it.</param>
 public sealed record BoxFillDocument(
     string Says,
     IReadOnlyList<BoxShare> Shares,
     double Needed,
     double? Volume,
     bool? Fits,
-    UsualBox? Box
+    UsualBox? Box,
+    SceneDocument Drawing
 )
 {
-    internal static BoxFillDocument Of(BoxFill fill) =>
-        new(fill.Says.ToString(UnitLead.Metric), fill.Shares, fill.Needed, fill.Volume, fill.Fits, fill.Box);
+    internal static BoxFillDocument Of(BoxContents contents, BoxFill fill) =>
+        new(
+            fill.Says.ToString(UnitLead.Metric),
+            fill.Shares,
+            fill.Needed,
+            fill.Volume,
+            fill.Fits,
+            fill.Box,
+            SceneDocument.Of(BoxFrontDrawing.Of(contents, fill), UnitLead.Metric)
+        );
 }
 
 /// <summary>A pigtail that is to be planned.</summary>
@@ -88,6 +100,7 @@ public sealed record PigtailRequest(
 /// <param name="Spare">What of its length is there for making it anew.</param>
 /// <param name="Reworks">How often it can be made anew.</param>
 /// <param name="EndsInTheSplice">How many ends the connector has to take.</param>
+/// <param name="Drawing">The pigtail stretched out, to scale, its splice in the box.</param>
 public sealed record PigtailDocument(
     Readout Length,
     Readout Free,
@@ -95,5 +108,6 @@ public sealed record PigtailDocument(
     Readout? LandingStrip,
     Readout Spare,
     int Reworks,
-    int EndsInTheSplice
+    int EndsInTheSplice,
+    SceneDocument Drawing
 );

@@ -1,8 +1,10 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Drawings;
 using Lacet.Core.Landings;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
+using Lacet.Exchange.Documents;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
 using Lacet.Web.Http;
@@ -45,7 +47,7 @@ internal static class SpliceEndpoints
         splices
             .MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => r.Usual)))
             .WithSummary("A usual connector of each kind");
-        app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(BoxFillDocument.Of(request.Fill())))
+        app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(request.Fill()))
             .WithTags("Splices")
             .WithSummary("How full a box is")
             .ProducesInputProblems();
@@ -116,7 +118,8 @@ internal static class SpliceEndpoints
                 plan.LandingStrip?.Read(),
                 plan.Spare.Read(),
                 plan.Reworks,
-                request.Together + 1
+                request.Together + 1,
+                SceneDocument.Of(PigtailDrawing.Of(plan, request.Together), UnitLead.Metric)
             )
         );
     }

@@ -3400,6 +3400,71 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cords/conductors": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A cord laid out to find which conductor is which, with where to look */
+        get: {
+            parameters: {
+                query: {
+                    conductors: number;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CordIdentityDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cords/meter": {
         parameters: {
             query?: never;
@@ -6314,6 +6379,7 @@ export interface components {
             volume: null | number;
             fits: null | boolean;
             box: null | components["schemas"]["UsualBox"];
+            drawing: components["schemas"]["SceneDocument"];
         };
         BoxRequest: {
             /** Format: double */
@@ -6617,6 +6683,24 @@ export interface components {
             /** Format: double */
             insulationOuterDiameterMm?: null | number;
         };
+        /** @description A conductor on the drawing of a cord, where it is tapped, mm. */
+        ConductorSpot: {
+            /**
+             * Format: int32
+             * @description Which, from 0.
+             */
+            conductor: number;
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            y: number;
+        };
         ConnectorDocument: {
             scene: components["schemas"]["SceneDocument"];
             pins: components["schemas"]["PinSpot"][];
@@ -6676,6 +6760,11 @@ export interface components {
             conductors: components["schemas"]["IdentifiedConductor"][];
             /** @description What to measure; empty where nothing has to be. */
             meter: components["schemas"]["MeterStep"][];
+        };
+        CordIdentityDocument: {
+            scene: components["schemas"]["SceneDocument"];
+            conductors: components["schemas"]["ConductorSpot"][];
+            cues: components["schemas"]["CueSpot"][];
         };
         /** @description The jacket that a cord gets. */
         CordJacket: {
@@ -6882,6 +6971,26 @@ export interface components {
         };
         /** @enum {unknown} */
         CrimpShape: "square" | "trapezoid" | "hexagonal" | "alternating-flats" | null;
+        /** @description A place on the drawing of a cord where something about one of its conductors can be seen, mm. */
+        CueSpot: {
+            /** @description What can be seen there. */
+            cue: components["schemas"]["IdentityCue"];
+            /**
+             * Format: int32
+             * @description Which conductor alone it is about, from 0; null where any may be there.
+             */
+            conductor: null | number;
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            x: number;
+            /**
+             * Format: double
+             * @description Where its middle is.
+             */
+            y: number;
+        };
         /**
          * @description What a coil, a motor or a supply is made for.
          * @enum {unknown}
@@ -7389,6 +7498,8 @@ export interface components {
             cues: components["schemas"]["IdentityReason"][];
             /** @description What may mislead about it. */
             misleads: string[];
+            hue?: null | components["schemas"]["Hue"];
+            stripe?: null | components["schemas"]["Hue"];
         };
         IdentifyRequest: {
             conductors: components["schemas"]["SeenConductorDocument"][];
@@ -8735,7 +8846,7 @@ export interface components {
          * @description What a part of a drawing is. The painter gives each kind its look.
          * @enum {unknown}
          */
-        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw" | "lost-strand" | "sealant";
+        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw" | "earth" | "lost-strand" | "sealant";
         PartVersion: {
             /** Format: uuid */
             id: string;
@@ -8763,6 +8874,7 @@ export interface components {
             reworks: number;
             /** Format: int32 */
             endsInTheSplice: number;
+            drawing: components["schemas"]["SceneDocument"];
         };
         PigtailRequest: {
             /** Format: double */
@@ -9080,6 +9192,7 @@ export interface components {
             left: null | components["schemas"]["Readout"];
             pigtail: null | components["schemas"]["Readout"];
             section: null | components["schemas"]["SceneDocument"];
+            drawing: components["schemas"]["SceneDocument"];
         };
         ReworkRecordDocument: {
             faults: components["schemas"]["Fault"][];

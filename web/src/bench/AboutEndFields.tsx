@@ -1,8 +1,8 @@
 import { Flex, Grid } from "@chakra-ui/react";
 import { Checkbox, Disclosure, Panel, PanelTitle, Segments, Select } from "../ui";
-import type { AboutEnd, Pair } from "./benchState";
+import type { AboutEnd, Pair } from "../shared/pair";
 import { EntryFields } from "./EntryFields";
-import { NumberField } from "./NumberField";
+import { NumberField } from "../shared/NumberField";
 
 const conditions = {
   fresh: "Fresh end",

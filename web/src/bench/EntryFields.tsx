@@ -1,7 +1,7 @@
 import { Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
-import { NumberField } from "./NumberField";
+import { NumberField } from "../shared/NumberField";
 
 type Entry = Schemas["EntryDocument"];
 

@@ -1,6 +1,6 @@
 import type { Conductor } from "../client";
 import { thin } from "../shared/Units";
-import { NumberField } from "./NumberField";
+import { NumberField } from "../shared/NumberField";
 
 /** The insulation's outside diameter: empty takes the typical one for the size, which stands in the field. */
 export function InsulationField({

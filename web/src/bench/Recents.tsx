@@ -1,6 +1,6 @@
 import { chakra, Flex } from "@chakra-ui/react";
 import { Button } from "../ui";
-import { sayLanding, sayWire, type Pair } from "./benchState";
+import { sayLanding, sayWire, type Pair } from "../shared/pair";
 
 export function Recents({
   pairs,

@@ -7,10 +7,11 @@ import { useKey } from "../shared/keys";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, thin, useUnits } from "../shared/Units";
 import { sectionOf } from "./benchQueries";
-import { asked, type Pair } from "./benchState";
-import { useHouseRules } from "./houseRules";
+import { type Pair } from "../shared/pair";
+import { asked } from "./benchState";
+import { useHouseRules } from "../house/houseRules";
 import { Calibrate } from "./Calibrate";
-import { NumberField } from "./NumberField";
+import { NumberField } from "../shared/NumberField";
 import { Button, Panel, PanelTitle } from "../ui";
 
 interface Props {

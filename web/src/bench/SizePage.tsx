@@ -7,9 +7,10 @@ import { Sketch } from "../drawing/Sketch";
 import { useRemembered } from "../shared/remembered";
 import { thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
-import { layOnBench, useBench } from "./benchState";
+import { layOnBench } from "../shared/pair";
+import { useBench } from "./benchState";
 import { Calibrate } from "./Calibrate";
-import { NumberField } from "./NumberField";
+import { NumberField } from "../shared/NumberField";
 import { Button, Panel, PanelTitle, Select, TextField } from "../ui";
 
 type Clues = Omit<Schemas["WireClues"], "lead">;

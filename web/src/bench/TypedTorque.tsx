@@ -1,6 +1,6 @@
 import { Flex, Grid } from "@chakra-ui/react";
-import { NumberField } from "./NumberField";
-import { TorqueUnit } from "./TorqueUnit";
+import { NumberField } from "../shared/NumberField";
+import { TorqueUnit } from "../landing/TorqueUnit";
 import { TextField } from "../ui";
 
 export interface TypedTorqueValue {

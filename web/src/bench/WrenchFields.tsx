@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../client";
 import { sayBoth, thin, useUnits } from "../shared/Units";
-import { NumberField } from "./NumberField";
+import { NumberField } from "../shared/NumberField";
 import { Disclosure } from "../ui";
 
 /** An adapter that moves a wrench's axis: what the wrench is set to, so that the screw gets what it asks. */

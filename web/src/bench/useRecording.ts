@@ -1,7 +1,7 @@
 import type { Schemas } from "../client";
 import { useEventRecording } from "../recording/useEventRecording";
-import type { Pair } from "./benchState";
-import type { HouseRules } from "./houseRules";
+import type { Pair } from "../shared/pair";
+import type { HouseRules } from "../house/houseRules";
 
 export type NewTightening = Schemas["NewTightening"];
 

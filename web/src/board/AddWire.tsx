@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
-import { jobApi } from "../jobs/jobApi";
-import { useChanges } from "../jobs/useChanges";
+import { jobApi } from "../job/jobApi";
+import { useChanges } from "../job/useChanges";
 import { Button, TextField } from "../ui";
 
 /** A wire in one line, as it is dictated. */

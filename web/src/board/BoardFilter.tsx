@@ -1,7 +1,7 @@
 import { Flex } from "@chakra-ui/react";
 import { memo, useMemo } from "react";
 import { sayCheck } from "../shown/severity";
-import { everything, isNarrowed, type BoardIndex, type Filter } from "./boardModel";
+import { everything, isNarrowed, type BoardIndex, type Filter } from "../drawing/devices/boardModel";
 import { Button, Select } from "../ui";
 
 const sorted = (values: Iterable<string>) =>

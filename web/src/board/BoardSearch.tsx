@@ -1,7 +1,7 @@
 import { Box } from "@chakra-ui/react";
 import { memo, useCallback, useMemo, useRef, useState } from "react";
 import { useKey } from "../shared/keys";
-import type { BoardIndex, Slot, Stub } from "./boardModel";
+import type { BoardIndex, Slot, Stub } from "../drawing/devices/boardModel";
 import { TextField } from "../ui";
 
 /** Goes to a slot or a wire by its name; Enter again goes to the next that answers. */

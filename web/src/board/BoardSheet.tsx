@@ -1,7 +1,7 @@
 import type { RefObject } from "react";
-import type { BoardIndex } from "./boardModel";
-import { DevicePaint } from "./DevicePaint";
-import { RailPaint } from "./RailPaint";
+import type { BoardIndex } from "../drawing/devices/boardModel";
+import { DevicePaint } from "../drawing/devices/DevicePaint";
+import { RailPaint } from "../drawing/devices/RailPaint";
 
 /** A whole board, near enough to read, for paper and for files. */
 export function BoardSheet({

@@ -1,7 +1,14 @@
 import { Box } from "@chakra-ui/react";
 import { severities } from "../shown/severity";
 import { thin } from "../shared/Units";
-import { isNarrowed, matches, type BoardIndex, type Filter, type Slot, type Stub } from "./boardModel";
+import {
+  isNarrowed,
+  matches,
+  type BoardIndex,
+  type Filter,
+  type Slot,
+  type Stub,
+} from "../drawing/devices/boardModel";
 import { Button, Table } from "../ui";
 
 /** The board as a table: the same slots in the same order, for those who read rows rather than rails. */

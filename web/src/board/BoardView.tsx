@@ -1,10 +1,10 @@
 import { Box as Area } from "@chakra-ui/react";
 import { memo, useEffect, useImperativeHandle, useMemo, useRef, type Ref } from "react";
-import type { BoardIndex, Box, Slot, Stub } from "./boardModel";
-import { DevicePaint } from "./DevicePaint";
+import type { BoardIndex, Box, Slot, Stub } from "../drawing/devices/boardModel";
+import { DevicePaint } from "../drawing/devices/DevicePaint";
 import { Lit } from "./Lit";
 import { MiniMap } from "./MiniMap";
-import { RailPaint } from "./RailPaint";
+import { RailPaint } from "../drawing/devices/RailPaint";
 import { useSize } from "../shared/useSize";
 import { ZoomButtons } from "./ZoomButtons";
 import { useHands, type HandsDo } from "./useHands";

@@ -3,9 +3,9 @@ import { useDeferredValue, useMemo, useRef, useState, type ReactNode, type RefOb
 import { LayoutPanelTop } from "lucide-react";
 import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
-import { jobApi } from "../jobs/jobApi";
-import { LandingForm, type JobLanding } from "../jobs/LandingForm";
-import { useChanges } from "../jobs/useChanges";
+import { jobApi } from "../job/jobApi";
+import { LandingForm, type JobLanding } from "../job/LandingForm";
+import { useChanges } from "../job/useChanges";
 import { useStable } from "../shared/useStable";
 import { AddWire } from "./AddWire";
 import { BoardFilter } from "./BoardFilter";
@@ -19,17 +19,17 @@ import {
   type Hit,
   type Slot,
   type Stub,
-} from "./boardModel";
+} from "../drawing/devices/boardModel";
 import { BoardSearch } from "./BoardSearch";
 import { BoardTable } from "./BoardTable";
 import { BoardTools, type ShownAs } from "./BoardTools";
 import { BoardView, type Eyes } from "./BoardView";
 import { Picked } from "./Picked";
-import { Legend } from "./signs";
+import { Legend } from "../drawing/devices/signs";
 import { SlotPanel } from "./SlotPanel";
 import { FedAndFeeds } from "./FedAndFeeds";
 import { Told } from "./Told";
-import { useBoard } from "./useBoard";
+import { useBoard } from "../job/useBoard";
 import { useBoardChanges } from "./useBoardChanges";
 import type { Carried } from "./useHands";
 import { EmptyState, Loading, Panel } from "../ui";

@@ -2,7 +2,7 @@ import { Box, chakra } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import type { Schemas } from "../client";
-import { jobApi } from "../jobs/jobApi";
+import { jobApi } from "../job/jobApi";
 import { sayBoth, useUnits } from "../shared/Units";
 import { WayLine } from "../shown/WayLine";
 import { Button, Checkbox } from "../ui";

@@ -1,7 +1,7 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
-import { jobApi } from "../jobs/jobApi";
+import { jobApi } from "../job/jobApi";
 import { WayLine } from "../shown/WayLine";
 import { Button, Dialog, Loading, Table } from "../ui";
 

@@ -1,7 +1,7 @@
-import type { Ordering } from "./order";
+import type { Ordering } from "../drawing/devices/order";
 import type { Carried } from "./useHands";
-import { StubPaint } from "./DevicePaint";
-import type { BoardIndex, Slot } from "./boardModel";
+import { StubPaint } from "../drawing/devices/DevicePaint";
+import type { BoardIndex, Slot } from "../drawing/devices/boardModel";
 
 const token = (name: string) => `var(--chakra-colors-${name})`;
 

@@ -1,7 +1,7 @@
 import { Box as Area } from "@chakra-ui/react";
 import { memo } from "react";
-import type { BoardIndex } from "./boardModel";
-import { rectangle } from "./paths";
+import type { BoardIndex } from "../drawing/devices/boardModel";
+import { rectangle } from "../drawing/devices/paths";
 import type { View } from "./useView";
 
 const token = (name: string) => `var(--chakra-colors-${name})`;

@@ -1,9 +1,9 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useState } from "react";
 import type { Schemas } from "../client";
-import { jobApi } from "../jobs/jobApi";
-import { useChanges } from "../jobs/useChanges";
-import type { BoardWire } from "./boardModel";
+import { jobApi } from "../job/jobApi";
+import { useChanges } from "../job/useChanges";
+import type { BoardWire } from "../drawing/devices/boardModel";
 import { Button, Panel, TextField } from "../ui";
 
 const fields = [

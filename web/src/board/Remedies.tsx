@@ -2,12 +2,12 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { SceneView } from "../drawing/SceneView";
-import { useEnd } from "../jobs/EndSheet";
-import { jobApi } from "../jobs/jobApi";
+import { useEnd } from "../job/EndSheet";
+import { jobApi } from "../job/jobApi";
 import { severities, sayCheck } from "../shown/severity";
-import { useChanges } from "../jobs/useChanges";
+import { useChanges } from "../job/useChanges";
 import { thin, useUnits } from "../shared/Units";
-import type { BoardWire, Side } from "./boardModel";
+import type { BoardWire, Side } from "../drawing/devices/boardModel";
 import { Button, PanelTitle } from "../ui";
 
 const Item = chakra("li", { base: { py: 2, borderTopWidth: "1px", borderColor: "line" } });

@@ -1,9 +1,16 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { X } from "lucide-react";
 import { memo, useState } from "react";
-import { EndSheet } from "../jobs/EndSheet";
+import { EndSheet } from "../job/EndSheet";
 import { thin } from "../shared/Units";
-import { opened, type BoardIndex, type BoardWire, type Side, type Slot, type Stub } from "./boardModel";
+import {
+  opened,
+  type BoardIndex,
+  type BoardWire,
+  type Side,
+  type Slot,
+  type Stub,
+} from "../drawing/devices/boardModel";
 import { Connected } from "./Connected";
 import { Remedies } from "./Remedies";
 import { Button, Panel, TextField } from "../ui";

@@ -1,5 +1,5 @@
 import { Box } from "@chakra-ui/react";
-import { say, type BoardIndex, type Hit } from "./boardModel";
+import { say, type BoardIndex, type Hit } from "../drawing/devices/boardModel";
 import { Tried } from "./Tried";
 import type { Carried } from "./useHands";
 

@@ -1,9 +1,9 @@
 import { Box, chakra } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
-import { jobApi } from "../jobs/jobApi";
+import { jobApi } from "../job/jobApi";
 import { severities } from "../shown/severity";
 import { useUnits } from "../shared/Units";
-import type { BoardWire, Side, Slot } from "./boardModel";
+import type { BoardWire, Side, Slot } from "../drawing/devices/boardModel";
 
 /** While an end is in the hand: what would be found if it were let go over this slot. */
 export function Tried({

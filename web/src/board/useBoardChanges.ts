@@ -1,9 +1,9 @@
 import type { Schemas } from "../client";
-import { jobApi } from "../jobs/jobApi";
-import type { Changes } from "../jobs/useChanges";
+import { jobApi } from "../job/jobApi";
+import type { Changes } from "../job/useChanges";
 import { useStable } from "../shared/useStable";
-import type { BoardIndex, BoardWire, Side, Slot, Stub } from "./boardModel";
-import { inOrder, moved } from "./order";
+import type { BoardIndex, BoardWire, Side, Slot, Stub } from "../drawing/devices/boardModel";
+import { inOrder, moved } from "../drawing/devices/order";
 
 /** What hands and keys change on a board. */
 export function useBoardChanges(

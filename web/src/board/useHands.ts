@@ -8,8 +8,8 @@ import {
   type Hit,
   type Slot,
   type Stub,
-} from "./boardModel";
-import { placeFor, type Ordering } from "./order";
+} from "../drawing/devices/boardModel";
+import { placeFor, type Ordering } from "../drawing/devices/order";
 import { levelOf, type BoardEyes } from "./useView";
 
 /** A stub in the hand, on its way to a slot. */

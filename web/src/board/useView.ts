@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
-import type { Box } from "./boardModel";
+import type { Box, Level } from "../drawing/devices/boardModel";
 
 /** What is seen of a board: the point at the window’s corner, mm, and px a mm. */
 export interface View {
@@ -14,7 +14,6 @@ const settleAfter = 110;
 
 /** Below the first, a board is seen from afar; from the second on, what is printed on it can be read. */
 export const levels = { middle: 1.7, near: 5.2 };
-export type Level = "far" | "middle" | "near";
 export const levelOf = (scale: number): Level =>
   scale < levels.middle ? "far" : scale < levels.near ? "middle" : "near";
 

@@ -1,6 +1,6 @@
 import { useEffect, useRef, type KeyboardEvent } from "react";
-import { next, type BoardIndex, type Slot, type Step, type Stub } from "./boardModel";
-import { devicesOf } from "./order";
+import { next, type BoardIndex, type Slot, type Step, type Stub } from "../drawing/devices/boardModel";
+import { devicesOf } from "../drawing/devices/order";
 import type { BoardEyes } from "./useView";
 
 const steps: Record<string, Step> = {

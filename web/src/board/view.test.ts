@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { besideSlot, rectangle, ring } from "./paths";
+import { besideSlot, rectangle, ring } from "../drawing/devices/paths";
 import { levelOf, levels, margin, meets, seen } from "./useView";
 
 test("the eye: how near is near, and what is drawn for a window", () => {

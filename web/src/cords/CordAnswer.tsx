@@ -1,8 +1,9 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
 import { SizeLadder } from "./SizeLadder";
 import { Panel, PanelTitle } from "../ui";
+import { Source } from "../shown/Source";
 
 /** The cord for a load: how thick, which jacket, which plug, and why. */
 export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) {
@@ -65,10 +66,7 @@ export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) 
         <PanelTitle>Why</PanelTitle>
         {answer.reasons.map((reason) => (
           <Box key={reason.rule} py={1}>
-            {thin(reason.text)}{" "}
-            <chakra.span color="ink.soft" textStyle="note">
-              {reason.source}
-            </chakra.span>
+            {thin(reason.text)} <Source of={reason.source} />
           </Box>
         ))}
         <Box mt={1} color="caution">

@@ -1,7 +1,7 @@
 import { chakra } from "@chakra-ui/react";
 import { useNavigate, useParams } from "react-router";
 import { LookFirst } from "./LookFirst";
-import { PinMapPart } from "../pinmaps/PinMapPart";
+import { PinMapPart } from "./pinmaps/PinMapPart";
 import { OpenEarth } from "./OpenEarth";
 import { Refit } from "./Refit";
 import { RightSize } from "./RightSize";

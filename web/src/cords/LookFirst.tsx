@@ -1,11 +1,11 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
-import { useHouseRules } from "../bench/houseRules";
+import { useHouseRules } from "../house/houseRules";
 import { useRemembered } from "../shared/remembered";
 import { cordApi, startersOf } from "./cordApi";
 import { CordPicture } from "./CordPicture";
-import { KeepInJob } from "./KeepInJob";
+import { KeepInJob } from "../job/KeepInJob";
 import { cordVerdicts, placeWords, type Prices } from "./words";
 import { TriageAnswer } from "./TriageAnswer";
 import { Button, Checkbox, Panel, PanelTitle, TextField } from "../ui";

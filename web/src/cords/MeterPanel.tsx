@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
-import { SimulatedBadge } from "../bench/Driver";
-import { useDevices } from "../bench/Devices";
+import { SimulatedBadge } from "../recording/Driver";
+import { useDevices } from "../recording/Devices";
 import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { cordApi } from "./cordApi";

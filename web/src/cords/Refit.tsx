@@ -1,11 +1,11 @@
-import { Box, chakra, Grid } from "@chakra-ui/react";
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useHouseRules } from "../bench/houseRules";
-import { NumberField } from "../bench/NumberField";
+import { useHouseRules } from "../house/houseRules";
+import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { SceneView } from "../drawing/SceneView";
 import { useRemembered } from "../shared/remembered";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { ShelfPlugs } from "./ShelfPlugs";
 import { cordApi } from "./cordApi";
 import { roleWords } from "./words";
@@ -56,15 +56,16 @@ export function Refit() {
             <Grid templateColumns="repeat(auto-fit, minmax(150px, 1fr))" gap={2}>
               <Lead label={plug.kind === "three" ? "JACKET OFF" : "PART IT OVER"} quantity={plan.jacketOff} />
               <Lead label="STRIP EACH" quantity={plan.strip.target} />
-              {plan.terminals.map((terminal) => (
-                <Lead
-                  key={terminal.role}
-                  label={`${roleWords[terminal.role].word.toUpperCase()}, TO ${terminal.screw.toUpperCase()}`}
-                  quantity={terminal.length}
-                />
-              ))}
             </Grid>
-            <SceneView scene={plan.section} metal="copper" height="240px" />
+            <SceneView scene={plan.section} metal="copper" height="clamp(300px, 46vh, 420px)" />
+            <Flex gap={4} flexWrap="wrap" justifyContent="center" textStyle="dense">
+              {plan.terminals.map((terminal) => (
+                <Box key={terminal.role} data-lead={terminal.role}>
+                  <strong>{roleWords[terminal.role].word}</strong> to {terminal.screw}:{" "}
+                  {thin(sayBoth(terminal.length, lead))}
+                </Box>
+              ))}
+            </Flex>
           </Panel>
           <Panel as="section" aria-label="In order" mt={3}>
             <Box maxW="340px" mb={2}>

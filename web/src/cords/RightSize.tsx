@@ -1,7 +1,7 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useHouseRules } from "../bench/houseRules";
-import { NumberField } from "../bench/NumberField";
+import { useHouseRules } from "../house/houseRules";
+import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { useUnits } from "../shared/Units";

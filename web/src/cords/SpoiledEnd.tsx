@@ -1,16 +1,17 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useHouseRules } from "../bench/houseRules";
-import { NumberField } from "../bench/NumberField";
+import { useHouseRules } from "../house/houseRules";
+import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { Assessed } from "../rework/Assessed";
+import { SceneView } from "../drawing/SceneView";
 import { FaultPicker } from "../rework/FaultPicker";
 import { nothingSeen, toFound } from "../rework/seen";
 import { useRemembered } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
 import { cordApi } from "./cordApi";
-import { Checkbox, Panel, Select, TextField } from "../ui";
+import { Checkbox, Loading, Panel, Select, TextField } from "../ui";
 
 interface Of {
   size: string;
@@ -50,11 +51,17 @@ export function SpoiledEnd() {
         freeMm: of.free,
         lead,
       }),
-    enabled: found !== null,
     placeholderData: keepPreviousData,
   });
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "minmax(0,1fr) minmax(0,1fr)" }}>
+      <Panel gridColumn={{ lg: "1 / -1" }} py={1} data-spoiled>
+        {assessed.data ? (
+          <SceneView scene={assessed.data.drawing} metal="copper" height="clamp(170px, 28vh, 260px)" />
+        ) : (
+          <Loading what="Drawing the end…" lines={1} height="180px" />
+        )}
+      </Panel>
       <Panel as="section" aria-label="The end">
         <FaultPicker seen={seen} onSeen={setSeen} />
         <Grid templateColumns="repeat(auto-fit, minmax(140px, 1fr))" gap={2} mt={2} alignItems="end">
@@ -90,7 +97,7 @@ export function SpoiledEnd() {
       </Panel>
       <Panel as="section" aria-label="What becomes of it">
         <Box role="alert" color="stop">
-          {found && assessed.error?.message}
+          {assessed.error?.message}
         </Box>
         {found && assessed.data && !assessed.error ? (
           <Assessed assessed={assessed.data} metal="copper" />

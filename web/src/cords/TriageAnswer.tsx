@@ -1,8 +1,9 @@
 import { Box, chakra, Grid } from "@chakra-ui/react";
-import { NumberField } from "../bench/NumberField";
+import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { cordVerdicts, placeWords, type Prices } from "./words";
 import { Checkbox, Disclosure, Panel, Table } from "../ui";
+import { Source } from "../shown/Source";
 
 const priceFields: [keyof Prices, string][] = [
   ["plug", "A plug"],
@@ -97,7 +98,7 @@ export function TriageAnswer({
             </Grid>
           </Disclosure>
           <Box mt={2} textStyle="note" color="ink.soft">
-            {triage.source}. The house rule “damaged cord” chooses the school.
+            <Source of={triage.source} /> The house rule “damaged cord” chooses the school.
           </Box>
         </>
       )}

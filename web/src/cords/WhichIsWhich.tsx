@@ -1,16 +1,21 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useHouseRules } from "../house/houseRules";
 import type { Schemas } from "../client";
-import { useHouseRules } from "../bench/houseRules";
 import { useRemembered } from "../shared/remembered";
-import { MeterPanel } from "./MeterPanel";
+import { Source } from "../shown/Source";
+import { Alert, Button, Checkbox, Panel, Segments, TextField } from "../ui";
+import { ConductorPicture } from "./ConductorPicture";
 import { cordApi } from "./cordApi";
+import { MeterPanel } from "./MeterPanel";
 import { certainties, cueWords, roleWords } from "./words";
-import { Button, Checkbox, Panel, Segments, TextField } from "../ui";
+
+type Cue = Schemas["IdentityCue"];
 
 interface Seen {
   colour: string;
-  cues: Schemas["IdentityCue"][];
+  cues: Cue[];
 }
 
 const blank: Seen = { colour: "", cues: [] };
@@ -24,17 +29,24 @@ export function WhichIsWhich() {
   );
   const [foreign, setForeign] = useRemembered("cord.foreign", false);
   const [seen, setSeen] = useRemembered<Seen[]>("cord.conductors", [blank, blank, blank]);
+  const [at, setAt] = useState(0);
+  const chosen = Math.min(at, seen.length - 1);
   const identity = useQuery({
     queryKey: ["cord", "identify", region, foreign, seen],
     queryFn: () => cordApi.identify({ region, foreign, conductors: seen }),
     placeholderData: keepPreviousData,
   });
-  const set = (at: number, change: Partial<Seen>) =>
-    setSeen(seen.map((one, i) => (i === at ? { ...one, ...change } : one)));
+  const set = (which: number, change: Partial<Seen>) =>
+    setSeen(seen.map((one, i) => (i === which ? { ...one, ...change } : one)));
+  const tick = (which: number, cue: Cue) => {
+    const cues = seen[which]?.cues ?? [];
+    setAt(which);
+    set(which, { cues: cues.includes(cue) ? cues.filter((one) => one !== cue) : [...cues, cue] });
+  };
   const found = identity.error ? undefined : identity.data;
   return (
     <Flex direction="column" gap={3}>
-      <Grid gap={3} templateColumns={{ base: "1fr", md: "240px 300px auto auto" }} alignItems="end">
+      <Grid gap={3} templateColumns={{ base: "1fr", md: "200px 280px auto auto 1fr" }} alignItems="center">
         <Segments
           label="Conductors"
           value={String(seen.length)}
@@ -60,35 +72,49 @@ export function WhichIsWhich() {
           Reset
         </Button>
       </Grid>
-      <Box role="alert" color="stop">
-        {identity.error?.message}
+      <Box>
+        Conductor <strong>{chosen + 1}</strong>: tap each ring where you see something of it.
       </Box>
+      <ConductorPicture
+        seen={seen}
+        hues={seen.map((_, i) => found?.conductors[i] ?? {})}
+        chosen={chosen}
+        onChoose={setAt}
+        onCue={tick}
+      />
+      {identity.error && <Alert status="error">{identity.error.message}</Alert>}
       <Grid gap={2} templateColumns={{ base: "1fr", md: `repeat(${seen.length}, minmax(0, 1fr))` }}>
         {seen.map((one, i) => (
-          <Panel key={i} as="section" aria-label={`Conductor ${i + 1}`}>
+          <Panel
+            key={i}
+            as="section"
+            aria-label={`Conductor ${i + 1}`}
+            borderColor={i === chosen ? "copper" : "line"}
+            onFocus={() => setAt(i)}
+          >
             <Verdict at={i} of={found?.conductors[i]} />
             <TextField
               id={`colour-${i}`}
               label="Its colour"
               value={one.colour}
               maxLength={40}
-              autoComplete="off"
               placeholder="black, blue, green/yellow; empty where alike"
               onChange={(event) => set(i, { colour: event.target.value })}
             />
-            <Grid templateColumns="repeat(auto-fill, minmax(150px, 1fr))" columnGap={2} mt={1}>
-              {(Object.keys(cueWords) as Schemas["IdentityCue"][]).map((cue) => (
-                <Checkbox
-                  key={cue}
-                  checked={one.cues.includes(cue)}
-                  onChange={(on) =>
-                    set(i, { cues: on ? [...one.cues, cue] : one.cues.filter((other) => other !== cue) })
-                  }
-                >
-                  {cueWords[cue]}
-                </Checkbox>
-              ))}
-            </Grid>
+            {one.cues.length > 0 && (
+              <Flex gap={1} mt={2} flexWrap="wrap" role="group" aria-label={`Seen of conductor ${i + 1}`}>
+                {one.cues.map((cue) => (
+                  <Button
+                    key={cue}
+                    size="sm"
+                    onClick={() => tick(i, cue)}
+                    aria-label={`Remove: ${cueWords[cue]}`}
+                  >
+                    {cueWords[cue]} ×
+                  </Button>
+                ))}
+              </Flex>
+            )}
           </Panel>
         ))}
       </Grid>
@@ -111,7 +137,7 @@ function Verdict({ at, of }: { at: number; of: Schemas["IdentifiedConductor"] | 
         Conductor {at + 1}
       </Box>
       <Flex gap={2} alignItems="baseline" flexWrap="wrap">
-        <chakra.span textStyle="figure.lg" lineHeight={1.1} color={role.colour}>
+        <chakra.span textStyle="word.lg" color={role.colour}>
           {role.word}
         </chakra.span>
         {of && (
@@ -123,11 +149,8 @@ function Verdict({ at, of }: { at: number; of: Schemas["IdentifiedConductor"] | 
       <Box as="ul" listStyleType="none" textStyle="dense">
         {of?.cues.map((cue) => (
           <li key={cue.says}>
-            {cue.says}{" "}
-            <chakra.span color="ink.soft" textStyle="note">
-              {cue.isStrong ? "" : "Weak. "}
-              {cue.source}
-            </chakra.span>
+            {cue.says} {!cue.isStrong && "Weak. "}
+            <Source of={cue.source} />
           </li>
         ))}
         {of?.misleads.map((says) => (

@@ -5,6 +5,8 @@ export const cordApi = {
   starters: () => take(http.GET("/api/cords/starters")),
   signs: () => take(http.GET("/api/cords/signs")),
   drawing: () => take(http.GET("/api/cords/drawing")),
+  conductors: (conductors: number) =>
+    take(http.GET("/api/cords/conductors", { params: { query: { conductors } } })),
   triage: (body: Schemas["TriageRequest"]) => take(http.POST("/api/cords/triage", { body })),
   size: (body: Schemas["CordSizeRequest"]) => take(http.POST("/api/cords/size", { body })),
   identify: (body: Schemas["IdentifyRequest"]) => take(http.POST("/api/cords/identify", { body })),

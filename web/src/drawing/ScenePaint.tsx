@@ -42,6 +42,15 @@ export function ScenePaint({
     <g>
       <path {...common} fill="none" stroke={look.stroke} strokeWidth={part.lineWidth + 2 * pixel} />
       <path d={part.path} fill="none" stroke={look.fill} strokeWidth={part.lineWidth} />
+      {part.kind === "earth" && (
+        <path
+          d={part.path}
+          fill="none"
+          stroke={hueOf("yellow")}
+          strokeWidth={part.lineWidth * 0.5}
+          strokeDasharray={`${part.lineWidth * 1.4} ${part.lineWidth}`}
+        />
+      )}
     </g>
   );
 }

@@ -29,6 +29,8 @@ export function lookOf(kind: Schemas["PartKind"], metal: Metal, colours: Colours
         : { fill: token("insulation") };
     case "conductor":
       return { fill: token(metal), stroke: token(`${metal}-edge`) };
+    case "earth":
+      return { fill: hueOf("green"), stroke: token("steel-edge") };
     case "lost-strand":
       return { fill: token("opening"), stroke: token("steel-edge"), dash: true };
     case "strand":

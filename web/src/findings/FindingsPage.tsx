@@ -2,11 +2,11 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { Refused } from "../jobs/Refused";
-import { jobApi } from "../jobs/jobApi";
-import { ChangesProvider } from "../jobs/useChanges";
+import { Refused } from "../job/Refused";
+import { jobApi } from "../job/jobApi";
+import { ChangesProvider } from "../job/useChanges";
 import { recall, remember } from "../shared/remembered";
-import { FindingsTab } from "./FindingsTab";
+import { FindingsTab } from "../job/FindingsTab";
 import { Panel, Select } from "../ui";
 
 /** What must not be energised, in the job that was open last, or any other. */

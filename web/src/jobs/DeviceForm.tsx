@@ -2,8 +2,8 @@ import { Box } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../client";
 import { InsideFields } from "../shared/InsideFields";
-import { PartForm } from "./PartForm";
-import { deviceFields } from "./partFields";
+import { PartForm } from "../job/PartForm";
+import { deviceFields } from "../job/partFields";
 import { Select } from "../ui";
 
 export type JobDevice = Schemas["JobPartDevice"];

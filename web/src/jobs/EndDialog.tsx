@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Button, Dialog, Disclosure } from "../ui";
-import { EndSheet, useEnd } from "./EndSheet";
-import { useChanges } from "./useChanges";
+import { EndSheet, useEnd } from "../job/EndSheet";
+import { useChanges } from "../job/useChanges";
 import { WireForm } from "./WireForm";
 
 /** An end opened, over whatever it was opened from. */

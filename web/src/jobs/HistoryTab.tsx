@@ -1,7 +1,7 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useInfiniteQuery } from "@tanstack/react-query";
-import { jobApi } from "./jobApi";
-import { useChanges } from "./useChanges";
+import { jobApi } from "../job/jobApi";
+import { useChanges } from "../job/useChanges";
 import { Button, Panel } from "../ui";
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });

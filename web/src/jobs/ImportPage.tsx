@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { Alert, Button, FileDrop, TextArea } from "../ui";
 import { ImportReview } from "./ImportReview";
-import { jobApi } from "./jobApi";
+import { jobApi } from "../job/jobApi";
 
 const largest = 24 * 1024 * 1024;
 const unstored = "Nothing was stored.";

@@ -2,13 +2,13 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
-import { useHouseRules } from "../bench/houseRules";
+import { useHouseRules } from "../house/houseRules";
 import { usePerson } from "../people/person";
 import type { Schemas } from "../client";
 import { ImportColumns } from "./ImportColumns";
 import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
-import { jobApi, type Import } from "./jobApi";
+import { jobApi, type Import } from "../job/jobApi";
 import { Alert, Button, Panel, Progress, TextField } from "../ui";
 
 /** How a list was read, row by row: columns to confirm, questions to answer, cells to put right; then it is taken. */

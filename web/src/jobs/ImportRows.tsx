@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
 import { meanings } from "./ImportColumns";
-import { jobApi } from "./jobApi";
+import { jobApi } from "../job/jobApi";
 import { Button, Panel, PanelTitle, Table, TextField } from "../ui";
 
 type Row = Schemas["PreviewRow"];

@@ -2,7 +2,7 @@ import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
 import { Button, Link, Panel } from "../ui";
-import { Lace } from "./Lace";
+import { Lace } from "../job/Lace";
 import { severities } from "../shown/severity";
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });

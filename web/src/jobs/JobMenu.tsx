@@ -2,12 +2,12 @@ import { Box } from "@chakra-ui/react";
 import { Download, Ellipsis, FileUp, PencilLine, Printer, Scale } from "lucide-react";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { HouseRulesContext, type HouseRules } from "../bench/houseRules";
-import { HouseRulesDialog } from "../bench/HouseRulesDialog";
+import { HouseRulesContext, type HouseRules } from "../house/houseRules";
+import { HouseRulesDialog } from "../house/HouseRulesDialog";
 import type { Schemas } from "../client";
 import { Button, Menu } from "../ui";
-import { PartForm, type PartField } from "./PartForm";
-import { useChanges } from "./useChanges";
+import { PartForm, type PartField } from "../job/PartForm";
+import { useChanges } from "../job/useChanges";
 
 const fields: PartField[] = [
   { name: "name", label: "Name", kind: "text" },

@@ -3,19 +3,19 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { Schemas } from "../client";
-import { FindingsTab } from "../findings/FindingsTab";
+import { FindingsTab } from "../job/FindingsTab";
 import { remember } from "../shared/remembered";
 import { Alert, Link, Loading, Tabs } from "../ui";
 import { CircuitsTab } from "./CircuitsTab";
 import { HistoryTab } from "./HistoryTab";
 import { Counts } from "./JobCard";
 import { JobMenu } from "./JobMenu";
-import { jobApi } from "./jobApi";
-import { Lace } from "./Lace";
+import { jobApi } from "../job/jobApi";
+import { Lace } from "../job/Lace";
 import { LandingsTab } from "./LandingsTab";
-import { Refused } from "./Refused";
+import { Refused } from "../job/Refused";
 import { SurveyTab } from "./SurveyTab";
-import { ChangesProvider } from "./useChanges";
+import { ChangesProvider } from "../job/useChanges";
 import { WiresTab } from "./WiresTab";
 
 const tabs = [

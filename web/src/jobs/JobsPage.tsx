@@ -3,11 +3,11 @@ import { useInfiniteQuery, useMutation, useQueryClient } from "@tanstack/react-q
 import { ClipboardList, FileUp, FolderInput, Plus, Search } from "lucide-react";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { useHouseRules } from "../bench/houseRules";
+import { useHouseRules } from "../house/houseRules";
 import { usePerson } from "../people/person";
 import { Alert, Button, ButtonLink, EmptyState, FileButton, Loading, toast } from "../ui";
 import { JobCard } from "./JobCard";
-import { jobApi } from "./jobApi";
+import { jobApi } from "../job/jobApi";
 import { NewJobDialog } from "./NewJobDialog";
 
 /** What is open, how far, and what is wrong. */

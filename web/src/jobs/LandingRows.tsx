@@ -44,11 +44,7 @@ export function LandingRows({
               {deviceTypes[part.type ?? "block"]}
               {part.ratingAmps && `, ${part.ratingAmps} A`}
             </Box>
-            <Button
-              variant="plain"
-              onClick={() => onDevice(part, version)}
-              aria-label={`Edit ${part.name}`}
-            >
+            <Button variant="plain" onClick={() => onDevice(part, version)} aria-label={`Edit ${part.name}`}>
               Edit
             </Button>
           </Flex>

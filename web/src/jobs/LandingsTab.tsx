@@ -3,11 +3,11 @@ import { useInfiniteQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../client";
 import { DeviceForm, type JobDevice } from "./DeviceForm";
-import { jobApi } from "./jobApi";
-import { LandingForm, type JobLanding } from "./LandingForm";
+import { jobApi } from "../job/jobApi";
+import { LandingForm, type JobLanding } from "../job/LandingForm";
 import { LandingRows } from "./LandingRows";
-import { PartForm } from "./PartForm";
-import { enclosureFields } from "./partFields";
+import { PartForm } from "../job/PartForm";
+import { enclosureFields } from "../job/partFields";
 import { Button, Panel, Select } from "../ui";
 
 type Enclosure = Schemas["JobPartEnclosure"];

@@ -3,10 +3,10 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
-import type { HouseRules } from "../bench/houseRules";
+import type { HouseRules } from "../house/houseRules";
 import { usePerson } from "../people/person";
 import { Button, Dialog, TextField } from "../ui";
-import { jobApi } from "./jobApi";
+import { jobApi } from "../job/jobApi";
 
 /** A new job, with the house rules of whoever makes it. */
 export function NewJobDialog({

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import type { Schemas } from "../client";
 import { thin, useUnits } from "../shared/Units";
-import { jobApi } from "./jobApi";
+import { jobApi } from "../job/jobApi";
 import { sayCheck, severities } from "../shown/severity";
 import { SurveyTaps } from "./SurveyTaps";
 import { usePerson } from "../people/person";

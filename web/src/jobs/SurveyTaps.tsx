@@ -1,8 +1,8 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useForm, useWatch, type UseFormReturn } from "react-hook-form";
 import type { Schemas } from "../client";
-import { jobApi } from "./jobApi";
-import { useChanges } from "./useChanges";
+import { jobApi } from "../job/jobApi";
+import { useChanges } from "../job/useChanges";
 import { Button, Checkbox, Panel, Segments, Select, TextField } from "../ui";
 
 type Device = Required<Omit<Schemas["SurveyedDeviceDocument"], "conductor">>;

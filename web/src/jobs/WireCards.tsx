@@ -6,8 +6,8 @@ import { severities } from "../shown/severity";
 import { pageScroller } from "../shared/pageScroller";
 import { thin } from "../shared/Units";
 import { Button } from "../ui";
-import type { Wire } from "./jobApi";
-import { EndStateWord } from "./Lace";
+import type { Wire } from "../job/jobApi";
+import { EndStateWord } from "../job/Lace";
 
 const usualHeight = 104;
 

@@ -1,8 +1,8 @@
 import { Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import { Alert, Button, TextField } from "../ui";
-import { jobApi, type Wire } from "./jobApi";
-import { useChanges } from "./useChanges";
+import { jobApi, type Wire } from "../job/jobApi";
+import { useChanges } from "../job/useChanges";
 import { wireColumns, type TypedField } from "./wireColumns";
 
 /** A wire as fields: what the list has as cells, read by the same words. What was refused stays as it was typed. */

@@ -8,7 +8,7 @@ import {
 } from "@tanstack/react-table";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef } from "react";
-import type { Wire } from "./jobApi";
+import type { Wire } from "../job/jobApi";
 import { useGridKeys } from "./useGridKeys";
 import { wireColumns } from "./wireColumns";
 import { leadWidth, stateWidth, WireRowCells } from "./WireRowCells";

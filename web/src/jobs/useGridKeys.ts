@@ -7,8 +7,8 @@ import {
   type KeyboardEvent,
 } from "react";
 import { useInTurn } from "../shared/useInTurn";
-import { jobApi, type Wire } from "./jobApi";
-import { useChanges } from "./useChanges";
+import { jobApi, type Wire } from "../job/jobApi";
+import { useChanges } from "../job/useChanges";
 import { wireColumns, type TypedField } from "./wireColumns";
 
 interface Shown {

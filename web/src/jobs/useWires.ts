@@ -1,6 +1,6 @@
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { useEffect, useMemo } from "react";
-import { jobApi } from "./jobApi";
+import { jobApi } from "../job/jobApi";
 
 const pageSize = 1000;
 

@@ -1,5 +1,5 @@
 import type { Schemas } from "../client";
-import type { Wire } from "./jobApi";
+import type { Wire } from "../job/jobApi";
 
 export type TypedField = Exclude<
   keyof Schemas["TypedWire"],

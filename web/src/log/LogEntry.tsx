@@ -8,8 +8,8 @@ import {
   ShieldX,
   TriangleAlert,
 } from "lucide-react";
-import { SimulatedBadge } from "../bench/Driver";
-import { sayLanding } from "../bench/benchState";
+import { SimulatedBadge } from "../recording/Driver";
+import { sayLanding } from "../shared/pair";
 import { named, type Schemas } from "../client";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { WindowBar } from "../shown/WindowBar";

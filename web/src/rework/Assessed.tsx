@@ -4,6 +4,7 @@ import type { Metal } from "../drawing/looks";
 import { Sketch } from "../drawing/Sketch";
 import { sayBoth, thin, useUnits } from "../shared/Units";
 import { faults, verdicts } from "./words";
+import { Source } from "../shown/Source";
 
 /** What becomes of an end: one large word, then why, what is left of the copper, and what it costs. */
 export function Assessed({ assessed, metal }: { assessed: Schemas["ReworkDocument"]; metal: Metal }) {
@@ -20,9 +21,7 @@ export function Assessed({ assessed, metal }: { assessed: Schemas["ReworkDocumen
         {assessed.faults.map((fault) => (
           <Box as="li" key={fault.fault} py={1} borderTopWidth="1px" borderColor="line">
             <chakra.strong>{faults[fault.fault]}.</chakra.strong> {thin(fault.says)} {thin(fault.do)}{" "}
-            <chakra.span color="ink.soft" textStyle="note">
-              {fault.source}
-            </chakra.span>
+            <Source of={fault.source} />
           </Box>
         ))}
       </Box>

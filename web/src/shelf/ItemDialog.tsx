@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { Controller, useForm } from "react-hook-form";
-import { NumberField } from "../bench/NumberField";
+import { NumberField } from "../shared/NumberField";
 import { usePerson } from "../people/person";
 import { api, type Schemas } from "../client";
 import { readDecimal } from "../shared/decimal";

@@ -1,7 +1,7 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useInfiniteQuery } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
-import { layOnBench, type Pair } from "../bench/benchState";
+import { layOnBench, type Pair } from "../shared/pair";
 import { trustWords } from "../shown/words";
 import { api, named, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";

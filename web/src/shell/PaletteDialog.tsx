@@ -4,7 +4,7 @@ import { Command } from "cmdk";
 import { useDeferredValue, useState, type ReactNode } from "react";
 import { useNavigate } from "react-router";
 import { api } from "../client";
-import { jobApi } from "../jobs/jobApi";
+import { jobApi } from "../job/jobApi";
 import { recall } from "../shared/remembered";
 import { CommandBox } from "../ui/CommandBox";
 import type { PaletteDeed } from "./Palette";

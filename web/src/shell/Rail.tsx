@@ -12,7 +12,7 @@ import {
 } from "lucide-react";
 import { useCallback, useEffect, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
-import { HouseRulesDialog } from "../bench/HouseRulesDialog";
+import { HouseRulesDialog } from "../house/HouseRulesDialog";
 import { usePerson } from "../people/person";
 import { isForKeys, useKey } from "../shared/keys";
 import { useUnits } from "../shared/Units";

@@ -1,10 +1,10 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
-import type { Finding } from "../jobs/jobApi";
+import type { Schemas } from "../client";
 import { severities } from "./severity";
 import { thin } from "../shared/Units";
 
 /** Findings as lines: what is wrong, and what to do. */
-export function FindingLines({ findings }: { findings: Finding[] }) {
+export function FindingLines({ findings }: { findings: Schemas["JobFindingDocument"][] }) {
   // What is said of both ends of a wire is said once.
   const said = findings.filter(
     (finding, i) =>

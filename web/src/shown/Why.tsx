@@ -4,6 +4,7 @@ import { thin } from "../shared/Units";
 import type { ReadingName } from "./Readings";
 import { trustWords } from "./words";
 import { Button, Panel, PanelTitle } from "../ui";
+import { Source } from "./Source";
 
 const titles: Record<ReadingName, string> = {
   strip: "Why strip this much",
@@ -43,7 +44,7 @@ export function Why({
                 <Box key={i} mt={1} pr={4}>
                   {thin(reason.text)}{" "}
                   <chakra.span color="ink.soft" textStyle="note">
-                    {trustWords[reason.trust]} · {thin(reason.source)}
+                    {trustWords[reason.trust]} · <Source of={thin(reason.source)} />
                   </chakra.span>
                 </Box>
               ))}

@@ -1,11 +1,13 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { NumberField } from "../bench/NumberField";
+import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { thin } from "../shared/Units";
+import { SceneView } from "../drawing/SceneView";
 import { spliceApi } from "./spliceApi";
 import { Checkbox, Panel, PanelTitle, Select, Table } from "../ui";
+import { Source } from "../shown/Source";
 
 interface Contents {
   volume: number | null;
@@ -114,6 +116,7 @@ function Filled({ fill }: { fill: Schemas["BoxFillDocument"] }) {
   const whole = Math.max(needed, volume ?? needed, 1);
   return (
     <Panel as="section" aria-label="How full" data-fits={fits ?? "unknown"}>
+      <SceneView scene={fill.drawing} metal="copper" height="clamp(260px, 40vh, 380px)" />
       <Flex gap={6} flexWrap="wrap" alignItems="baseline">
         <Box>
           <Box textStyle="note" color="ink.soft">
@@ -179,8 +182,8 @@ function Filled({ fill }: { fill: Schemas["BoxFillDocument"] }) {
               <Table.Cell textAlign="end" fontFamily="numerals">
                 {share.cubicInches.toFixed(2)}
               </Table.Cell>
-              <Table.Cell textStyle="note" color="ink.soft">
-                {share.source}
+              <Table.Cell>
+                <Source of={share.source} />
               </Table.Cell>
             </Table.Row>
           ))}

@@ -1,14 +1,14 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useHouseRules } from "../bench/houseRules";
-import { NumberField } from "../bench/NumberField";
+import { useHouseRules } from "../house/houseRules";
+import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { SceneView } from "../drawing/SceneView";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
-import { formWords, type Form } from "./words";
+import { formWords, type Form } from "../shown/spliceWords";
 import { Button, Panel, PanelTitle, TextField } from "../ui";
 
 interface Draft {

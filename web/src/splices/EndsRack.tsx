@@ -1,5 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
-import type { Ends } from "./words";
+import type { Ends } from "../shown/spliceWords";
 import { Button, Checkbox, Select, TextField } from "../ui";
 
 /** The ends that are joined, by kind: so many of a size. */

@@ -1,15 +1,15 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useHouseRules } from "../bench/houseRules";
+import { useHouseRules } from "../house/houseRules";
 import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
 import { EndsRack } from "./EndsRack";
-import { Joint } from "./Joint";
+import { Joint } from "../shown/Joint";
 import { KindCards, plain } from "./KindCards";
 import { OnTheShelf } from "./OnTheShelf";
 import { spliceApi } from "./spliceApi";
-import { eachOf, placeWords, sidesOf, type Ends, type Place } from "./words";
+import { eachOf, placeWords, sidesOf, type Ends, type Place } from "../shown/spliceWords";
 import { Checkbox, Panel, PanelTitle, Segments } from "../ui";
 
 interface Draft {

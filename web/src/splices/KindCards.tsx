@@ -4,7 +4,7 @@ import { verdictWords } from "../shown/words";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { spliceApi } from "./spliceApi";
-import { kindWords, type Kind } from "./words";
+import { kindWords, type Kind } from "../shown/spliceWords";
 import { Button } from "../ui";
 
 const room = { width: 118, height: 56 };

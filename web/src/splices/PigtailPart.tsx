@@ -1,9 +1,10 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useHouseRules } from "../bench/houseRules";
-import { NumberField } from "../bench/NumberField";
+import { useHouseRules } from "../house/houseRules";
+import { NumberField } from "../shared/NumberField";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
+import { SceneView } from "../drawing/SceneView";
 import { spliceApi } from "./spliceApi";
 import { Panel } from "../ui";
 
@@ -66,6 +67,7 @@ export function PigtailPart() {
       </Panel>
       {plan && (
         <Panel as="section" aria-label="What is cut" data-pigtail-plan>
+          <SceneView scene={plan.drawing} metal="copper" height="clamp(200px, 34vh, 320px)" />
           <Flex gap={6} flexWrap="wrap">
             <Box>
               <Box textStyle="note" color="ink.soft">

@@ -4,8 +4,8 @@ import { Link as RouterLink } from "react-router";
 import { Hint } from "./Hint";
 
 interface Looks {
-  variant?: "solid" | "outline" | "plain" | "ghost" | "danger" | "tile" | "card" | undefined;
-  size?: "md" | "sm" | "lg" | "icon" | undefined;
+  variant?: "solid" | "outline" | "plain" | "ghost" | "danger" | "tile" | "card" | "mark" | undefined;
+  size?: "md" | "sm" | "lg" | "icon" | "inline" | undefined;
 }
 type LinkProps = Omit<BaseProps, keyof Looks> & Looks;
 

@@ -26,6 +26,8 @@ const Ring = chakra("span", {
   variants: {
     look: {
       plain: {},
+      // What it marks is seen through it.
+      open: { bg: "transparent", color: "transparent" },
       chosen: { bg: "copper", color: "copper.ink" },
       wrong: { bg: "stop", borderColor: "stop", color: "paper.raised" },
     },
@@ -42,7 +44,7 @@ export function Spot({
 }: Omit<ComponentProps<typeof Target>, "x" | "y" | "left" | "top"> & {
   x: number;
   y: number;
-  look?: "plain" | "chosen" | "wrong";
+  look?: "plain" | "open" | "chosen" | "wrong";
 }) {
   return (
     <Target type="button" style={{ left: `${x}%`, top: `${y}%` }} {...rest}>

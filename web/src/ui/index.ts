@@ -26,4 +26,5 @@ export { Slider } from "./Slider";
 export { Spot } from "./Spot";
 export { Tabs } from "./Tabs";
 export { toast, toastError, Toaster } from "./Toaster";
+export { Toggletip } from "./Toggletip";
 export { Tooltip } from "./Tooltip";

@@ -54,6 +54,16 @@ const button = defineRecipe({
         _hover: { borderColor: "copper" },
         "&:is([aria-pressed=true], [aria-expanded=true])": { bg: "copper.wash", borderColor: "copper" },
       },
+      /** A sign in a line of text. */
+      mark: {
+        borderColor: "transparent",
+        color: "copper",
+        verticalAlign: "baseline",
+        // The thumb may miss the sign by this much.
+        _after: { content: '""', position: "absolute", inset: "-10px" },
+        position: "relative",
+        _hover: { bg: "copper.wash" },
+      },
       /** A thing to pick, with its picture. */
       card: {
         flexDirection: "column",
@@ -76,6 +86,7 @@ const button = defineRecipe({
       sm: { minH: { base: "target", md: 9 }, px: 3 },
       lg: { minH: "thumb", px: 6, textStyle: "lead" },
       icon: { minH: "target", minW: "target", p: 0 },
+      inline: { minH: "24px", minW: "24px", p: 0 },
     },
   },
   defaultVariants: { variant: "outline", size: "md" },

@@ -429,6 +429,39 @@ const tooltip = defineSlotRecipe({
   },
 });
 
+const popover = defineSlotRecipe({
+  className: "popover",
+  slots: [
+    "arrow",
+    "arrowTip",
+    "anchor",
+    "trigger",
+    "indicator",
+    "positioner",
+    "content",
+    "title",
+    "description",
+    "closeTrigger",
+    "header",
+    "body",
+    "footer",
+  ],
+  base: {
+    content: {
+      ...edge,
+      bg: "paper.raised",
+      color: "ink",
+      rounded: "md",
+      p: 3,
+      maxW: "300px",
+      textStyle: "dense",
+      outline: 0,
+      "--popover-z-index": "zIndex.popover",
+      zIndex: "calc(var(--popover-z-index) + var(--layer-index, 0))",
+    },
+  },
+});
+
 const menu = defineSlotRecipe({
   className: "menu",
   slots: [
@@ -597,6 +630,7 @@ export const slotRecipes = {
   fileUpload,
   menu,
   nativeSelect,
+  popover,
   progress,
   radioCard,
   radioGroup,

@@ -1,0 +1,70 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
+import type { Schemas } from "../client";
+import { own } from "../shared/own";
+
+type Tool = Schemas["ToolDocument"];
+export type Peak = Schemas["StreamMessagePeakMessage"];
+type Reading = Schemas["StreamMessageReadingMessage"];
+
+interface Devices {
+  tools: Tool[];
+  /** The torque at this moment; null while nothing is turned. */
+  reading: Reading | null;
+  /** The last peak; null until the hand lets go, and once it was used. */
+  peak: Peak | null;
+  clearPeak: () => void;
+}
+
+const DevicesContext = createContext<Devices>({
+  tools: [],
+  reading: null,
+  peak: null,
+  clearPeak: () => undefined,
+});
+
+/** The stream may be quicker than the answer to a command, ms. */
+const answerComesFirst = 120;
+
+/** Follows the page's one event stream. The browser comes back by itself when the line breaks. */
+export function DeviceProvider({ children }: { children: ReactNode }) {
+  const queries = useQueryClient();
+  const [tools, setTools] = useState<Tool[]>([]);
+  const [reading, setReading] = useState<Reading | null>(null);
+  const [peak, setPeak] = useState<Peak | null>(null);
+  useEffect(() => {
+    const stream = new EventSource("/api/stream");
+    stream.onmessage = (event: MessageEvent<string>) => {
+      const message = JSON.parse(event.data) as Schemas["StreamMessage"];
+      if (message.type === "tools") setTools(message.tools);
+      if (message.type === "reading") {
+        setReading(message);
+        setPeak(null);
+      }
+      if (message.type === "peak") {
+        setReading(null);
+        setPeak(message);
+      }
+      // Whatever shows this job reads it anew; what this page did itself it has read when its answer came.
+      if (message.type === "job") {
+        setTimeout(() => {
+          if (own.has(message.commandId)) return;
+          void queries.invalidateQueries({ queryKey: ["job", message.jobId] });
+          void queries.invalidateQueries({ queryKey: ["jobs"] });
+        }, answerComesFirst);
+      }
+    };
+    stream.onerror = () => {
+      setTools([]);
+      setReading(null);
+    };
+    return () => stream.close();
+  }, [queries]);
+  const value = useMemo(
+    () => ({ tools, reading, peak, clearPeak: () => setPeak(null) }),
+    [tools, reading, peak],
+  );
+  return <DevicesContext.Provider value={value}>{children}</DevicesContext.Provider>;
+}
+
+export const useDevices = () => useContext(DevicesContext);

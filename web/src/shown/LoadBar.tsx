@@ -1,0 +1,49 @@
+import { Box } from "@chakra-ui/react";
+
+/** A load as a filled bar inside its breaker’s, both to one scale: what sticks out is too much. */
+export function LoadBar({
+  load,
+  breaker,
+  most,
+}: {
+  load: number | null | undefined;
+  breaker: number | null | undefined;
+  /** The longest bar beside it, A. */
+  most: number;
+}) {
+  const share = (amps: number) => `${Math.min(100, (amps / Math.max(1, most)) * 100)}%`;
+  const isOver = load != null && breaker != null && load > breaker;
+  return (
+    <Box
+      position="relative"
+      h="26px"
+      role="img"
+      aria-label={`Load ${load ?? "not known"} A, breaker ${breaker ?? "not known"} A`}
+    >
+      {breaker != null && (
+        <Box
+          position="absolute"
+          insetBlock={0}
+          insetInlineStart={0}
+          w={share(breaker)}
+          borderWidth="2px"
+          borderColor="ink"
+          rounded="sm"
+          bg="paper"
+        />
+      )}
+      {load != null && (
+        <Box
+          position="absolute"
+          top="6px"
+          bottom="6px"
+          insetInlineStart="4px"
+          w={`calc(${share(load)} - 8px)`}
+          minW="3px"
+          bg={isOver ? "stop" : "copper"}
+          rounded="sm"
+        />
+      )}
+    </Box>
+  );
+}
