@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test, type Page } from "@playwright/test";
-import { BenchOf } from "./bench";
+import { BenchOf, fromMenu } from "./bench";
 import { JobsOf, list } from "./jobs";
 
 /** In the dark the page is the same but for its colours: only what reads those is asked there again. */
@@ -117,14 +117,14 @@ for (const theme of ["light", "dark"] as const) {
       await page.goto("/board");
       await expect(page.locator("[data-board]")).toBeVisible();
       await expectClean(page);
-      await page.getByLabel(/Find a slot/).fill("X1:1");
+      await page.getByLabel(/^Find \(/).fill("X1:1");
       await page.keyboard.press("Enter");
       await expect(page.locator("[data-slot-panel]")).toContainText("Not drawn");
       await page.getByText("Show only…").click();
       await expectClean(page);
       await page.getByText("Table", { exact: true }).click();
       await expectClean(page);
-      await page.getByRole("button", { name: "Print" }).click();
+      await fromMenu(page, "More for this board", "Print");
       await expect(page.locator("[data-sheet]")).toBeVisible();
       await expectClean(page);
       await page.goto("/jobs");

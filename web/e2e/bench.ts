@@ -11,6 +11,17 @@ export async function sayWho(page: Page, name: string) {
   await answerWho(page, name);
 }
 
+/** Opens what is folded under its name. */
+export async function unfold(page: Page, label: string | RegExp) {
+  await page.getByRole("button", { name: label, expanded: false }).first().click();
+}
+
+/** Does what stands behind a menu’s button. */
+export async function fromMenu(page: Page, menu: string, item: string) {
+  await page.getByRole("button", { name: menu }).click();
+  await page.getByRole("menuitem", { name: item }).click();
+}
+
 /** Answers what was asked because something needs a name. */
 export async function answerWho(page: Page, name: string) {
   const dialog = page.getByRole("dialog", { name: "Who is working?" });

@@ -16,7 +16,7 @@ test("a wire is traced to its other end, in this enclosure and in another", asyn
   await expect(panel).toContainText("End B · BOX/R1:1");
   await expect(page.locator("[data-lit='3']")).toContainText("→ BOX/R1:1");
   // One tap on a reading opens its reasons.
-  await panel.locator("[data-end-reading=strip]").click();
+  await panel.locator("[data-reading=strip]").click();
   await expect(panel.getByRole("region", { name: "Why" })).toContainText("Why strip this much");
   await panel.getByText("End B · BOX/R1:1").click();
   await expect(page.locator("[data-slot-panel='R1:1']")).toBeVisible();
@@ -68,13 +68,13 @@ test("an end is moved by typing a slot’s name, and put right with one tap that
   page,
 }) => {
   await open(page);
-  await page.getByLabel(/Find a slot/).fill("X1:1");
+  await page.getByLabel(/^Find \(/).fill("X1:1");
   await page.keyboard.press("Enter");
   const panel = page.locator("[data-slot-panel]");
   await panel.getByLabel("Lands at").fill("X1:2");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("status").getByText("Changed wire 1.")).toBeVisible();
-  await page.getByLabel(/Find a slot/).fill("X1:2");
+  await page.getByLabel(/^Find \(/).fill("X1:2");
   await page.keyboard.press("Enter");
   await expect(panel.getByRole("group", { name: "Wires here" }).getByRole("button")).toHaveCount(2);
   const remedy = panel.locator("[data-remedy=pigtail]").first();
@@ -167,7 +167,7 @@ test("an end that something is wrong with is assessed as it is seen, recorded, a
   page,
 }) => {
   await open(page);
-  await page.getByLabel(/Find a slot/).fill("X1:1");
+  await page.getByLabel(/^Find \(/).fill("X1:1");
   await page.keyboard.press("Enter");
   const panel = page.locator("[data-slot-panel='X1:1']");
   await panel.getByText("Something is wrong with it, or it must wait").click();
@@ -213,16 +213,16 @@ test("somebody else was quicker: both are shown, and neither is lost", async ({ 
       rows: [{ wireId: one?.wire.id, version: one?.version, colour: "orange" }],
     },
   });
-  await page.getByLabel(/Find a slot/).fill("X1:1");
+  await page.getByLabel(/^Find \(/).fill("X1:1");
   await page.keyboard.press("Enter");
   await page.locator("[data-slot-panel]").getByLabel("Lands at").fill("X1:6");
   await page.keyboard.press("Enter");
-  const conflict = page.getByRole("dialog", { name: "Somebody changed it too" });
+  const conflict = page.getByRole("dialog", { name: "Somebody else changed it too" });
   await expect(conflict).toContainText("Mine: end A of wire 1 to X1:6.");
   await expect(conflict).toContainText("orange");
-  await conflict.getByRole("button", { name: "Mine, over theirs" }).click();
+  await conflict.getByRole("button", { name: "Use my version" }).click();
   await expect(conflict).toHaveCount(0);
-  await page.getByLabel(/Find a slot/).fill("X1:6");
+  await page.getByLabel(/^Find \(/).fill("X1:6");
   await page.keyboard.press("Enter");
   await expect(told(page)).toContainText("X1:6: wire 1, 2.5 mm², orange");
 });

@@ -25,7 +25,7 @@ export async function open(page: Page) {
   await page.getByRole("button", { name: /^Import/ }).click();
   await expect(page.getByRole("heading", { name })).toBeVisible();
   await page.getByRole("link", { name: "Board", exact: true }).click();
-  await expect(board(page)).toHaveAttribute("data-level", /middle|near/);
+  await expect(board(page)).toBeVisible();
   await expect(page.locator("[data-device=X1]")).toBeAttached();
   return name;
 }

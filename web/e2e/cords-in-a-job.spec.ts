@@ -59,14 +59,14 @@ test("a pin map is kept in a job, changed there, and taken up on another day", a
   const kept = page.getByRole("region", { name: "In a job" });
   await kept.getByLabel("Job", { exact: true }).selectOption({ label: job });
   await kept.getByRole("button", { name: "Save Pier blower" }).click();
-  await expect(kept.getByText("Added pin map Pier blower.")).toBeVisible();
+  await expect(page.getByRole("status").getByText("Added pin map Pier blower.")).toBeVisible();
   await page.getByLabel("Terminal of pin 1").fill("U1");
   // A number that was read, typed whole.
   await page.getByLabel("Ω read from pin 1 to U1").fill("0,4");
   await page.getByLabel("Ω read from pin 1 to U1").press("Enter");
   await expect(page.locator("[data-step='1']")).toHaveAttribute("data-passed", "true");
   await kept.getByRole("button", { name: "Save the changes of Pier blower" }).click();
-  await expect(kept.getByText("Changed pin map Pier blower.")).toBeVisible();
+  await expect(page.getByRole("status").getByText("Changed pin map Pier blower.")).toBeVisible();
   // Another day, another map on the page; the one that was kept is opened as it was.
   await page.getByLabel("What it is").fill("Something else");
   await page.getByLabel("Terminal of pin 1").fill("Z9");
@@ -124,7 +124,7 @@ test("a pin map is told its plug and its machine, and the wires at both are held
   // Kept again from the page, it is still that plug’s.
   await page.getByRole("button", { name: /Key above/ }).click();
   await kept.getByRole("button", { name: "Save the changes of Blower" }).click();
-  await expect(kept.getByText("Changed pin map Blower.")).toBeVisible();
+  await expect(page.getByRole("status").getByText("Changed pin map Blower.")).toBeVisible();
   await expect(kept.getByLabel("Plug in the job")).not.toHaveValue("");
   await page.goto("/jobs");
   await page.getByRole("link", { name: new RegExp(job) }).click();

@@ -3,7 +3,7 @@ import { JobsOf } from "./jobs";
 
 // Devices that go by what is written at their terminals.
 
-const tab = (page: Page, name: string) => page.getByLabel("Of this job").getByRole("link", { name }).click();
+const tab = (page: Page, name: string) => page.getByRole("tab", { name }).click();
 const keep = (page: Page) => page.getByRole("dialog").getByRole("button", { name: "Save" }).click();
 const closed = (page: Page) => expect(page.getByRole("dialog")).toHaveCount(0);
 

@@ -1,10 +1,11 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
+import { fromMenu } from "./bench";
 import { JobsOf } from "./jobs";
 
 // A job's other parts as a person meets them: enclosures, devices, landings, circuits, ends, its own rules.
 
-const tab = (page: Page, name: string) => page.getByLabel("Of this job").getByRole("link", { name }).click();
+const tab = (page: Page, name: string) => page.getByRole("tab", { name }).click();
 const keep = (page: Page) => page.getByRole("dialog").getByRole("button", { name: "Save" }).click();
 const closed = (page: Page) => expect(page.getByRole("dialog")).toHaveCount(0);
 
@@ -224,12 +225,12 @@ test("a job has a name, a note and house rules of its own", async ({ page }) => 
   await tab(page, "Findings");
   const colour = page.locator("[data-finding=colour-against-function]");
   await expect(colour).toBeVisible();
-  await page.getByRole("button", { name: "House rules of this job" }).click();
+  await fromMenu(page, "More for this job", "House rules of this job");
   await page.locator("[data-rule=region]").getByText(/IEC/).first().click();
   await page.getByRole("button", { name: "Close" }).click();
   // Blue is neutral by IEC 60445, and a hot in North America (from memory).
   await expect(colour).toHaveCount(0);
-  await page.getByRole("button", { name: "Rename" }).click();
+  await fromMenu(page, "More for this job", "Rename");
   await page.getByLabel("Name", { exact: true }).fill(`${name}, renamed`);
   await page.getByRole("textbox", { name: "Note" }).fill("For the night crew.");
   await keep(page);
@@ -249,10 +250,10 @@ test("a list goes out as CSV and comes back as what is there already", async ({ 
   await jobs.type("=1+1", "From", "DCP/X1:1");
   await jobs.type("=1+1", "Size", "14 solid");
   const download = page.waitForEvent("download");
-  await page.getByRole("link", { name: "CSV" }).click();
+  await fromMenu(page, "More for this job", "Export wires, CSV");
   const text = await readFile(await (await download).path(), "utf-8");
   expect(text).toContain("'=1+1");
-  await page.getByRole("button", { name: "Bring in a list" }).click();
+  await page.getByRole("button", { name: "Import wire list" }).click();
   await jobs.sendList(text);
   await expect(page.locator("[data-preview]").first()).toHaveAttribute("data-does", "nothing");
 });

@@ -1,7 +1,7 @@
 import { expect, test, type Page } from "@playwright/test";
 import { JobsOf } from "./jobs";
 
-const tab = (page: Page, name: string) => page.getByLabel("Of this job").getByRole("link", { name }).click();
+const tab = (page: Page, name: string) => page.getByRole("tab", { name }).click();
 
 const closed = (page: Page) => expect(page.getByRole("dialog")).toHaveCount(0);
 
@@ -50,10 +50,7 @@ test("at phone width a job is read, a finding opened, and a list brought in", as
   const finding = page.locator("[data-finding=range-not-known]");
   await expect(finding).toBeVisible();
   for (const path of ["findings", "wires", "landings", "circuits", "history"]) {
-    await page
-      .getByLabel("Of this job")
-      .getByRole("link", { name: new RegExp(path, "i") })
-      .click();
+    await page.getByRole("tab", { name: new RegExp(path, "i") }).click();
     // Nothing makes the page itself scroll sideways.
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
   }

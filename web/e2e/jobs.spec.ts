@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { fromMenu } from "./bench";
 import { JobsOf, list } from "./jobs";
 
 test("a wire list comes in, is mapped and put right, shows its findings; one is fixed and goes, and is undone", async ({
@@ -7,7 +8,7 @@ test("a wire list comes in, is mapped and put right, shows its findings; one is 
   const jobs = new JobsOf(page);
   const name = `Slit ${Date.now()}`;
   await page.goto("/jobs");
-  await page.getByRole("button", { name: "Bring in a wire list" }).click();
+  await page.getByRole("link", { name: "Import wire list" }).click();
   await jobs.sendList(list);
   await expect(page.getByText("The headings stand in row 2.")).toBeVisible();
   await expect(page.getByText("One row adds up and was left out.")).toBeVisible();
@@ -165,22 +166,22 @@ test("two people at one wire: the other's change is seen at once, and a conflict
   await expect(theirs.page.getByRole("dialog")).toHaveCount(0);
   await mine.page.getByLabel("Breaker or fuse, A").fill("20");
   await mine.page.getByRole("button", { name: "Save" }).click();
-  const conflict = mine.page.getByRole("dialog", { name: "Somebody changed it too" });
+  const conflict = mine.page.getByRole("dialog", { name: "Somebody else changed it too" });
   await expect(conflict.getByRole("row", { name: "Breaker or fuse 15 20" })).toBeVisible();
-  await conflict.getByRole("button", { name: "Mine, over theirs" }).click();
+  await conflict.getByRole("button", { name: "Use my version" }).click();
   await expect(conflict).toHaveCount(0);
   await expect(theirs.page.getByRole("cell", { name: "20 A" })).toBeVisible();
   await context.close();
 });
 
-test("a job is put away and taken out again, goes out as a file and is known when it comes back", async ({
+test("a job is archived and comes back, goes out as a file and is known when it comes back", async ({
   page,
 }) => {
   const jobs = new JobsOf(page);
   const name = `Away ${Date.now()}`;
   await jobs.make(name, "Mara Quist");
   const download = page.waitForEvent("download");
-  await page.getByRole("link", { name: "Job’s file" }).click();
+  await fromMenu(page, "More for this job", "Export job file");
   const file = await (await download).path();
   await page.goto("/jobs");
   await page.getByRole("button", { name: `Archive ${name}` }).click();

@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { BenchOf } from "./bench";
+import { BenchOf, unfold } from "./bench";
 
 /** What a person of the trade would look for in each section, and read in its three readings. */
 const kinds: [kind: string, wire: string, part: string, reading: RegExp][] = [
@@ -72,15 +72,17 @@ test("a house rule is switched by keyboard, changes what is read, and is remembe
 test("what is known of the end stops what must not be done", async ({ page }) => {
   const bench = new BenchOf(page);
   await bench.open();
+  await unfold(page, "Used end");
   await page.getByRole("radio", { name: "used hook" }).check({ force: true });
   await expect(page.locator("[data-finding=end-used-before]")).toContainText("Metal hardens");
   await page.getByRole("radio", { name: "Fresh end" }).check({ force: true });
-  await page.getByLabel("A second wire like it, in the same landing").check();
+  await page.getByLabel("Two wires in this landing").check();
   await expect(page.locator("[data-finding=two-conductors]")).toBeVisible();
-  await page.getByLabel("A second wire like it, in the same landing").uncheck();
-  await page.getByLabel("Circuit, A").fill("20");
+  await page.getByLabel("Two wires in this landing").uncheck();
+  await unfold(page, "Circuit");
+  await page.getByLabel("Breaker, A").fill("20");
   await expect(page.locator("[data-finding=terminal-overloaded]")).toContainText("15 A");
-  await page.getByLabel("Circuit, A").fill("15");
+  await page.getByLabel("Breaker, A").fill("15");
   await expect(bench.strip).toContainText("18.1");
 });
 
@@ -89,7 +91,8 @@ test("two fine wires in a block that is marked for two get a twin", async ({ pag
   await bench.open();
   await bench.typeWire("1 mm2 fine");
   await page.getByRole("radio", { name: "Screw-clamp block" }).check({ force: true });
-  await page.getByLabel("A second wire like it, in the same landing").check();
+  await page.getByLabel("Two wires in this landing").check();
+  await unfold(page, "Read off the device");
   await page.getByLabel("Marked for two wires").check();
   await expect(bench.prepare).toContainText("Twin 2×1");
 });
@@ -147,6 +150,7 @@ test("an adapter on the wrench, a belted tool and a cable are reckoned beside th
   await expect(page.getByText(/The lever, .* must be from 50/)).toBeVisible();
   await page.getByRole("radio", { name: "By feel" }).check({ force: true });
   await expect(page.getByText(/commonly about 0\.43/)).toBeVisible();
+  await unfold(page, "From a cable or cord");
   await page.getByLabel("Jacket, mm").fill("8");
   await page.getByLabel("Clamp to landing, mm").fill("120");
   await expect(page.locator("[data-step=feed-gland]")).toContainText("M16");

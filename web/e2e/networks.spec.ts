@@ -39,11 +39,7 @@ test("a line on the earth bar is found with its way, seen on the board, and put 
   await landed.fill("");
   await landed.fill("BOX/R1:1");
   await page.getByRole("button", { name: "Move" }).click();
-  await page
-    .getByLabel("Of this job")
-    .or(page.getByRole("link", { name: "Jobs" }))
-    .first()
-    .waitFor();
+  await expect(page.getByRole("status").getByText("Changed wire")).toBeVisible();
   await page.goBack();
   await expect(page.locator("[data-finding=line-to-earth]")).toHaveCount(0);
 });
@@ -53,7 +49,7 @@ test("a slot is traced; with its breaker open one receptacle of the box is dead 
 }) => {
   await take(page);
   await page.getByRole("link", { name: "Board", exact: true }).click();
-  await page.getByLabel(/Find a slot/).fill("Q1:1");
+  await page.getByLabel(/^Find \(/).fill("Q1:1");
   await page.keyboard.press("Enter");
   await expect(page.locator("[data-slot-panel]")).toBeVisible();
   await page.getByRole("button", { name: "What is this connected to?" }).click();
@@ -70,7 +66,7 @@ test("a slot is traced; with its breaker open one receptacle of the box is dead 
   await expect(connected).toHaveCount(0);
   expect((await boxOf(page, "Q1:1")).width).toBeGreaterThan(0);
   await page.getByLabel("Enclosure").selectOption("BOX");
-  await page.getByLabel(/Find a slot/).fill("R1:1");
+  await page.getByLabel(/^Find \(/).fill("R1:1");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "What is this connected to?" }).press("Enter");
   const fed = connected.locator("[data-feed]");

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { BenchOf } from "./bench";
+import { BenchOf, unfold } from "./bench";
 
 test("opens on a pair with six recent ones, all three readings at once", async ({ page }) => {
   const bench = new BenchOf(page);
@@ -123,6 +123,7 @@ test("a block's data changes what is read: ferrule, depth, torque", async ({ pag
   await bench.open();
   await bench.recent("2.5 mm²").click();
   await expect(bench.prepare).toContainText("Ferrule 2.5");
+  await unfold(page, "Read off the device");
   await page.getByRole("radio", { name: "forbidden" }).check({ force: true });
   await expect(bench.prepare).toContainText("Straight");
   await expect(page.locator("[data-finding=fine-strands-unsupported]")).toBeVisible();
@@ -136,10 +137,11 @@ test("a block's data changes what is read: ferrule, depth, torque", async ({ pag
 test("a number that is none stays in its field, is said, and changes nothing", async ({ page }) => {
   const bench = new BenchOf(page);
   await bench.open();
-  await page.getByLabel("Insulation over all, mm").fill("thick");
+  await unfold(page, "Insulation");
+  await page.getByLabel("Insulation OD, mm").fill("thick");
   await expect(page.getByText("Type a number, such as 2.8.")).toBeVisible();
   await expect(bench.strip).toContainText("18.1");
-  await page.getByLabel("Insulation over all, mm").fill("0.5");
+  await page.getByLabel("Insulation OD, mm").fill("0.5");
   await expect(page.getByRole("alert")).toContainText("must be more than the metal");
 });
 
@@ -148,6 +150,7 @@ test("aluminium stops unless the landing is marked for it", async ({ page }) => 
   await bench.open();
   await page.getByRole("radio", { name: "Al", exact: true }).check({ force: true });
   await expect(page.locator("[data-finding=aluminium-not-marked]")).toBeVisible();
+  await unfold(page, "Read off the device");
   await page.getByLabel("Marked CO/ALR").check();
   await expect(page.locator("[data-finding=aluminium-not-marked]")).toBeHidden();
   await expect(bench.strip).toContainText("mm");

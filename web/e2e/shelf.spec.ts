@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { BenchOf } from "./bench";
+import { BenchOf, unfold } from "./bench";
 
 const csv =
   "code,name,tool,scaleNm,trust\nTD-77,Driver for the pier,torque-driver,6,marking\nTD-78,Broken,torque-driver,much,marking\n";
@@ -13,6 +13,7 @@ test("what was read off a landing is put on the Shelf, found as it is typed, and
   await bench.open();
   await bench.nameMyself("Ines Okafor");
   await page.getByRole("radio", { name: "Lever clamp" }).check({ force: true });
+  await unfold(page, "Read off the device");
   await page.getByLabel("Strip, mm", { exact: true }).fill("12.5");
   await page.getByText("Put this landing on the Shelf").click();
   await page.getByLabel("Code").fill(code);
@@ -41,7 +42,7 @@ test("an import is previewed by row and column, takes the good rows, and is undo
   await bench.open();
   await bench.nameMyself("Tomasz Varga");
   await page.getByRole("link", { name: "Shelf" }).click();
-  await page.getByRole("radio", { name: "Tools" }).check({ force: true });
+  await page.getByRole("tab", { name: "Tools" }).click();
   await page.getByRole("button", { name: "Import" }).click();
   await page
     .getByLabel("File")
@@ -62,7 +63,7 @@ test("a tool is added by its form, changed, taken off, and put back", async ({ p
   await bench.open();
   await bench.nameMyself("Lio Brandt");
   await page.getByRole("link", { name: "Shelf" }).click();
-  await page.getByRole("radio", { name: "Tools" }).check({ force: true });
+  await page.getByRole("tab", { name: "Tools" }).click();
   await page.getByRole("button", { name: "Add" }).click();
   const dialog = page.getByRole("dialog");
   await dialog.getByLabel("Code").fill("TD-55");
@@ -88,7 +89,7 @@ test("a tool is added by its form, changed, taken off, and put back", async ({ p
 
 test("every table opens with its source", async ({ page }) => {
   await page.goto("/shelf");
-  await page.getByRole("radio", { name: "Tables" }).check({ force: true });
+  await page.getByRole("tab", { name: "Tables" }).click();
   const table = page.locator("[data-table=nec-annex-i-socket]");
   await expect(table).toContainText("torque-standard-table");
   await table.getByRole("button").click();

@@ -68,8 +68,9 @@ test("by hand, by keyboard alone: every form is drawn, its lengths follow the tu
   page,
 }) => {
   await page.goto("/splices/join");
-  await page.getByRole("radio", { name: "In a connector" }).focus();
+  await page.getByRole("tab", { name: "In a connector" }).focus();
   await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/splices\/hand/);
   const bare = page.locator("[data-bare]").first();
   await expect(bare).toBeVisible();
@@ -113,7 +114,7 @@ test("a connector is put on the Shelf with what holds it, and is chosen from the
   await bench.open();
   await bench.nameMyself("Lio Brandt");
   await page.getByRole("link", { name: "Shelf" }).click();
-  await page.getByRole("radio", { name: "Connectors" }).check({ force: true });
+  await page.getByRole("tab", { name: "Connectors" }).click();
   await page.getByRole("button", { name: "Add" }).click();
   const dialog = page.getByRole("dialog");
   const code = `SX-${Date.now() % 100_000}`;
@@ -138,7 +139,7 @@ test("a connector is put on the Shelf with what holds it, and is chosen from the
   await expect(joint(page)).toContainText("Tube of the pier");
   await expect(joint(page)).toHaveAttribute("data-verdict", "go");
   await page.goto("/shelf");
-  await page.getByRole("radio", { name: "Connectors" }).check({ force: true });
+  await page.getByRole("tab", { name: "Connectors" }).click();
   await page.getByRole("button", { name: `Delete ${code}` }).click();
 });
 

@@ -23,6 +23,9 @@ public sealed record CordChoice(
     /// </summary>
     public bool AsksPhases { get; private init; }
 
+    /// <summary>What a cord of that use loses at most by advice, %.</summary>
+    public double DropAdvised { get; private init; }
+
     /// <summary>A little over what is advised is as good as it.</summary>
     private const double Nearly = 1.1;
 
@@ -77,6 +80,7 @@ public sealed record CordChoice(
         )
         {
             AsksPhases = loadedConductors == 3 && phases is null,
+            DropAdvised = practice.DropAdvised(use),
         };
     }
 

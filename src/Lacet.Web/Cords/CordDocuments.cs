@@ -97,7 +97,7 @@ public sealed record CordSizeRequest(
 {
     internal CordSizeDocument Answer()
     {
-        var choice = Choose();
+        var choice = Choose(LengthM);
         var jacket = choice.Least is { } least ? CordJacket.For(Region, Duty, Outdoors, least.Size) : null;
         var length = new Length(LengthM * 1000);
         return CordSizeDocument.Of(choice, CordStock.Why(jacket, length, choice.Amps, Region), Lead.Unit()) with
@@ -105,10 +105,32 @@ public sealed record CordSizeRequest(
             Jacket = jacket,
             StockLength = CordStock.Reaching(length, Region),
             Connector = CordStock.Connector(choice.Amps, Region),
+            DropAdvised = choice.DropAdvised,
+            Drops = [.. Drops(choice)],
         };
     }
 
-    private CordChoice Choose()
+    /// <summary>What the cord, and those next to it, lose at other lengths: up to twice as long.</summary>
+    private IEnumerable<DropAtLength> Drops(CordChoice choice)
+    {
+        var all = choice.Cords.Select(c => c.Size).ToList();
+        var at = choice.Least is { } least ? all.IndexOf(least.Size) : all.Count - 1;
+        var sizes = all.Skip(Math.Max(0, at - 1)).Take(3).ToHashSet();
+        for (var sixth = 1; sixth <= 12; sixth++)
+        {
+            var length = LengthM * sixth / 6;
+            yield return new(
+                Math.Round(length, 2),
+                [
+                    .. Choose(length)
+                        .Cords.Where(c => sizes.Contains(c.Size))
+                        .Select(c => new DropOfSize(c.Size.Name, Math.Round(c.DropPercent, 3))),
+                ]
+            );
+        }
+    }
+
+    private CordChoice Choose(double lengthM)
     {
         var amps = (Amps, Watts) switch
         {
@@ -116,7 +138,7 @@ public sealed record CordSizeRequest(
             (null, { } watts) => Phases == 3 ? watts / (Math.Sqrt(3) * Volts) : watts / Volts,
             _ => throw new ImpossibleInputException("amps", "Give the load in amperes or in watts, one of them."),
         };
-        return CordChoice.For(amps, Volts, new(LengthM * 1000), LoadedConductors, Use, Phases, Region);
+        return CordChoice.For(amps, Volts, new(lengthM * 1000), LoadedConductors, Use, Phases, Region);
     }
 }
 
@@ -138,6 +160,12 @@ public sealed record CordSizeDocument(
     /// Whether it is still to be said if the three loaded conductors are three phases, or two lines and a neutral.
     /// </summary>
     public bool AsksPhases { get; init; }
+
+    /// <summary>What a cord of that use loses at most by advice, %.</summary>
+    public double DropAdvised { get; init; }
+
+    /// <summary>What the cord, and those next to it, lose at other lengths.</summary>
+    public IReadOnlyList<DropAtLength> Drops { get; init; } = [];
 
     /// <summary>The jacket that it gets; null where none of the usual ones does.</summary>
     public CordJacket? Jacket { get; init; }
@@ -180,6 +208,16 @@ public sealed record CordSizeDocument(
             AsksPhases = choice.AsksPhases,
         };
 }
+
+/// <summary>What cords lose at a length.</summary>
+/// <param name="LengthM">The length, m.</param>
+/// <param name="Sizes">Size by size.</param>
+public sealed record DropAtLength(double LengthM, IReadOnlyList<DropOfSize> Sizes);
+
+/// <summary>What a cord loses.</summary>
+/// <param name="Size">Its size.</param>
+/// <param name="Percent">Of the voltage, %.</param>
+public sealed record DropOfSize(string Size, double Percent);
 
 /// <summary>A cord of one size under the load.</summary>
 public sealed record CordUnderLoadDocument(

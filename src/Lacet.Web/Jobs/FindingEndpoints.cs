@@ -86,7 +86,10 @@ internal static class FindingEndpoints
                                     g.Count(f => f.Accepted is not null)
                                 )),
                         ]
-                    );
+                    )
+                    {
+                        Harms = [.. HarmsOf(all.Where(f => f.Accepted is null).Select(f => f.Finding.Finding))],
+                    };
                 },
                 cancellation
             )
@@ -94,6 +97,15 @@ internal static class FindingEndpoints
             ? TypedResults.Ok(page)
             : Answers.NoJob();
     }
+
+    private static IEnumerable<HarmCount> HarmsOf(IEnumerable<Finding> open) =>
+        open.GroupBy(f => f.Harm)
+            .OrderBy(g => g.Key)
+            .Select(g =>
+            {
+                int Of(Severity severity) => g.Count(f => f.Severity == severity);
+                return new HarmCount(g.Key, Of(Severity.Stop), Of(Severity.Fix), Of(Severity.Note));
+            });
 
     private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Accept(
         Guid id,

@@ -132,7 +132,23 @@ public sealed record CommandItem(
 /// <param name="Part">The part's id.</param>
 /// <param name="Before">As it was; null where it was not there.</param>
 /// <param name="After">As it became; null where it was deleted.</param>
-public sealed record CommandChange(Guid Part, JobPart? Before, JobPart? After);
+public sealed record CommandChange(Guid Part, JobPart? Before, JobPart? After)
+{
+    /// <summary>A wire as it was, to be drawn; null where it was not there, or the part is no wire.</summary>
+    public DrawnWire? WireBefore { get; init; }
+
+    /// <summary>A wire as it became, to be drawn.</summary>
+    public DrawnWire? WireAfter { get; init; }
+}
+
+/// <summary>A wire as it is drawn in one line.</summary>
+/// <param name="Name">Its name.</param>
+/// <param name="From">Where end A lands, as the landing is called now.</param>
+/// <param name="To">Where end B lands.</param>
+/// <param name="Says">Its size, build and material.</param>
+/// <param name="Hue">The colour that its insulation has most of; null where nobody said.</param>
+/// <param name="Stripe">Its stripe.</param>
+public sealed record DrawnWire(string Name, string From, string To, string Says, Hue? Hue, Hue? Stripe);
 
 /// <summary>What a command changed, part by part.</summary>
 /// <param name="Changes">The first of them.</param>
@@ -229,11 +245,14 @@ public sealed record AcceptedDocument(Guid Id, long Version, string Person, stri
 /// <param name="Items">The findings, worst first.</param>
 /// <param name="Next">From where to go on; null at the end.</param>
 /// <param name="Groups">How many there are of each check, accepted ones apart.</param>
-public sealed record FindingPage(
-    IReadOnlyList<JobFindingDocument> Items,
-    int? Next,
-    IReadOnlyList<FindingGroup> Groups
-);
+public sealed record FindingPage(IReadOnlyList<JobFindingDocument> Items, int? Next, IReadOnlyList<FindingGroup> Groups)
+{
+    /// <summary>How many are open of each harm, the worst harm first.</summary>
+    public IReadOnlyList<HarmCount> Harms { get; init; } = [];
+}
+
+/// <summary>Open findings by what they would do to whom.</summary>
+public sealed record HarmCount(Harm Harm, int Stops, int Fixes, int Notes);
 
 /// <summary>Findings of one check.</summary>
 /// <param name="Check">The check's id.</param>

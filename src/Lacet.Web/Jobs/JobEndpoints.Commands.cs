@@ -64,21 +64,43 @@ internal static partial class JobEndpoints
         Guid id,
         Guid command,
         JobsTable jobs,
+        OpenJobs open,
+        CancellationToken cancellation,
         int limit = 50
     )
     {
         var (rows, parts) = await jobs.ChangesOfAsync(id, command, Endpoints.CheckedLimit(limit, 200));
-        return parts == 0
-            ? TypedResults.Problem("This job has no such change.", statusCode: StatusCodes.Status404NotFound)
-            : TypedResults.Ok(
-                new CommandChanges(
-                    [.. rows.Select(r => new CommandChange(r.Part, PartOf(r.Before), PartOf(r.After)))],
-                    parts
-                )
-            );
+        if (parts == 0)
+        {
+            return TypedResults.Problem("This job has no such change.", statusCode: StatusCodes.Status404NotFound);
+        }
+
+        var changes = rows.Select(r => new CommandChange(r.Part, PartOf(r.Before), PartOf(r.After))).ToList();
+        var drawn = await open.ReadAsync(
+            id,
+            job =>
+                changes.ConvertAll(c => c with { WireBefore = Drawn(job, c.Before), WireAfter = Drawn(job, c.After) }),
+            cancellation
+        );
+        return TypedResults.Ok(new CommandChanges(drawn ?? changes, parts));
 
         static JobPart? PartOf(string? body) => body is null ? null : PartJson.Parse(body);
     }
+
+    private static DrawnWire? Drawn(JobSession job, JobPart? part) =>
+        part is JobWire wire
+            ? new(
+                wire.Name,
+                job.Job.PlaceOf(wire.A),
+                job.Job.PlaceOf(wire.B),
+                string.Join(
+                    ' ',
+                    new[] { wire.Conductor?.Size.Name, TypeOf(wire) }.Where(s => !string.IsNullOrEmpty(s))
+                ),
+                wire.Colour?.Base,
+                wire.Colour?.Stripe
+            )
+            : null;
 
     private static async Task<Results<Ok<CommandDone>, ProblemHttpResult>> Undo(
         Guid id,

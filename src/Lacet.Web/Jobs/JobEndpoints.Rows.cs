@@ -21,9 +21,7 @@ internal static partial class JobEndpoints
             job.Job.PlaceOf(wire.A),
             job.Job.PlaceOf(wire.B),
             wire.Conductor?.Size.Name ?? "",
-            wire.Conductor is { } conductor
-                ? $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}"
-                : "",
+            TypeOf(wire),
             wire.Length is { } length ? Distance(length) : null,
             wire.CircuitId is { } circuit ? job.Job.Circuits[circuit].Name : "",
             job.Progress(new(wire, EndSide.A)),
@@ -43,6 +41,11 @@ internal static partial class JobEndpoints
             Hue = wire.Colour?.Base,
             Stripe = wire.Colour?.Stripe,
         };
+
+    private static string TypeOf(JobWire wire) =>
+        wire.Conductor is { } conductor
+            ? $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}"
+            : "";
 
     private static IEnumerable<Subject> AtLanding(JobSession job, JobEnd end) =>
         end.LandingId is not { } id ? []

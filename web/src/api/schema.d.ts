@@ -6618,6 +6618,8 @@ export interface components {
             part: string;
             before: null | components["schemas"]["JobPart"];
             after: null | components["schemas"]["JobPart"];
+            wireBefore?: null | components["schemas"]["DrawnWire"];
+            wireAfter?: null | components["schemas"]["DrawnWire"];
         };
         CommandChanges: {
             changes: components["schemas"]["CommandChange"][];
@@ -6869,6 +6871,9 @@ export interface components {
             plug: null | components["schemas"]["CordPlug"];
             reasons: components["schemas"]["ReasonDocument"][];
             asksPhases?: boolean;
+            /** Format: double */
+            dropAdvised?: number;
+            drops?: components["schemas"]["DropAtLength"][];
             jacket?: null | components["schemas"]["CordJacket"];
             stockLength?: null | string;
             connector?: null | string;
@@ -7131,6 +7136,24 @@ export interface components {
             feeds: components["schemas"]["FedPlace"][];
             isOpen: boolean;
         };
+        DrawnWire: {
+            name: string;
+            from: string;
+            to: string;
+            says: string;
+            hue: null | components["schemas"]["Hue"];
+            stripe: null | components["schemas"]["Hue"];
+        };
+        DropAtLength: {
+            /** Format: double */
+            lengthM: number;
+            sizes: components["schemas"]["DropOfSize"][];
+        };
+        DropOfSize: {
+            size: string;
+            /** Format: double */
+            percent: number;
+        };
         EffectiveSizeDocument: {
             left: components["schemas"]["Readout"];
             /** Format: double */
@@ -7312,6 +7335,7 @@ export interface components {
             /** Format: int32 */
             next: null | number;
             groups: components["schemas"]["FindingGroup"][];
+            harms?: components["schemas"]["HarmCount"][];
         };
         FitnessDocument: {
             fits: boolean;
@@ -7386,6 +7410,15 @@ export interface components {
          * @enum {unknown}
          */
         Harm: "shock" | "fire" | "equipment" | "fit" | "craft";
+        HarmCount: {
+            harm: components["schemas"]["Harm"];
+            /** Format: int32 */
+            stops: number;
+            /** Format: int32 */
+            fixes: number;
+            /** Format: int32 */
+            notes: number;
+        };
         HoldRequest: {
             /** Format: double */
             targetNm: number;

@@ -3,12 +3,13 @@ import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
 import { SizeLadder } from "./SizeLadder";
 import { Panel, PanelTitle } from "../ui";
+import { DropPlot } from "../shown/plots";
 import { Source } from "../shown/Source";
 
 /** The cord for a load: how thick, which jacket, which plug, and why. */
 export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) {
   const least = answer.cords.find(({ size }) => size === answer.size);
-  const { plug, jacket } = answer;
+  const { plug, jacket, drops = [], dropAdvised = 0 } = answer;
   return (
     <Box minW={0} data-cord-size={answer.size ?? "none"}>
       <Panel as="section" aria-label="The cord">
@@ -62,6 +63,12 @@ export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) 
         </Flex>
         <SizeLadder cords={answer.cords} least={answer.size} amps={answer.amps} />
       </Panel>
+      {drops.length > 0 && (
+        <Panel as="section" aria-label="Voltage drop against length" mt={3}>
+          <PanelTitle>Voltage drop against length</PanelTitle>
+          <DropPlot drops={drops} advised={dropAdvised} lengthM={drops[5]?.lengthM ?? 0} />
+        </Panel>
+      )}
       <Panel as="section" aria-label="Why" mt={3}>
         <PanelTitle>Why</PanelTitle>
         {answer.reasons.map((reason) => (

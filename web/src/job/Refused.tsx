@@ -1,6 +1,5 @@
 import { Box } from "@chakra-ui/react";
-import type { Part } from "./jobApi";
-import { fieldWord } from "./partFields";
+import { differences } from "./differences";
 import { useChanges } from "./useChanges";
 import { Alert, Button, Dialog, Table } from "../ui";
 
@@ -13,21 +12,6 @@ export function Refused() {
       {conflict && <ConflictDialog />}
     </>
   );
-}
-
-/** What the two differ in, in words: what is there now beside what I would have made of it. */
-function differences(now: Part, wanted: Part | null) {
-  const mine = (wanted ?? {}) as Record<string, unknown>;
-  const say = (value: unknown) =>
-    value === null || value === undefined || value === ""
-      ? "—"
-      : typeof value === "object"
-        ? JSON.stringify(value).replace(/[{}"]/g, "").replace(/,/g, ", ")
-        : String(value);
-  return Object.entries(now)
-    .filter(([name]) => !/id$|^part$|^order$/i.test(name))
-    .map(([name, value]) => ({ name: fieldWord(name), theirs: say(value), mine: say(mine[name]) }))
-    .filter(({ theirs, mine: ours }) => (wanted ? theirs !== ours : theirs !== "—"));
 }
 
 function ConflictDialog() {
@@ -66,8 +50,8 @@ function ConflictDialog() {
             {differences(conflict.now, conflict.wanted).map((line) => (
               <Table.Row key={line.name}>
                 <Table.Cell>{line.name}</Table.Cell>
-                <Table.Cell fontFamily="numerals">{line.theirs}</Table.Cell>
-                {conflict.wanted && <Table.Cell fontFamily="numerals">{line.mine}</Table.Cell>}
+                <Table.Cell fontFamily="numerals">{line.one}</Table.Cell>
+                {conflict.wanted && <Table.Cell fontFamily="numerals">{line.other}</Table.Cell>}
               </Table.Row>
             ))}
           </Table.Body>

@@ -91,6 +91,8 @@ export const jobApi = {
         params: { ...at(id), query: before ? { before } : {} },
       }),
     ),
+  changesOf: (id: string, command: string) =>
+    take(http.GET("/api/jobs/{id}/commands/{command}/changes", { params: { path: { id, command } } })),
   findings: (
     id: string,
     query: {

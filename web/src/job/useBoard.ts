@@ -13,6 +13,7 @@ export function useBoard(job: string, enclosure: string) {
       const before = queries.getQueryData<Board>(queryKey);
       return answered(before, (await jobApi.board(job, enclosure, before?.mark)) as BoardAnswer);
     },
+    enabled: enclosure !== "",
     placeholderData: keepPreviousData,
     structuralSharing: false,
   });

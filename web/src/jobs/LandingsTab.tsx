@@ -8,7 +8,9 @@ import { LandingForm, type JobLanding } from "../job/LandingForm";
 import { LandingRows } from "./LandingRows";
 import { PartForm } from "../job/PartForm";
 import { enclosureFields } from "../job/partFields";
-import { Button, Panel, Select } from "../ui";
+import { LayoutPanelTop } from "lucide-react";
+import { useBoard } from "../job/useBoard";
+import { Button, EmptyState, Select } from "../ui";
 
 type Enclosure = Schemas["JobPartEnclosure"];
 type Open =
@@ -29,6 +31,7 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
     initialPageParam: 0,
     getNextPageParam: (page) => page.next,
   });
+  const { index } = useBoard(id, enclosure?.part.id ?? "");
   const rows = pages.data?.pages.flatMap((page) => page.items) ?? [];
   const devices = job.devices.filter(({ part }) => part.enclosureId === enclosure?.part.id);
   const close = () => setOpen(null);
@@ -42,11 +45,14 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
         </Box>
       )}
       {!enclosure && (
-        <Panel>No enclosure yet: a panel, a box, a device plate or a machine that wires land in.</Panel>
+        <EmptyState icon={<LayoutPanelTop />} title="No enclosure yet">
+          A panel, a box, a device plate or a machine that wires land in.
+        </EmptyState>
       )}
       <LandingRows
         rows={rows}
         devices={devices}
+        board={enclosure ? index : null}
         onDevice={(part, version) => setOpen({ what: "device", part: { ...part, part: "device" }, version })}
         onLanding={({ landing, version }) =>
           setOpen({ what: "landing", part: { ...landing, part: "landing" }, version })
@@ -91,75 +97,47 @@ function Adding({
   onChosen: (id: string) => void;
   onOpen: (open: Open) => void;
 }) {
-  return (
-    <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
-      {enclosure && (
-        <Select
-          label="Enclosure"
-          value={enclosure.part.id}
-          onChange={onChosen}
-          options={job.enclosures.map(({ part }): [string, string] => [part.id, part.name])}
-        />
-      )}
-      <Button
-        onClick={() =>
-          onOpen({
-            what: "enclosure",
-            part: { part: "enclosure", id: crypto.randomUUID(), name: "", form: "panel" },
-            version: null,
-          })
-        }
-      >
+  const addEnclosure = () =>
+    onOpen({
+      what: "enclosure",
+      part: { part: "enclosure", id: crypto.randomUUID(), name: "", form: "panel" },
+      version: null,
+    });
+  if (!enclosure) {
+    return (
+      <Button variant="solid" alignSelf="start" onClick={addEnclosure}>
         Add an enclosure
       </Button>
-      {enclosure && (
-        <>
-          <Button
-            onClick={() =>
-              onOpen({
-                what: "enclosure",
-                part: { ...enclosure.part, part: "enclosure" },
-                version: enclosure.version,
-              })
-            }
-          >
-            Edit {enclosure.part.name}
-          </Button>
-          <Button
-            onClick={() =>
-              onOpen({
-                what: "device",
-                part: {
-                  part: "device",
-                  id: crypto.randomUUID(),
-                  enclosureId: enclosure.part.id,
-                  name: "",
-                  type: "block",
-                },
-                version: null,
-              })
-            }
-          >
-            Add a device
-          </Button>
-          <Button
-            onClick={() =>
-              onOpen({
-                what: "landing",
-                part: {
-                  part: "landing",
-                  id: crypto.randomUUID(),
-                  enclosureId: enclosure.part.id,
-                  name: "",
-                },
-                version: null,
-              })
-            }
-          >
-            Add a landing
-          </Button>
-        </>
-      )}
+    );
+  }
+  const { part, version } = enclosure;
+  const into = { id: crypto.randomUUID(), enclosureId: part.id, name: "" };
+  return (
+    <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
+      <Box w={{ base: "full", sm: "220px" }}>
+        <Select
+          label="Enclosure"
+          value={part.id}
+          onChange={onChosen}
+          options={job.enclosures.map((one): [string, string] => [one.part.id, one.part.name])}
+        />
+      </Box>
+      <Button onClick={() => onOpen({ what: "enclosure", part: { ...part, part: "enclosure" }, version })}>
+        Edit {part.name}
+      </Button>
+      <Button
+        onClick={() =>
+          onOpen({ what: "device", part: { ...into, part: "device", type: "block" }, version: null })
+        }
+      >
+        Add a device
+      </Button>
+      <Button onClick={() => onOpen({ what: "landing", part: { ...into, part: "landing" }, version: null })}>
+        Add a landing
+      </Button>
+      <Button variant="plain" onClick={addEnclosure}>
+        Add an enclosure
+      </Button>
     </Flex>
   );
 }

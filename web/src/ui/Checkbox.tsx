@@ -1,6 +1,7 @@
 import { Checkbox as Base } from "@chakra-ui/react";
 import { Check } from "lucide-react";
 import type { ReactNode } from "react";
+import { overAll } from "./overAll";
 
 /** A box to tick, with its words beside it, large enough for a thumb. */
 export function Checkbox({
@@ -23,7 +24,7 @@ export function Checkbox({
       disabled={disabled ?? false}
       onCheckedChange={(to) => onChange(to.checked === true)}
     >
-      <Base.HiddenInput aria-label={label} />
+      <Base.HiddenInput aria-label={label} style={overAll} />
       <Base.Control>
         <Base.Indicator>
           <Check aria-hidden strokeWidth={3.5} />

@@ -17,7 +17,7 @@ export function EmptyState({
     <Base.Root>
       <Base.Content>
         <Base.Indicator aria-hidden>{icon}</Base.Indicator>
-        <Base.Title>{title}</Base.Title>
+        <Base.Title as="h2">{title}</Base.Title>
         {children && <Base.Description>{children}</Base.Description>}
         {action}
       </Base.Content>
