@@ -1,11 +1,14 @@
 import type { Part } from "./jobApi";
 import { fieldWord } from "./partFields";
 
-const say = (value: unknown) =>
+const say = (value: unknown): string =>
   value === null || value === undefined || value === ""
     ? "—"
     : typeof value === "object"
-      ? JSON.stringify(value).replace(/[{}"]/g, "").replace(/,/g, ", ")
+      ? Object.entries(value)
+          .filter(([, one]) => one !== null && one !== false && one !== "")
+          .map(([name, one]): string => `${fieldWord(name)} ${say(one)}`)
+          .join(", ")
       : String(value);
 
 /** What two states of a part differ in, in words; a part that is not there has nothing to say. */

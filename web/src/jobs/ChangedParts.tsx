@@ -41,10 +41,15 @@ export function ChangedParts({ job, command }: { job: string; command: string })
   );
 }
 
+/** What the line of a wire shows already. */
+const drawn = new Set(["conductor", "Colour"]);
+
 function Changed({ change }: { change: Change }) {
   const { before, after, wireBefore, wireAfter } = change;
   const did = before === null ? "Added" : after === null ? "Deleted" : "Changed";
-  const lines = before && after ? differences(before, after) : [];
+  const isDrawn = wireBefore !== null && wireAfter !== null;
+  const lines =
+    before && after ? differences(before, after).filter(({ name }) => !(isDrawn && drawn.has(name))) : [];
   return (
     <>
       <Box fontWeight={700}>

@@ -1,7 +1,7 @@
 import { Checkbox as Base } from "@chakra-ui/react";
 import { Check } from "lucide-react";
 import type { ReactNode } from "react";
-import { overAll } from "./overAll";
+import { overBox } from "./overBox";
 
 /** A box to tick, with its words beside it, large enough for a thumb. */
 export function Checkbox({
@@ -24,7 +24,7 @@ export function Checkbox({
       disabled={disabled ?? false}
       onCheckedChange={(to) => onChange(to.checked === true)}
     >
-      <Base.HiddenInput aria-label={label} style={overAll} />
+      <Base.HiddenInput aria-label={label} style={overBox} />
       <Base.Control>
         <Base.Indicator>
           <Check aria-hidden strokeWidth={3.5} />

@@ -1,6 +1,5 @@
 import { Grid, RadioCard } from "@chakra-ui/react";
 import type { ComponentProps, ReactNode } from "react";
-import { overAll } from "./overAll";
 
 /** One of several things, each with its picture. */
 export function RadioCards<T extends string>({
@@ -25,7 +24,7 @@ export function RadioCards<T extends string>({
       <Grid templateColumns={columns} gap={2}>
         {options.map((option) => (
           <RadioCard.Item key={option.value} value={option.value}>
-            <RadioCard.ItemHiddenInput style={overAll} />
+            <RadioCard.ItemHiddenInput />
             {option.content}
           </RadioCard.Item>
         ))}

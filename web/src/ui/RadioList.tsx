@@ -1,6 +1,6 @@
 import { RadioGroup } from "@chakra-ui/react";
 import type { ReactNode } from "react";
-import { overAll } from "./overAll";
+import { overBox } from "./overBox";
 
 /** One of several sentences, one below the other. */
 export function RadioList<T extends string>({
@@ -22,7 +22,7 @@ export function RadioList<T extends string>({
     >
       {options.map(([option, text]) => (
         <RadioGroup.Item key={option} value={option}>
-          <RadioGroup.ItemHiddenInput style={overAll} />
+          <RadioGroup.ItemHiddenInput style={overBox} />
           <RadioGroup.ItemIndicator />
           <RadioGroup.ItemText>{text}</RadioGroup.ItemText>
         </RadioGroup.Item>

@@ -1,7 +1,6 @@
 import { Box, SegmentGroup } from "@chakra-ui/react";
 import { useId, type ReactNode } from "react";
 import { Hint } from "./Hint";
-import { overAll } from "./overAll";
 
 /** One of a few, side by side: radio buttons, so arrow keys work as everywhere. */
 export function Segments<T extends string>({
@@ -27,7 +26,7 @@ export function Segments<T extends string>({
       {options.map(([option, text]) => (
         <SegmentGroup.Item key={option} value={option}>
           <SegmentGroup.ItemText>{text}</SegmentGroup.ItemText>
-          <SegmentGroup.ItemHiddenInput style={overAll} />
+          <SegmentGroup.ItemHiddenInput />
         </SegmentGroup.Item>
       ))}
     </SegmentGroup.Root>

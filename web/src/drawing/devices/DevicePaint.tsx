@@ -227,17 +227,20 @@ interface Painted {
   mark: number;
   /** Whether an end is not among those that are asked for. */
   fades: (slot: Slot, stub: Stub) => boolean;
+  /** Whether what is printed along its wires is read, near by. */
+  hasPrint?: boolean;
 }
 
 /** A device with its slots and ends, as near as the eye is: from afar no screws, states and notes; near by in print. */
 export const DevicePaint = memo(function DevicePaint(painted: Painted) {
-  const { device, wires, level, name, mark, fades } = painted;
+  const { device, wires, level, name, mark, fades, hasPrint = true } = painted;
   const far = level === "far";
   const marked = device.slots.filter(({ worst }) => worst && !(far && worst === "note"));
   return (
     <g data-device={device.name}>
       <Ends {...painted} />
       {level === "near" &&
+        hasPrint &&
         device.slots.map((slot) =>
           slot.stubs.map((stub) => (
             <g key={stub.wireId + stub.side} opacity={fades(slot, stub) ? 0.16 : 1}>

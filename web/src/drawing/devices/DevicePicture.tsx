@@ -21,6 +21,7 @@ export function DevicePicture({
   const [wide, high] = [right - left + 2 * round, bottom - top + 2 * round];
   return (
     <svg
+      preserveAspectRatio="xMinYMid"
       viewBox={`${left - round} ${top - round} ${wide} ${high}`}
       width="100%"
       style={{ display: "block", maxWidth: wide * largest, maxHeight: 260 }}
@@ -28,7 +29,15 @@ export function DevicePicture({
       aria-label={`${device.name}, as it stands`}
       data-picture={device.name}
     >
-      <DevicePaint device={device} wires={wires} level="near" name={6} mark={4} fades={never} />
+      <DevicePaint
+        device={device}
+        wires={wires}
+        level="near"
+        name={6}
+        mark={4}
+        fades={never}
+        hasPrint={false}
+      />
       {device.slots.map((slot) => (
         // The same is reached by keyboard through the marks below.
         <rect

@@ -31,8 +31,8 @@ export default function DropPlot({
       role="img"
       aria-label={`Voltage drop against length: at ${lengthM} m ${says}; ${advised} % is advised`}
     >
-      <Chart.Root chart={chart} maxH="240px">
-        <LineChart data={chart.data} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
+      <Chart.Root chart={chart} h="240px" aspectRatio="auto">
+        <LineChart responsive data={chart.data} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
           <CartesianGrid stroke={chart.color("line")} vertical={false} />
           <XAxis dataKey="length" type="number" unit=" m" domain={[0, "dataMax"]} tickLine={false} />
           <YAxis unit=" %" width={54} tickLine={false} axisLine={false} />
