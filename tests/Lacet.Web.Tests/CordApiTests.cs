@@ -26,6 +26,16 @@ public sealed class CordApiTests
             (by.GetProperty("size").GetString(), by.GetProperty("plug").GetProperty("name").GetString())
         );
         Assert.Equal(6, by.GetProperty("cords").GetArrayLength());
+        // The drop grows with the length: at twice the length, twice as much (Ohm's law).
+        double At(int i) =>
+            by.GetProperty("drops")[i]
+                .GetProperty("sizes")
+                .EnumerateArray()
+                .Single(s => s.GetProperty("size").GetString() == "14 AWG")
+                .GetProperty("percent")
+                .GetDouble();
+        Assert.Equal(2 * At(5), At(11), 0.01);
+        Assert.Equal(3, by.GetProperty("dropAdvised").GetDouble());
         var (_, watts) = await server.PostAsync(
             "/api/cords/size",
             new

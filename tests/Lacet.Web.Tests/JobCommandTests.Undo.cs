@@ -61,7 +61,7 @@ public sealed partial class JobCommandTests
         );
         var (_, history) = await bench.Server.GetAsync($"/api/jobs/{job}/commands");
         Assert.Equal(
-            ["Undid: Took out wire 1.", "Took out wire 1.", "Changed wire 1.", "Added wire 1.", "Made Dome."],
+            ["Undid: Deleted wire 1.", "Deleted wire 1.", "Changed wire 1.", "Added wire 1.", "Made Dome."],
             history.GetProperty("items").EnumerateArray().Select(c => c.GetProperty("says").GetString())
         );
         Assert.Equal(

@@ -23,6 +23,14 @@ public sealed partial class JobFindingTests
                 circuit = "C8",
             }
         );
+        async Task<string[]> HarmsAsync() =>
+            [
+                .. (await bench.Server.GetAsync($"/api/jobs/{job}/findings"))
+                    .Json.GetProperty("harms")
+                    .EnumerateArray()
+                    .Select(h => $"{h.GetProperty("harm").GetString()} {h.GetProperty("fixes").GetInt32()}"),
+            ];
+        Assert.Equal(["shock 1"], await HarmsAsync());
         var finding = Assert.Single(await bench.FindingsAsync(job));
         Assert.Equal("colour-against-function", finding.GetProperty("check").GetString());
         var accept = new
@@ -36,6 +44,8 @@ public sealed partial class JobFindingTests
             HttpStatusCode.OK,
             (await bench.Server.PostAsync($"/api/jobs/{job}/findings/accept", accept)).Status
         );
+        // What is accepted is open no more.
+        Assert.Empty(await HarmsAsync());
         var accepted = Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted");
         Assert.Equal(
             ("Ada", "re-marked at both ends"),

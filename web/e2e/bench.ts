@@ -2,7 +2,7 @@ import { expect, type Locator, type Page } from "@playwright/test";
 
 /** Says who is working, in the one place for it. */
 export async function sayWho(page: Page, name: string) {
-  const more = page.getByRole("button", { name: "More", exact: true });
+  const more = page.getByRole("navigation", { name: "Places" }).getByRole("button", { name: "More" });
   if (await more.isVisible()) await more.click();
   await page
     .getByRole("button", { name: /Say who is working|is working. Change/ })

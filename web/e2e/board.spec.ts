@@ -223,6 +223,6 @@ test("somebody else was quicker: both are shown, and neither is lost", async ({ 
   await conflict.getByRole("button", { name: "Use my version" }).click();
   await expect(conflict).toHaveCount(0);
   await page.getByLabel(/^Find \(/).fill("X1:6");
-  await page.keyboard.press("Enter");
+  await page.getByLabel(/^Find \(/).press("Enter");
   await expect(told(page)).toContainText("X1:6: wire 1, 2.5 mm², orange");
 });

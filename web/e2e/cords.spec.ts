@@ -36,7 +36,7 @@ test("a cord is looked over: each cue moves the verdict, prices are one's own, a
     .selectOption({ label: job });
   await page.getByRole("button", { name: "Save projector, warm room 2" }).click();
   await expect(page.locator("[data-kept='projector, warm room 2']")).toBeVisible();
-  await page.getByRole("button", { name: "Another cord: nothing ticked" }).click();
+  await page.getByRole("button", { name: "Reset" }).click();
   await expect(verdict(page)).toContainText("Look first");
   await page.getByRole("button", { name: "Open projector, warm room 2" }).click();
   await expect(verdict(page)).toContainText("Scrap it now");
@@ -158,7 +158,7 @@ test("a pin map: the key first, traced, tested, out as CSV and in again, by keyb
 
   await page.getByText("As a table: CSV in and out").press("Enter");
   const download = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Save as CSV" }).press("Enter");
+  await page.getByRole("button", { name: "Export CSV" }).press("Enter");
   const text = await readFile(await (await download).path(), "utf-8");
   expect(text).toContain("2,high speed,T2,,open");
   await page.getByLabel("Pins as CSV").fill("pin,function,terminal\n1,sideways,T1");
@@ -186,17 +186,16 @@ test("cords by keyboard alone: from the rail, from question to question, ticked 
   await expect(page.locator("[data-scene]").first()).toBeVisible();
   await page.keyboard.press("3");
   await expect(verdict(page)).toBeVisible();
-  // Arrows go from question to question, as among all radio buttons.
-  await page.getByRole("radio", { name: "Is it fit?" }).focus();
+  // Arrows go from question to question, Enter opens it.
+  await page.getByRole("tab", { name: "Is it fit?" }).focus();
   await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Enter");
   await expect(page.locator("[data-cord-size]")).toBeVisible();
-  await page.getByRole("radio", { name: "How thick?" }).focus();
   await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Enter");
   await expect(page.locator("[data-conductor='1']")).toBeVisible();
-  await page.getByRole("radio", { name: "Which is which?" }).focus();
-  await page.keyboard.press("ArrowLeft");
-  await page.getByRole("radio", { name: "How thick?" }).focus();
-  await page.keyboard.press("ArrowLeft");
+  await page.keyboard.press("Home");
+  await page.keyboard.press("Enter");
   const cracked = page.getByLabel("Plug’s body cracked");
   await cracked.focus();
   await page.keyboard.press("Space");

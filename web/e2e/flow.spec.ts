@@ -134,7 +134,7 @@ test("letting go too early is found short, and Done can be taken back", async ({
   );
   await expect(page.locator("[data-live=false]")).toContainText("short");
   await bench.done.click();
-  await expect(page.getByText(/landed, wanting/)).toBeVisible();
+  await expect(page.getByText(/landed, out of tolerance/)).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText(/Recorded as event/)).toBeHidden();
   await page.getByRole("link", { name: "Log" }).click();

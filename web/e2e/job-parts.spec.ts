@@ -78,7 +78,7 @@ test("a landing is taken from the Shelf, and its own data judge the wire", async
   await shelf.selectOption({ index: 1 });
   await keep(page);
   await closed(page);
-  await expect(page.locator("[data-landing='X1:1']")).not.toContainText("not said");
+  await expect(page.getByRole("tabpanel")).not.toContainText("not said");
   await page.locator("[data-landing='X1:1']").click();
   await expect(shelf.locator("option:checked")).toHaveText(code ?? "");
   await page.getByRole("button", { name: "Cancel" }).click();
@@ -97,7 +97,7 @@ test("a splice is said to be one, and two metals in it are found", async ({ page
   }
   await tab(page, "Landings");
   await page.locator("[data-landing=J1]").click();
-  await page.getByRole("button", { name: "It is a splice" }).click();
+  await page.getByRole("button", { name: "A splice" }).click();
   await page.getByLabel("Connector", { exact: true }).fill("two-way lever");
   await page.getByLabel("Most conductors").fill("1");
   await keep(page);
@@ -106,7 +106,7 @@ test("a splice is said to be one, and two metals in it are found", async ({ page
   await page.getByLabel("Largest conductor, mm²").fill("4,5");
   await keep(page);
   await closed(page);
-  await expect(page.locator("[data-landing=J1]")).toContainText("splice, two-way lever");
+  await expect(page.getByRole("region", { name: "Single landings" })).toContainText("splice, two-way lever");
   await tab(page, "Findings");
   // NEC 110.14: copper and aluminium join only where the connector is identified for it (from memory).
   await expect(page.locator("[data-finding=mixed-metals-in-splice]").first()).toContainText("J1");
@@ -142,8 +142,12 @@ test("circuits are typed, share a neutral, and are judged with their wires", asy
   await page.getByText("Runs for three hours or more").click();
   await keep(page);
   await closed(page);
-  await expect(page.getByRole("row", { name: /^7/ })).toContainText("with 5");
-  await expect(page.getByRole("row", { name: /^7/ })).toContainText("17 A, for hours");
+  const seven = page.locator("[data-circuit='7']");
+  await expect(seven).toContainText("shares its neutral with 5");
+  await expect(seven).toContainText("for three hours or more");
+  await expect(seven.getByRole("img", { name: "Load 17 A, breaker 20 A" })).toBeVisible();
+  // What is found of a circuit stands beside its bar.
+  await expect(seven).toContainText("Fix.");
   // 17 A for hours wants 21.25 A: 125 % (NEC 210.20(A), from memory).
   await tab(page, "Findings");
   await expect(page.locator("[data-finding=continuous-load]")).toContainText("circuit 7");
@@ -188,8 +192,8 @@ test("an end is told about: ferrule, collar, crimp, how it was found; quick taps
   // Three changes in a row, nobody waiting between them.
   await sheet.getByLabel("The ferrule’s collar").selectOption("large");
   await sheet.getByLabel("Its crimp").selectOption("hexagonal");
-  await sheet.getByLabel("Its copper").selectOption("tinned");
-  await expect(sheet.getByLabel("Its copper")).toHaveValue("tinned");
+  await sheet.getByLabel("Conductor condition").selectOption("tinned");
+  await expect(sheet.getByLabel("Conductor condition")).toHaveValue("tinned");
   await expect(sheet.getByLabel("Its crimp")).toHaveValue("hexagonal");
   await expect(sheet.getByLabel("The ferrule’s collar")).toHaveValue("large");
   await expect(sheet.getByRole("list", { name: "Findings" })).toContainText(/tinned|solder/i);

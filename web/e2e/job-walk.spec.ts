@@ -43,7 +43,7 @@ test("at phone width a job is read, a finding opened, and a list brought in", as
   await page
     .getByLabel(/Or paste it/)
     .fill("Wire\tFrom\tFrom type\tSize\tColour\n1\tDCP/X1:1\tspring cage\t#6\tblack\n");
-  await page.getByRole("button", { name: "Read it" }).click();
+  await page.getByRole("button", { name: "Read the list" }).click();
   await jobs.nameMyself("Mara Quist");
   await page.getByLabel("What is the job called?").fill(`Phone ${Date.now()}`);
   await page.getByRole("button", { name: /^Import/ }).click();
@@ -80,7 +80,8 @@ test("a job is walked through by keyboard alone: opened, its findings narrowed, 
   await reach(page, name);
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name })).toBeVisible();
-  await reach(page, "Findings", "Of this job");
+  await page.getByRole("tab", { name: "Wires" }).focus();
+  await page.keyboard.press("ArrowRight");
   await page.keyboard.press("Enter");
   const finding = page.locator("[data-finding=colour-against-function]");
   await expect(finding).toBeVisible();

@@ -53,10 +53,12 @@ test("a wire is told and landings are compared by keyboard alone", async ({ page
   await tabTo(page, page.getByRole("button", { name: /Use 12 AWG .* stranded at the Bench/ }));
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/bench$/);
-  await tabTo(page, page.getByRole("radio", { name: "One wire" }));
+  await tabTo(page, page.getByRole("tab", { name: "One wire" }));
   await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("Enter");
   await expect(page.locator("[data-compared]")).not.toHaveCount(0);
   await tabTo(page, page.getByRole("button", { name: "Open Lever clamp at the Bench" }));
   await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/\/bench$/);
   await expect(page.locator("[data-reading=tighten]")).toContainText("Lever");
 });

@@ -64,7 +64,7 @@ test("a house rule is switched by keyboard, changes what is read, and is remembe
   await page.reload();
   await expect(bench.prepare).toContainText("Straight");
   await page.getByRole("button", { name: /^House rules/ }).click();
-  await panel.getByRole("button", { name: "All as they were at first" }).click();
+  await panel.getByRole("button", { name: "Reset to defaults" }).click();
   await panel.getByRole("button", { name: "Close" }).click();
   await expect(bench.prepare).toContainText("Ferrule 2.5");
 });
@@ -183,5 +183,6 @@ test("landings stand side by side for one wire, and one is opened", async ({ pag
   await page.getByRole("button", { name: "Remove Back-wire clamp" }).click();
   await expect(page.locator("[data-compared]")).toHaveCount(3);
   await page.getByRole("button", { name: "Open Lever clamp at the Bench" }).click();
+  await expect(page).toHaveURL(/\/bench$/);
   await expect(page.locator("[data-reading=tighten]")).toContainText("Lever");
 });

@@ -25,10 +25,10 @@ test("by feel is recorded as unmeasured and found wanting", async ({ page }) => 
   await bench.nameMyself("Lio Brandt");
   await page.getByRole("radio", { name: "By feel" }).check({ force: true });
   await bench.done.click();
-  await expect(page.getByText(/landed, wanting/)).toBeVisible();
+  await expect(page.getByText(/landed, out of tolerance/)).toBeVisible();
   await page.goto("/log");
   const entry = page.getByRole("listitem").filter({ hasText: "by feel, unmeasured" }).first();
-  await expect(entry).toContainText("wanting");
+  await expect(entry).toContainText("out of tolerance");
   await expect(entry).toContainText("Tighten with a torque tool");
 });
 

@@ -207,7 +207,7 @@ test("a splice of a job is drawn at its end, plans its pigtails, and is put righ
   await expect(splice.locator("[data-scene]")).toBeVisible();
   await expect(splice.locator("[data-finding=splice-not-sealed]").first()).toBeVisible();
   await expect(splice.locator("[data-job-pigtail='1']")).toContainText("too short for that");
-  await page.getByRole("button", { name: "Edit what the slot is" }).click();
+  await page.getByRole("button", { name: "Edit the landing" }).click();
   const form = page.getByRole("dialog");
   await form.getByLabel("What holds it").selectOption("crimp-sleeve-tube");
   await form.getByRole("button", { name: "Save", exact: true }).click();

@@ -85,7 +85,7 @@ public sealed record HouseRuleText(
             "Proof of torque",
             [new("measured", "Measured, or a preset tool clicked"), new("by-feel", "By feel, shown as unmeasured")],
             "Hands come out short: the code asks for an approved means (NEC 110.14(D)).",
-            "The hold point of the tightening. By feel stays found wanting."
+            "The hold point of the tightening. By feel stays out of tolerance."
         ),
         new(
             "singleValueTolerance",

@@ -138,7 +138,7 @@ internal static partial class CommonLines
             $"Tighten once, smoothly, to {window:target}.",
             plan.Rules.TorqueProof == TorqueProof.Measured
                 ? (FormattableString)$"The reading lies in {window:range}, or the preset tool clicked."
-                : $"By feel, by house rule: recorded as unmeasured and found wanting, since {window:range} is asked for."
+                : $"By feel, by house rule: recorded as unmeasured and out of tolerance, since {window:range} is asked for."
         );
         yield return new Step(
             "witness-mark",

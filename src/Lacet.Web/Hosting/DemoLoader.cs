@@ -100,7 +100,7 @@ internal sealed class DemoLoader(
     private async Task<JobDocument> TakeInAsync(string file, Guid maker, CancellationToken cancellationToken)
     {
         var document = JobDocument.Read(await File.ReadAllBytesAsync(Path.Combine(folder, file), cancellationToken));
-        await jobs.CreateAsync(document, maker, $"Took in {document.Job.Name}.", cancellationToken);
+        await jobs.CreateAsync(document, maker, $"Imported {document.Job.Name}.", cancellationToken);
         return document;
     }
 

@@ -119,7 +119,7 @@ internal static partial class JobEndpoints
         changes switch
         {
             [{ Put: { } put }] => $"{(job.Job.Find(put.Id) is null ? "Added" : "Changed")} {NameOf(put)}.",
-            [{ Remove: { } id }] => job.Job.Find(id) is { } part ? $"Took out {NameOf(part)}." : "Took something out.",
+            [{ Remove: { } id }] => job.Job.Find(id) is { } part ? $"Deleted {NameOf(part)}." : "Deleted something.",
             _ => $"Changed {changes.Count} things.",
         };
 

@@ -94,7 +94,7 @@ internal static class JobFileEndpoints
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancellation);
         var document = JobDocument.Read(body.ToArray());
-        return await jobs.CreateAsync(document, personId, $"Took in {document.Job.Name}.", cancellation)
+        return await jobs.CreateAsync(document, personId, $"Imported {document.Job.Name}.", cancellation)
             ? TypedResults.Created($"/api/jobs/{document.Job.Id}", new JobTaken(document.Job.Id))
             : Answers.Conflict(
                 $"The job “{document.Job.Name}” is here already, or was put away here. Nothing was stored."

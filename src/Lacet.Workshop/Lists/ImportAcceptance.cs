@@ -145,7 +145,7 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
             request.PersonId,
             open =>
                 (
-                    $"Imported a wire list: {read.Plan.Count(RowDoes.Add)} added, {read.Plan.Count(RowDoes.Change)} changed, {read.Plan.Removed.Count} taken out.",
+                    $"Imported a wire list: {read.Plan.Count(RowDoes.Add)} added, {read.Plan.Count(RowDoes.Change)} changed, {read.Plan.Removed.Count} deleted.",
                     [
                         .. read.Plan.Removed.Select(w => new PartChange(null, w.Id, open.Version(w.Id))),
                         .. read.Plan.Put.Select(p => new PartChange(p, null, open.Version(p.Id))),

@@ -125,6 +125,11 @@ public sealed partial class CordTests
         Assert.Equal(earth.Length, plan.JacketOff);
         var drawn = CordEndDrawing.Of(plan, wire);
         Assert.Equal(plan.JacketOff.Millimetres, drawn.Dimensions.Single(d => d.Id == "jacket-off").ToX, 9);
+        // Each length stands beside its own conductor, said as it is cut.
+        Assert.Equal(
+            plan.Terminals.Select(t => t.Length.ReadCut().Metric),
+            drawn.Dimensions.Where(d => d.Id.StartsWith("lead-", StringComparison.Ordinal)).Select(d => d.Label.Metric)
+        );
         Assert.Equal(2, PlugRefit.Of(wire, null, 22, 20, null, HouseRules.Default).Terminals.Count);
         // Under a plate the end stays straight.
         Assert.Contains(PlugRefit.Of(wire, null, 22, 20, 18, HouseRules.Default, PlugGrip.Clamp).Steps, s =>

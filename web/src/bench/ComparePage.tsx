@@ -151,9 +151,10 @@ function Compared({
           recipe={recipe}
           size="beside"
           open={why}
+          whyId={`why-${one.kind}`}
           onOpen={(name) => setWhy(why === name ? null : name)}
         />
-        {why && <Why recipe={recipe} of={why} onClose={() => setWhy(null)} />}
+        {why && <Why id={`why-${one.kind}`} recipe={recipe} of={why} onClose={() => setWhy(null)} />}
       </Box>
       <Row label="TIME">{one.minutes === null ? "—" : `about ${one.minutes} min`}</Row>
       <Row label="TAKES">{one.needs.length > 0 ? thin(one.needs.join(", ")) : "—"}</Row>

@@ -86,8 +86,8 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
         )}
         {method === "by-feel" && (
           <Box color="caution">
-            Recorded as unmeasured, and found wanting: a value is given. What feels tight by hand is commonly
-            about {torque?.byHand ? thin(sayBoth(torque.byHand, lead)) : "two thirds"}: short.
+            Recorded as unmeasured, and as out of tolerance: a value is given. What feels tight by hand is
+            commonly about {torque?.byHand ? thin(sayBoth(torque.byHand, lead)) : "two thirds"}: short.
           </Box>
         )}
         <Flex gap={3} alignItems="center" flexWrap="wrap">
@@ -114,7 +114,8 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
               </Box>
             ) : last ? (
               <Box>
-                Recorded as event {last.sequence}: {last.state === "landed" ? "landed" : "landed, wanting"}.
+                Recorded as event {last.sequence}:{" "}
+                {last.state === "landed" ? "landed" : "landed, out of tolerance"}.
                 <Button variant="plain" onClick={() => void undo(last)}>
                   Undo
                 </Button>

@@ -117,7 +117,7 @@ function EndChoices({
   return (
     <>
       <Select
-        label="Its copper"
+        label="Conductor condition"
         value={end.condition ?? "fresh"}
         onChange={(condition) => keep(() => ({ condition }))}
         options={[

@@ -127,11 +127,7 @@ export function PartForm<T extends Part>({
                 <>
                   <TextField
                     id={`part-${field.name}`}
-                    label={
-                      <>
-                        {field.label} {field.unit && `, ${field.unit}`}
-                      </>
-                    }
+                    label={field.unit ? `${field.label}, ${field.unit}` : field.label}
                     autoComplete="off"
                     maxLength={200}
                     inputMode={field.kind === "number" ? "decimal" : undefined}

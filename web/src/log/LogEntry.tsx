@@ -19,7 +19,7 @@ type Item = Schemas["RecordItem"];
 
 const states = {
   landed: { icon: CircleCheck, word: "landed", colour: "go" },
-  wanting: { icon: TriangleAlert, word: "wanting", colour: "stop" },
+  wanting: { icon: TriangleAlert, word: "out of tolerance", colour: "stop" },
   checked: { icon: CircleCheck, word: "checked", colour: "go" },
   signed: { icon: BadgeCheck, word: "signed", colour: "go" },
   parked: { icon: CirclePause, word: "parked", colour: "ink.soft" },

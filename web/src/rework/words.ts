@@ -33,7 +33,7 @@ export const faults: Record<Fault, string> = {
 
 /** What becomes of the end; the largest word there. */
 export const verdicts: Record<Schemas["FaultVerdict"], { word: string; colour: string }> = {
-  accept: { word: "Leave it", colour: "go" },
+  accept: { word: "It may stay", colour: "go" },
   "put-right": { word: "Put it right", colour: "caution" },
   "cut-back": { word: "Cut it back", colour: "stop" },
 };

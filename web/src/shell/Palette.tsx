@@ -6,7 +6,7 @@ const PaletteDialog = lazy(() =>
 
 export interface PaletteDeed {
   says: string;
-  act: () => void;
+  act: () => unknown;
 }
 
 /** The command palette, fetched when it is first asked for. */

@@ -10,7 +10,7 @@ import {
   UserRound,
   type LucideIcon,
 } from "lucide-react";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
 import { HouseRulesDialog } from "../house/HouseRulesDialog";
 import { usePerson } from "../people/person";
@@ -28,12 +28,18 @@ interface Deed {
   name: string;
   says: string;
   icon: LucideIcon;
-  act: () => void;
+  act: () => unknown;
 }
 
 /** The places, who is here, and what holds everywhere: at the side, or below on a phone. */
 export function Rail() {
   const [more, setMore] = useState(false);
+  // What opens a sheet of its own waits until this one is gone: two at once hide each other.
+  const chosen = useRef<Deed | null>(null);
+  const doChosen = () => {
+    chosen.current?.act();
+    chosen.current = null;
+  };
   const { deeds, dialogs } = useEverywhere();
   usePlaceKeys();
   return (
@@ -63,13 +69,13 @@ export function Rail() {
       {deeds.map((deed) => (
         <DeedCell key={deed.name} deed={deed} isHiddenOnPhone />
       ))}
-      <Drawer title="More" open={more} onClose={() => setMore(false)}>
+      <Drawer title="More" open={more} onClose={() => setMore(false)} onClosed={doChosen}>
         <Grid templateColumns="repeat(4, 1fr)" gap={1} pb={3} onClick={() => setMore(false)}>
           {places.slice(onPhone).map((place) => (
             <PlaceLink key={place.path} place={place} />
           ))}
           {deeds.map((deed) => (
-            <DeedCell key={deed.name} deed={deed} />
+            <DeedCell key={deed.name} deed={{ ...deed, act: () => (chosen.current = deed) }} />
           ))}
         </Grid>
       </Drawer>

@@ -61,10 +61,12 @@ interface Props {
   /** Which has its reasons open. */
   open: ReadingName | "all" | null;
   onOpen: (reading: ReadingName) => void;
+  /** The id of where the reasons open. */
+  whyId?: string;
 }
 
 /** STRIP, PREPARE, TIGHTEN: always in this order and place, wherever they stand. */
-export function Readings({ recipe, size = "large", open, onOpen }: Props) {
+export function Readings({ recipe, size = "large", open, onOpen, whyId = "why" }: Props) {
   const { lead } = useUnits();
   const { strip, torque, holding, preparation } = recipe;
   const uncut = strip?.most.value === 0;
@@ -87,6 +89,7 @@ export function Readings({ recipe, size = "large", open, onOpen }: Props) {
       size={size}
       isOpen={open === name || open === "all"}
       onOpen={onOpen}
+      whyId={whyId}
       readOff={(recipe.readOff ?? []).filter(({ reading }) => reading === name)}
     >
       {figure}{" "}
@@ -134,6 +137,7 @@ function Reading({
   size,
   isOpen,
   onOpen,
+  whyId,
   readOff,
   children,
 }: {
@@ -142,6 +146,7 @@ function Reading({
   size: Size;
   isOpen: boolean;
   onOpen: (reading: ReadingName) => void;
+  whyId: string;
   readOff: NonNullable<Recipe["readOff"]>;
   children: ReactNode;
 }) {
@@ -157,7 +162,7 @@ function Reading({
       p={{ base: 2, md: large ? 3 : 2 }}
       minH={large ? { base: "76px", md: "132px" } : "64px"}
       aria-expanded={isOpen}
-      aria-controls="why"
+      aria-controls={isOpen ? whyId : undefined}
       onClick={() => onOpen(name)}
       data-reading={name}
     >

@@ -18,14 +18,16 @@ const order: ReadingName[] = ["fit", "strip", "prepare", "tighten"];
 export function Why({
   recipe,
   of,
+  id = "why",
   onClose,
 }: {
   recipe: Recipe;
   of: ReadingName | "all";
+  id?: string;
   onClose: () => void;
 }) {
   return (
-    <Panel id="why" role="region" aria-label="Why">
+    <Panel id={id} role="region" aria-label="Why">
       <Flex justifyContent="flex-end" mb="-36px">
         <Button variant="plain" onClick={onClose}>
           Close

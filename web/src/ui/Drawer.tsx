@@ -8,15 +8,23 @@ export function Drawer({
   title,
   open,
   onClose,
+  onClosed,
   children,
 }: {
   title: string;
   open: boolean;
   onClose: () => void;
+  /** Once it is gone from the page. */
+  onClosed?: () => void;
   children: ReactNode;
 }) {
   return (
-    <Base.Root open={open} placement="bottom" onOpenChange={(to) => !to.open && onClose()}>
+    <Base.Root
+      open={open}
+      placement="bottom"
+      onOpenChange={(to) => !to.open && onClose()}
+      {...(onClosed && { onExitComplete: onClosed })}
+    >
       <Portal>
         <Base.Backdrop />
         <Base.Positioner>

@@ -27,7 +27,7 @@ export function Field({
   children,
 }: FieldProps & { id?: string | undefined; children: ReactNode }) {
   return (
-    <Base.Root invalid={!!error} {...(id && { ids: { control: id } })}>
+    <Base.Root invalid={!!error} {...(id && { id })}>
       <Base.Label srOnly={!!hideLabel}>{label}</Base.Label>
       {children}
       {hint && <Base.HelperText>{hint}</Base.HelperText>}

@@ -42,7 +42,7 @@ public sealed class ContinuousLoad : IJobCheck<Circuit>
             ? new Finding(
                 Id,
                 Severity.Fix,
-                $"Circuit {subject.Name} carries {load:0.#} A for hours; a breaker of {breaker:0.#} A may carry {breaker / 1.25:0.#} A so.",
+                $"The continuous load of circuit {subject.Name}, {load:0.#} A, exceeds 80 % of its {breaker:0.#} A breaker ({breaker / 1.25:0.#} A).",
                 Larger(load * 1.25),
                 "NEC 210.20(A) (from memory)",
                 RestsOn

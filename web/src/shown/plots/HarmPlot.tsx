@@ -28,7 +28,12 @@ export default function HarmPlot({ harms }: { harms: readonly Schemas["HarmCount
   return (
     <Box role="img" aria-label={`Findings by harm. ${says}`}>
       <Chart.Root chart={chart} h={`${harms.length * 34 + 30}px`} aspectRatio="auto">
-        <BarChart responsive data={chart.data} layout="vertical" margin={{ top: 0, right: 8, bottom: 0, left: 0 }}>
+        <BarChart
+          responsive
+          data={chart.data}
+          layout="vertical"
+          margin={{ top: 0, right: 8, bottom: 0, left: 0 }}
+        >
           <XAxis type="number" allowDecimals={false} tickLine={false} axisLine={false} height={22} />
           <YAxis type="category" dataKey="harm" width={84} tickLine={false} axisLine={false} />
           {chart.series.map((item) => (
