@@ -1,8 +1,17 @@
 namespace Lacet.Store;
 
 /// <summary>A job in a list.</summary>
-/// <param name="Id">Its id.</param>
-/// <param name="Summary">What its card shows, as JSON.</param>
-/// <param name="ChangedAt">When it was last changed.</param>
-/// <param name="ChangedBy">Who did it, by name.</param>
-public sealed record JobRow(Guid Id, string Summary, DateTimeOffset ChangedAt, string ChangedBy);
+public sealed record JobRow
+{
+    /// <summary>Its id.</summary>
+    public required Guid Id { get; init; }
+
+    /// <summary>What its card shows, as JSON.</summary>
+    public required string Summary { get; init; }
+
+    /// <summary>When it was last changed.</summary>
+    public required DateTimeOffset ChangedAt { get; init; }
+
+    /// <summary>Who did it, by name; empty where nobody has.</summary>
+    public required string ChangedBy { get; init; }
+}

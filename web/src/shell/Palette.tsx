@@ -1,8 +1,10 @@
 import { lazy, Suspense } from "react";
 
-const PaletteDialog = lazy(() =>
-  import("./PaletteDialog").then((module) => ({ default: module.PaletteDialog })),
-);
+const load = () => import("./PaletteDialog").then((module) => ({ default: module.PaletteDialog }));
+const PaletteDialog = lazy(load);
+
+/** Fetches the palette before it is asked for: what is typed after its key must not fall into the page behind. */
+export const preloadPalette = () => void load().catch(() => undefined);
 
 export interface PaletteDeed {
   says: string;

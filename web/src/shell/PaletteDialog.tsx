@@ -1,7 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { Command } from "cmdk";
-import { useDeferredValue, useState, type ReactNode } from "react";
+import { useState, type ReactNode } from "react";
 import { useNavigate } from "react-router";
 import { api } from "../client";
 import { jobApi } from "../job/jobApi";
@@ -22,7 +22,8 @@ interface Found {
 /** Finds places, jobs, the wires and landings of the job that was open last, what is on the Shelf, and tables. */
 export function PaletteDialog({ deeds, onClose }: { deeds: readonly PaletteDeed[]; onClose: () => void }) {
   const [text, setText] = useState("");
-  const words = useDeferredValue(text.trim().toLowerCase());
+  // At once: Enter takes what answers to all that was typed.
+  const words = text.trim().toLowerCase();
   const groups = useFound(words, deeds);
   const nothing = groups.every(({ found }) => found.length === 0);
   return (

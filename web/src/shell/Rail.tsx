@@ -19,7 +19,7 @@ import { useUnits } from "../shared/Units";
 import { Drawer, RailCell } from "../ui";
 import { applyTheme, chooseTheme, rememberedTheme } from "./colourTheme";
 import { KeysDialog } from "./KeysDialog";
-import { Palette } from "./Palette";
+import { Palette, preloadPalette } from "./Palette";
 import { places } from "./places";
 
 const onPhone = 4;
@@ -137,6 +137,10 @@ function useEverywhere() {
   );
   useKey("u", switchLead);
   useEffect(() => applyTheme(theme), [theme]);
+  useEffect(() => {
+    const timer = setTimeout(preloadPalette, 1500);
+    return () => clearTimeout(timer);
+  }, []);
   usePaletteKey(useCallback(() => setOpen("palette"), []));
   const switchTheme = () => {
     const next = theme === "light" ? "dark" : "light";

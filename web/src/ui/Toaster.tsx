@@ -1,7 +1,14 @@
 import { createToaster, Toaster as Base, Toast } from "@chakra-ui/react";
 import { X } from "lucide-react";
 
-const toaster = createToaster({ placement: "bottom", max: 3, overlap: false, pauseOnPageIdle: true });
+// Out of the hand's way: a phone's buttons are below, a larger screen's dialogs in the middle.
+const isPhone = window.matchMedia("(max-width: 47.99rem)").matches;
+const toaster = createToaster({
+  placement: isPhone ? "top" : "bottom-end",
+  max: 3,
+  overlap: false,
+  pauseOnPageIdle: true,
+});
 
 /** Says what was done, with the way back; one of the same id takes the place of the last. */
 export function toast(title: string, { id, undo }: { id?: string; undo?: (() => void) | undefined } = {}) {
@@ -20,7 +27,7 @@ export function toastError(title: string, description?: string) {
   toaster.create({ title, description, type: "error", duration: 12_000, closable: true });
 }
 
-/** Where the toasts of the page stand: above a phone's rail. */
+/** Where the toasts of the page stand. */
 export function Toaster() {
   return (
     <Base toaster={toaster} insetInline={{ base: 3, md: 4 }}>

@@ -1,0 +1,104 @@
+import { expect, test } from "@playwright/test";
+import { answerWho } from "./bench";
+import { JobsOf } from "./jobs";
+
+// What holds in every place: who is working, undo, the palette, what was before and after, a phone.
+
+test("who is working is asked where it is missing, and what was begun goes on", async ({ page }) => {
+  const name = `Asked ${Date.now()}`;
+  await page.goto("/jobs");
+  await page.getByRole("button", { name: "New job" }).click();
+  // A button that lacks something keeps its name and says what.
+  const create = page.getByRole("button", { name: "Create" });
+  await expect(create).toBeDisabled();
+  await expect(create).toHaveAccessibleDescription("Type a name.");
+  await page.getByLabel("Name", { exact: true }).fill(name);
+  await create.click();
+  await answerWho(page, "Ilse Marn");
+  await expect(page.getByRole("heading", { name })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Ilse Marn is working" })).toBeVisible();
+  // Asked once: the next change is hers without a word.
+  const jobs = new JobsOf(page);
+  await jobs.type("new", "Wire", "9");
+  await expect(page.getByRole("status").getByText("Added wire 9.")).toBeVisible();
+});
+
+test("a change is told with its undo, and the history shows what it was and became", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`History ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "1");
+  await jobs.type("1", "From", "DCP/X1:1");
+  await jobs.type("1", "Colour", "green/yellow");
+  await page.getByRole("tab", { name: "History" }).click();
+  const last = page.locator("[data-change]").first();
+  await expect(last).toContainText("Mara Quist");
+  await last.getByRole("button", { name: "What changed" }).click();
+  await expect(last).toContainText("Changed: wire 1");
+  await expect(last).toContainText("Before");
+  await expect(last.getByText("DCP/X1:1")).toHaveCount(2);
+  await page.getByRole("tab", { name: "Wires" }).click();
+  await jobs.type("1", "Colour", "red");
+  await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
+  await expect(jobs.cell("1", "Colour")).toHaveText("green, yellow stripe");
+});
+
+test("the palette finds a place, a wire and a table, by keyboard", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Palette ${Date.now()}`, "Mara Quist");
+  await jobs.type("new", "Wire", "W77");
+  await expect(jobs.cell("W77", "Wire")).toBeVisible();
+  const palette = page.getByRole("dialog", { name: "Search everywhere" });
+  await page.keyboard.press("Control+k");
+  await expect(palette).toBeVisible();
+  await page.keyboard.type("w77");
+  await expect(palette.getByRole("option", { name: "Wire W77" })).toBeVisible();
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("dialog", { name: "Wire W77" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Control+k");
+  await expect(palette).toBeVisible();
+  await page.keyboard.type("splic");
+  await expect(palette.getByRole("option")).toHaveText(["Splices"]);
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/\/splices/);
+  await page.keyboard.press("Control+k");
+  await expect(palette).toBeVisible();
+  await page.keyboard.type("no such thing");
+  await expect(palette).toContainText("No results for “no such thing”.");
+  await page.keyboard.press("Escape");
+  await expect(palette).toHaveCount(0);
+});
+
+test("on a phone wires are cards: one is added, edited and deleted, field by field", async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 360, height: 740 }, hasTouch: true });
+  const page = await context.newPage();
+  await page.goto("/jobs");
+  await new JobsOf(page).nameMyself("Mara Quist");
+  await page.getByRole("button", { name: "New job" }).tap();
+  await page.getByLabel("Name", { exact: true }).fill(`Cards ${Date.now()}`);
+  await page.getByRole("button", { name: "Create" }).tap();
+  await page.getByRole("button", { name: "Add a wire" }).tap();
+  await page.getByLabel("Wire", { exact: true }).fill("4");
+  await page.getByLabel("From", { exact: true }).fill("DCP/X1:1");
+  await page.getByLabel("Colour", { exact: true }).fill("mauve");
+  await page.getByRole("button", { name: "Save wire" }).tap();
+  // What was refused stays as it was typed.
+  await expect(page.getByRole("dialog").getByRole("alert")).toContainText("“mauve” is no colour");
+  await page.getByLabel("Colour", { exact: true }).fill("blue");
+  await page.getByRole("button", { name: "Save wire" }).tap();
+  const card = page.locator("[data-card='4']");
+  await expect(card).toContainText("blue");
+  await expect(card).toContainText("DCP/X1:1");
+  await card.tap();
+  const sheet = page.getByRole("dialog", { name: "Wire 4" });
+  await sheet.getByRole("button", { name: "Edit the wire" }).tap();
+  await sheet.getByLabel("Size", { exact: true }).fill("2.5 fine");
+  await sheet.getByRole("button", { name: "Save wire" }).tap();
+  await expect(sheet).toContainText("2.5 mm²");
+  // A sheet from below: it ends at the screen’s edge.
+  const box = await sheet.boundingBox();
+  expect(Math.round((box?.y ?? 0) + (box?.height ?? 0))).toBe(740);
+  await sheet.getByRole("button", { name: "Delete wire" }).tap();
+  await expect(card).toHaveCount(0);
+  await context.close();
+});
