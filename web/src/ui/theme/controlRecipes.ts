@@ -37,7 +37,8 @@ const checkbox = defineSlotRecipe({
   slots: ["root", "label", "control", "indicator", "group"],
   base: {
     root: {
-      display: "inline-flex",
+      display: "flex",
+      w: "fit-content",
       alignItems: "center",
       gap: 3,
       minH: "target",

@@ -18,7 +18,8 @@ const button = defineRecipe({
     cursor: "pointer",
     color: "ink",
     _disabled: disabled,
-    _icon: { boxSize: 5, flexShrink: 0 },
+    // A sign beside the words; a drawing in a card keeps its own size.
+    "& .lucide": { boxSize: 5, flexShrink: 0 },
   },
   variants: {
     variant: {
