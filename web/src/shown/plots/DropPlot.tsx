@@ -2,6 +2,7 @@ import { Chart, useChart } from "@chakra-ui/charts";
 import { Box } from "@chakra-ui/react";
 import { CartesianGrid, Legend, Line, LineChart, ReferenceLine, XAxis, YAxis } from "recharts";
 import type { Schemas } from "../../client";
+import { print } from "./print";
 
 const colours = ["line.strong", "copper", "ink.soft"];
 const dashes = ["6 4", undefined, "2 3"];
@@ -31,13 +32,17 @@ export default function DropPlot({
       role="img"
       aria-label={`Voltage drop against length: at ${lengthM} m ${says}; ${advised} % is advised`}
     >
-      <Chart.Root chart={chart} h="240px" aspectRatio="auto">
+      <Chart.Root chart={chart} css={print} h="240px" aspectRatio="auto">
         <LineChart responsive data={chart.data} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
           <CartesianGrid stroke={chart.color("line")} vertical={false} />
           <XAxis dataKey="length" type="number" unit=" m" domain={[0, "dataMax"]} tickLine={false} />
           <YAxis unit=" %" width={54} tickLine={false} axisLine={false} />
           <Legend verticalAlign="top" height={26} />
-          <ReferenceLine y={advised} stroke={chart.color("stop")} label={`${advised} % advised`} />
+          <ReferenceLine
+            y={advised}
+            stroke={chart.color("stop")}
+            label={{ value: `${advised} % advised`, position: "insideBottomLeft" }}
+          />
           <ReferenceLine x={lengthM} stroke={chart.color("copper")} strokeDasharray="3 3" />
           {chart.series.map((item, i) => (
             <Line

@@ -2,6 +2,7 @@ import { Chart, useChart } from "@chakra-ui/charts";
 import { Box } from "@chakra-ui/react";
 import { Bar, BarChart, XAxis, YAxis } from "recharts";
 import type { Schemas } from "../../client";
+import { print } from "./print";
 
 const words: Record<Schemas["Harm"], string> = {
   shock: "Shock",
@@ -27,7 +28,7 @@ export default function HarmPlot({ harms }: { harms: readonly Schemas["HarmCount
     .join("; ");
   return (
     <Box role="img" aria-label={`Findings by harm. ${says}`}>
-      <Chart.Root chart={chart} h={`${harms.length * 34 + 30}px`} aspectRatio="auto">
+      <Chart.Root chart={chart} css={print} h={`${harms.length * 34 + 30}px`} aspectRatio="auto">
         <BarChart
           responsive
           data={chart.data}
