@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import type { Colours } from "../drawing/looks";
 import { ScenePaint, Stripes } from "../drawing/ScenePaint";
-import { Alert, Loading, Spot } from "../ui";
+import { Alert, Loading, Spot, Tooltip } from "../ui";
 import { cordApi } from "./cordApi";
 import { cueWords } from "./words";
 
@@ -71,17 +71,17 @@ export function ConductorPicture({
           const mine = seen[about]?.cues.includes(cue) ?? false;
           const said = conductor === null ? whose : mine ? [about + 1] : [];
           return (
-            <Spot
-              key={`${cue}${conductor}`}
-              {...at(x, y)}
-              look={mine ? "chosen" : said.length > 0 ? "plain" : "open"}
-              onClick={() => onCue(about, cue)}
-              aria-pressed={mine}
-              aria-label={`${cueWords[cue]}: conductor ${about + 1}`}
-              title={cueWords[cue]}
-            >
-              {said.join(" ")}
-            </Spot>
+            <Tooltip key={`${cue}${conductor}`} says={cueWords[cue]}>
+              <Spot
+                {...at(x, y)}
+                look={mine ? "chosen" : said.length > 0 ? "plain" : "open"}
+                onClick={() => onCue(about, cue)}
+                aria-pressed={mine}
+                aria-label={`${cueWords[cue]}: conductor ${about + 1}`}
+              >
+                {said.join(" ")}
+              </Spot>
+            </Tooltip>
           );
         })}
         {conductors.map(({ conductor, x, y }) => (

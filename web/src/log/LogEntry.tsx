@@ -12,6 +12,7 @@ import { SimulatedBadge } from "../recording/Driver";
 import { sayLanding } from "../shared/pair";
 import { named, type Schemas } from "../client";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
+import { PersonName } from "../shown/PersonName";
 import { WindowBar } from "../shown/WindowBar";
 import { Button, Link, Panel } from "../ui";
 
@@ -61,8 +62,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
           </Box>
           {item.person && (
             <Box textStyle="dense">
-              {item.person.name}
-              {!item.person.proved && <chakra.span color="ink.soft">, not proved</chakra.span>}
+              <PersonName person={item.person} />
             </Box>
           )}
         </Box>

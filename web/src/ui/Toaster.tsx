@@ -22,11 +22,6 @@ export function toast(title: string, { id, undo }: { id?: string; undo?: (() => 
   else toaster.create({ ...says, ...(id && { id }) });
 }
 
-/** Says what was not done, and why; nothing was changed. */
-export function toastError(title: string, description?: string) {
-  toaster.create({ title, description, type: "error", duration: 12_000, closable: true });
-}
-
 /** Where the toasts of the page stand. */
 export function Toaster() {
   return (

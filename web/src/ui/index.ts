@@ -25,6 +25,6 @@ export { Select } from "./Select";
 export { Slider } from "./Slider";
 export { Spot } from "./Spot";
 export { Tabs } from "./Tabs";
-export { toast, toastError, Toaster } from "./Toaster";
+export { toast, Toaster } from "./Toaster";
 export { Toggletip } from "./Toggletip";
 export { Tooltip } from "./Tooltip";
