@@ -60,5 +60,7 @@ test("a wire is told and landings are compared by keyboard alone", async ({ page
   await tabTo(page, page.getByRole("button", { name: "Open Lever clamp at the Bench" }));
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/bench$/);
+  // The address changes a moment before the page does.
+  await expect(page.locator("[data-compared]")).toHaveCount(0);
   await expect(page.locator("[data-reading=tighten]")).toContainText("Lever");
 });
