@@ -5,6 +5,26 @@ namespace Lacet.Web.Tests;
 /// <summary>Cords over HTTP: stateless, each answer with its why, each refusal with its field.</summary>
 public sealed class CordApiTests
 {
+    [Theory]
+    [InlineData(200, 9, 300)]
+    [InlineData(300, 6, 300)]
+    public async Task A_long_cord_is_drawn_as_far_as_cords_are_reckoned(double lengthM, int drawn, double furthest)
+    {
+        await using var server = await RunningServer.StartAsync();
+        var (status, by) = await server.PostAsync(
+            "/api/cords/size",
+            new
+            {
+                amps = 1,
+                volts = 120,
+                lengthM,
+            }
+        );
+        Assert.Equal(HttpStatusCode.OK, status);
+        var at = by.GetProperty("drops").EnumerateArray().Select(d => d.GetProperty("lengthM").GetDouble()).ToList();
+        Assert.Equal((drawn, lengthM, furthest), (at.Count, at[5], at[^1]));
+    }
+
     [Fact]
     public async Task A_cord_is_sized_by_watts_or_by_amperes()
     {

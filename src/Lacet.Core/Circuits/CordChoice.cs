@@ -26,6 +26,9 @@ public sealed record CordChoice(
     /// <summary>What a cord of that use loses at most by advice, %.</summary>
     public double DropAdvised { get; private init; }
 
+    /// <summary>No cord is reckoned with that is longer, one way.</summary>
+    public static readonly Length Longest = new(300_000);
+
     /// <summary>A little over what is advised is as good as it.</summary>
     private const double Nearly = 1.1;
 
@@ -54,7 +57,11 @@ public sealed record CordChoice(
         Hold(phases is not 3 || loadedConductors >= 3, "phases", "Three phases load three conductors at least.");
         Hold(amps is > 0 and <= 400, "amps", "The load must be more than 0 and at most 400 A.");
         Hold(volts is >= 5 and <= 600, "volts", "The voltage must be from 5 to 600 V.");
-        Hold(length.Millimetres is > 0 and <= 300_000, "lengthM", "The length must be more than 0 and at most 300 m.");
+        Hold(
+            length.Millimetres > 0 && length.Millimetres <= Longest.Millimetres,
+            "lengthM",
+            "The length must be more than 0 and at most 300 m."
+        );
         Hold(
             loadedConductors >= 2 && loadedConductors <= practice.MostLoaded,
             "loadedConductors",

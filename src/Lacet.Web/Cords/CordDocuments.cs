@@ -118,7 +118,10 @@ public sealed record CordSizeRequest(
         var sizes = all.Skip(Math.Max(0, at - 1)).Take(3).ToHashSet();
         for (var sixth = 1; sixth <= 12; sixth++)
         {
+            // What is longer than any cord that is reckoned with is left out.
             var length = LengthM * sixth / 6;
+            if (length * 1000 > CordChoice.Longest.Millimetres)
+                yield break;
             yield return new(
                 Math.Round(length, 2),
                 [

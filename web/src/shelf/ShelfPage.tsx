@@ -21,8 +21,14 @@ const tabs: [ShelfKind | "tables", string][] = [
   ["tables", "Tables"],
 ];
 
-/** The catalogue: what can be picked, by drawing and by word, and the tables that the rules use. */
+/** The catalogue. Led to with a word from elsewhere while it is open, it starts again with that word. */
 export function ShelfPage() {
+  const word = useSearchParams()[0].get("q");
+  return <Shelf key={word} />;
+}
+
+/** What can be picked, by drawing and by word, and the tables that the rules use. */
+function Shelf() {
   const { tab: asked } = useParams();
   const navigate = useNavigate();
   const [params] = useSearchParams();
@@ -41,7 +47,7 @@ export function ShelfPage() {
       <chakra.h1 srOnly>Shelf</chakra.h1>
       <Tabs label="What is shown" tabs={tabs} value={tab} onChange={(to) => void navigate(`/shelf/${to}`)}>
         {tab === "tables" ? (
-          <Tables />
+          <Tables key={params.get("table")} />
         ) : (
           <Flex direction="column" gap={3}>
             <Flex gap={2} alignItems="flex-end" flexWrap="wrap">
