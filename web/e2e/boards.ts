@@ -25,7 +25,9 @@ export async function open(page: Page) {
   await page.getByRole("button", { name: /^Import/ }).click();
   await expect(page.getByRole("heading", { name })).toBeVisible();
   await page.getByRole("link", { name: "Board", exact: true }).click();
-  await expect(board(page)).toBeVisible();
+  // A phone shows the whole board from afar.
+  const levels = (page.viewportSize()?.width ?? 0) < 768 ? /far|middle|near/ : /middle|near/;
+  await expect(board(page)).toHaveAttribute("data-level", levels);
   await expect(page.locator("[data-device=X1]")).toBeAttached();
   return name;
 }
