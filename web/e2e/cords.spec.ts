@@ -1,6 +1,7 @@
 import { readFile } from "node:fs/promises";
 import { expect, test, type Page } from "@playwright/test";
 import { JobsOf } from "./jobs";
+import { openTab } from "./keys";
 
 // Something old or unknown: looked over, sized, told apart, fitted with a plug, mapped pin by pin, kept in a job.
 
@@ -188,14 +189,11 @@ test("cords by keyboard alone: from the rail, from question to question, ticked 
   await expect(verdict(page)).toBeVisible();
   // Arrows go from question to question, Enter opens it.
   await page.getByRole("tab", { name: "Is it fit?" }).focus();
-  await page.keyboard.press("ArrowRight");
-  await page.keyboard.press("Enter");
+  await openTab(page, "ArrowRight", "How thick?");
   await expect(page.locator("[data-cord-size]")).toBeVisible();
-  await page.keyboard.press("ArrowRight");
-  await page.keyboard.press("Enter");
+  await openTab(page, "ArrowRight", "Which is which?");
   await expect(page.locator("[data-conductor='1']")).toBeVisible();
-  await page.keyboard.press("Home");
-  await page.keyboard.press("Enter");
+  await openTab(page, "Home", "Is it fit?");
   const cracked = page.getByLabel("Plug’s body cracked");
   await cracked.focus();
   await page.keyboard.press("Space");

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from "@playwright/test";
 import { JobsOf } from "./jobs";
+import { openTab } from "./keys";
 
 const tab = (page: Page, name: string) => page.getByRole("tab", { name }).click();
 
@@ -81,8 +82,7 @@ test("a job is walked through by keyboard alone: opened, its findings narrowed, 
   await page.keyboard.press("Enter");
   await expect(page.getByRole("heading", { name })).toBeVisible();
   await page.getByRole("tab", { name: "Wires" }).focus();
-  await page.keyboard.press("ArrowRight");
-  await page.keyboard.press("Enter");
+  await openTab(page, "ArrowRight", /^Findings/);
   const finding = page.locator("[data-finding=colour-against-function]");
   await expect(finding).toBeVisible();
   // Which findings: native radio buttons, moved through by arrow keys.

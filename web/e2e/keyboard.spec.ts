@@ -1,4 +1,5 @@
 import { expect, test, type Locator, type Page } from "@playwright/test";
+import { openTab } from "./keys";
 
 // With no mouse at all: everything is reached by Tab, chosen by arrows and Space, done by Enter.
 
@@ -54,8 +55,7 @@ test("a wire is told and landings are compared by keyboard alone", async ({ page
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/bench$/);
   await tabTo(page, page.getByRole("tab", { name: "One wire" }));
-  await page.keyboard.press("ArrowRight");
-  await page.keyboard.press("Enter");
+  await openTab(page, "ArrowRight", "Side by side");
   await expect(page.locator("[data-compared]")).not.toHaveCount(0);
   await tabTo(page, page.getByRole("button", { name: "Open Lever clamp at the Bench" }));
   await page.keyboard.press("Enter");

@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { expect, test, type Page } from "@playwright/test";
 import { BenchOf } from "./bench";
 import { JobsOf } from "./jobs";
+import { openTab } from "./keys";
 
 // Joints: in a connector, by hand, a pigtail, room in the box, and at an end of a job.
 
@@ -69,8 +70,7 @@ test("by hand, by keyboard alone: every form is drawn, its lengths follow the tu
 }) => {
   await page.goto("/splices/join");
   await page.getByRole("tab", { name: "In a connector" }).focus();
-  await page.keyboard.press("ArrowRight");
-  await page.keyboard.press("Enter");
+  await openTab(page, "ArrowRight", "By hand");
   await expect(page).toHaveURL(/\/splices\/hand/);
   const bare = page.locator("[data-bare]").first();
   await expect(bare).toBeVisible();
