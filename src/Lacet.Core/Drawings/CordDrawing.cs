@@ -9,6 +9,8 @@ public sealed record CordDrawing(Scene Scene, IReadOnlyList<CordSpot> Spots)
 {
     private const double Middle = 30;
 
+    private static readonly OpenedPlug Opened = new(Middle, (17, 23), 19, 52, 17, 13, (27, 46), 12, 34, 7, 3, 1.4);
+
     /// <summary>The drawing.</summary>
     public static CordDrawing Of()
     {
@@ -39,48 +41,8 @@ public sealed record CordDrawing(Scene Scene, IReadOnlyList<CordSpot> Spots)
         // The plug from the side: two blades and the round pin below, then the body, the strain relief, the jacket.
         sheet.Box("blade-upper", PartKind.Contact, 0, Middle - 13, 17, Middle - 10);
         sheet.Box("blade-lower", PartKind.Contact, 0, Middle - 3, 17, Middle);
-        sheet.Add(
-            "earth-pin",
-            PartKind.Contact,
-            new ScenePath()
-                .MoveTo(17, Middle + 7)
-                .LineTo(0, Middle + 7)
-                .LineTo(-4, Middle + 9.5)
-                .LineTo(0, Middle + 12)
-                .LineTo(17, Middle + 12)
-                .Close()
-        );
-        sheet.Box("face", PartKind.Body, 17, Middle - 19, 23, Middle + 19);
-        sheet.Add(
-            "plug",
-            PartKind.Body,
-            new ScenePath()
-                .MoveTo(23, Middle - 17)
-                .LineTo(52, Middle - 13)
-                .LineTo(52, Middle + 13)
-                .LineTo(23, Middle + 17)
-                .Close()
-        );
-        // Opened, so that the ends under their screws are seen.
-        sheet.Box("window", PartKind.Opening, 27, Middle - 12, 46, Middle + 12);
-        foreach (
-            var (id, kind, y) in new[]
-            {
-                ("brass", PartKind.BrassScrew, -7.0),
-                ("silver", PartKind.SilverScrew, 0.0),
-                ("green", PartKind.GreenScrew, 7.0),
-            }
-        )
-        {
-            sheet.Add(
-                $"lead-{id}",
-                PartKind.Strand,
-                new ScenePath().MoveTo(52, Middle + (y / 3)).LineTo(44, Middle + (y / 2)).LineTo(34, Middle + y),
-                1.4
-            );
-            sheet.Add($"screw-{id}", kind, ScenePath.Circle(34, Middle + y, 3));
-        }
-
+        Opened.EarthPin(sheet, shoulder: 0, point: -4, lower: 7, upper: 12);
+        Opened.Body(sheet, earthed: true);
         sheet.Box("clamp", PartKind.Plate, 48, Middle - 7, 51, Middle + 7);
         for (var i = 0; i < 4; i++)
         {

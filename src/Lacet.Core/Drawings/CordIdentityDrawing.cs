@@ -23,6 +23,8 @@ public sealed record CordIdentityDrawing(
     /// <summary>How far apart the spread conductors are, mm.</summary>
     private const double Pitch = 26;
 
+    private static readonly OpenedPlug Opened = new(Middle, (18, 24), 28, 60, 26, 18, (28, 54), 20, 40, 14, 4.5, 1.6);
+
     /// <summary>
     /// Draws a cord of two or three conductors. Throws <see cref="ImpossibleInputException"/> for any other count.
     /// </summary>
@@ -84,48 +86,10 @@ public sealed record CordIdentityDrawing(
         sheet.Box("blade-narrow", PartKind.Contact, -2, Middle - 2, 18, Middle + 2);
         if (earthed)
         {
-            sheet.Add(
-                "earth-pin",
-                PartKind.Contact,
-                new ScenePath()
-                    .MoveTo(18, Middle + 17)
-                    .LineTo(0, Middle + 17)
-                    .LineTo(-6, Middle + 20)
-                    .LineTo(0, Middle + 23)
-                    .LineTo(18, Middle + 23)
-                    .Close()
-            );
+            Opened.EarthPin(sheet, shoulder: 0, point: -6, lower: 17, upper: 23);
         }
 
-        sheet.Box("face", PartKind.Body, 18, Middle - 28, 24, Middle + 28);
-        sheet.Add(
-            "plug",
-            PartKind.Body,
-            new ScenePath()
-                .MoveTo(24, Middle - 26)
-                .LineTo(60, Middle - 18)
-                .LineTo(60, Middle + 18)
-                .LineTo(24, Middle + 26)
-                .Close()
-        );
-        // Opened, so that the ends under their screws are seen.
-        sheet.Box("window", PartKind.Opening, 28, Middle - 20, 54, Middle + 20);
-        (string Id, PartKind Kind, double Y)[] screws =
-        [
-            ("brass", PartKind.BrassScrew, -14),
-            ("silver", PartKind.SilverScrew, 0),
-            ("green", PartKind.GreenScrew, 14),
-        ];
-        foreach (var (id, kind, y) in earthed ? screws : screws[..2])
-        {
-            sheet.Add(
-                $"lead-{id}",
-                PartKind.Strand,
-                new ScenePath().MoveTo(60, Middle + (y / 4)).LineTo(52, Middle + (y / 2)).LineTo(40, Middle + y),
-                1.6
-            );
-            sheet.Add($"screw-{id}", kind, ScenePath.Circle(40, Middle + y, 4.5));
-        }
+        Opened.Body(sheet, earthed);
     }
 
     /// <summary>A flat cord: ribs along one side, print beside them, the other side smooth.</summary>

@@ -30,7 +30,7 @@ public sealed partial record HandSplice(
 {
     /// <summary>Said of every one.</summary>
     public static readonly FormattableString NotFinished =
-        $"A bare twist is not finished: solder it, or put it in a listed connector, and insulate it to the conductor’s own level (NEC 110.14(B)).";
+        $"A bare twist is not finished: solder it, or put it in a listed connector, and insulate it to the conductor’s own level (NEC 110.14(B), from memory).";
 
     /// <summary>What crosses at the middle of an in-line splice, and what the pliers hold (common practice).</summary>
     internal static readonly Length Crossing = new(12);

@@ -18,12 +18,12 @@ import { SectionPanel } from "./SectionPanel";
 import { Besides, Steps } from "../shown/Steps";
 import { Why } from "../shown/Why";
 import { WirePicker } from "./WirePicker";
-import { Alert, Button, Loading, Panel, PanelTitle } from "../ui";
+import { Button, ErrorMessage, Loading, Panel, PanelTitle } from "../ui";
 
 export function BenchPage() {
   const { pair, place, keep, recent, failed } = useBench();
   if (!pair) {
-    return failed ? <Alert status="error">{failed.message}</Alert> : <Loading what="Laying out the bench…" />;
+    return failed ? <ErrorMessage of={failed} /> : <Loading what="Laying out the bench…" />;
   }
   return <Bench pair={pair} place={place} keep={keep} recent={recent} />;
 }
@@ -103,7 +103,7 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
         <Flex direction="column" gap={3} minW={0}>
           {!wide && <PhonePickers pair={pair} open={picker} onOpen={setPicker} put={put} />}
           <Recents pairs={recent} current={pair} onPick={put} />
-          {recipe.error && <Alert status="error">{recipe.error.message}</Alert>}
+          <ErrorMessage of={recipe.error} />
           {told && (
             <>
               <Readings

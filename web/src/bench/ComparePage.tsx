@@ -14,7 +14,7 @@ import { Readings, type ReadingName } from "../shown/Readings";
 import { VerdictWord } from "../shown/Verdict";
 import { Why } from "../shown/Why";
 import { WireText } from "./WireText";
-import { Button, Loading, Panel, Select } from "../ui";
+import { Button, ErrorMessage, Loading, Panel, Select } from "../ui";
 
 const most = 6;
 const usual: Landing[] = [
@@ -86,9 +86,7 @@ function Compare({ pair, place }: { pair: Pair; place: (pair: Pair) => void }) {
             <Box>Six stand side by side; take one away for another.</Box>
           )}
         </Grid>
-        <Box role="alert" color="stop">
-          {compared.error?.message}
-        </Box>
+        <ErrorMessage of={compared.error} />
         {landings.length === 0 && <Panel>None yet: choose a landing, and another beside it.</Panel>}
         <Flex gap={3} overflowX="auto" alignItems="stretch" pb={2}>
           {told.map((one, i) => (

@@ -97,7 +97,7 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
             disabled={missing !== null || recording.busy}
             onClick={() => void done()}
           >
-            {recording.busy ? "Recording…" : "Done"}
+            Done
           </Button>
           <Box role="status" flex={1} minW="160px">
             {recording.error ? (

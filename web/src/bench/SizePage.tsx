@@ -11,7 +11,7 @@ import { layOnBench } from "../shared/pair";
 import { useBench } from "./benchState";
 import { Calibrate } from "./Calibrate";
 import { NumberField } from "../shared/NumberField";
-import { Button, Panel, PanelTitle, Select, TextField } from "../ui";
+import { Button, ErrorMessage, Panel, PanelTitle, Select, TextField } from "../ui";
 
 type Clues = Omit<Schemas["WireClues"], "lead">;
 
@@ -64,9 +64,7 @@ export function SizePage() {
           <Panel as="section" aria-label="What is seen">
             <Box mb={2}>Cut it dead. Say any of these; two that agree are better than one.</Box>
             <ClueFields clues={clues} set={set} />
-            <Box role="alert" color="stop" mt={1}>
-              {said && answer.error?.message}
-            </Box>
+            <ErrorMessage of={said && answer.error} />
             {said && (
               <Button variant="plain" onClick={() => setClues(nothing)}>
                 Reset

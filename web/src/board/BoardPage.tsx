@@ -9,7 +9,7 @@ import { jobApi } from "../job/jobApi";
 import { ChangesProvider } from "../job/useChanges";
 import { recall, remember } from "../shared/remembered";
 import { BoardWork } from "./BoardWork";
-import { Alert, EmptyState, Link, Loading, Select } from "../ui";
+import { EmptyState, ErrorMessage, Link, Loading, Select } from "../ui";
 
 /** An enclosure of the job that was open last, or any other, as it stands. */
 export function BoardPage() {
@@ -33,7 +33,7 @@ export function BoardPage() {
     if (known) remember("job", known);
   }, [known]);
   const error = jobs.error ?? job.error;
-  if (error) return <Alert status="error">{error.message}</Alert>;
+  if (error) return <ErrorMessage of={error} />;
   if (known ? !job.data : !jobs.data) return <Loading what="Opening the board…" />;
   const enclosures = job.data?.enclosures ?? [];
   const enclosure = enclosures.find(({ part }) => part.id === params.enclosure)?.part ?? enclosures[0]?.part;

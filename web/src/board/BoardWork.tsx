@@ -32,7 +32,7 @@ import { Told } from "./Told";
 import { useBoard } from "../job/useBoard";
 import { useBoardChanges } from "./useBoardChanges";
 import type { Carried } from "./useHands";
-import { EmptyState, Loading, Panel } from "../ui";
+import { EmptyState, ErrorMessage, Loading } from "../ui";
 
 const nothingFades = () => false;
 const noWires: string[] = [];
@@ -78,7 +78,7 @@ export function BoardWork({
   });
   const { look, find } = useLooks(index, eyes, choose, setLooked);
   const circuits = useMemo(() => namesOf(job.circuits), [job.circuits]);
-  if (error) return <Panel role="alert">{error.message}</Panel>;
+  if (error) return <ErrorMessage of={error} />;
   if (!index || !calm) return <Loading what="Drawing the board…" lines={2} height="300px" />;
 
   const { slot: chosen, stub } = opened(index, params.get("slot"), params.get("end"));

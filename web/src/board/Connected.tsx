@@ -5,7 +5,7 @@ import type { Schemas } from "../client";
 import { jobApi } from "../job/jobApi";
 import { sayBoth, useUnits } from "../shared/Units";
 import { WayLine } from "../shown/WayLine";
-import { Button, Checkbox } from "../ui";
+import { Button, Checkbox, ErrorMessage } from "../ui";
 
 /** What the slot is connected to, lit on the board; and of a breaker or switch what goes dead with it. */
 export function Connected({
@@ -44,7 +44,7 @@ export function Connected({
       <Checkbox checked={contacts} onChange={setContacts}>
         Through closed switches too
       </Checkbox>
-      {trace.error && <Box role="alert">{trace.error.message}</Box>}
+      {trace.error && <ErrorMessage of={trace.error} />}
       {trace.data && <Network trace={trace.data} />}
       {trace.data?.opens && <WhatGoesDead job={job} device={trace.data.opens} />}
       <Button onClick={() => setAsked(false)}>Close the trace</Button>

@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import { jobApi } from "../job/jobApi";
 import { WayLine } from "../shown/WayLine";
-import { Button, Dialog, Loading, Table } from "../ui";
+import { Button, Dialog, ErrorMessage, Loading, Table } from "../ui";
 
 const Title = chakra("h3", { base: { textStyle: "lead", fontWeight: 700, mt: 3, mb: 1 } });
 
@@ -33,9 +33,7 @@ export function FedAndFeeds({
       onClose={onClose}
       footer={<Button onClick={onClose}>Close</Button>}
     >
-      <Box role="alert" color="stop">
-        {sources.error?.message ?? directory.error?.message}
-      </Box>
+      <ErrorMessage of={sources.error ?? directory.error} />
       {(sources.isPending || directory.isPending) && <Loading what="Following the wires…" lines={3} />}
       {sources.data && <Sources sources={sources.data} />}
       {directory.data && directory.data.breakers.length > 0 && <Directory directory={directory.data} />}

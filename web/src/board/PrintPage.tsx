@@ -10,7 +10,7 @@ import { Legend } from "../drawing/devices/signs";
 import { useBoard } from "../job/useBoard";
 import { saveAs } from "../shared/saveAs";
 import { svgText } from "./svgFile";
-import { Button, Panel, Segments } from "../ui";
+import { Button, ErrorMessage, Loading, Panel, Segments } from "../ui";
 
 // Paper is light, in a dark cupboard too. On it there is nothing but the sheets, each on a page of its own.
 const onPaper = (size: string) => `
@@ -18,7 +18,7 @@ const onPaper = (size: string) => `
   @media print {
     html, body { background: white; }
     #root > div, #root > div > div { display: block; height: auto; overflow: visible; }
-    nav, footer, [data-screen-only] { display: none !important; }
+    nav, footer, [data-screen-only], [data-scope=toast] { display: none !important; }
     main { padding: 0 !important; }
     [data-page] { break-after: page; break-inside: avoid; border: 0 !important; padding: 0 !important; }
     [data-page]:last-of-type { break-after: auto; }
@@ -32,8 +32,8 @@ export function PrintPage() {
   const navigate = useNavigate();
   const [paper, setPaper] = useRemembered<"A4" | "letter">("paper", "A4");
   const job = useQuery({ queryKey: ["job", id, "overview"], queryFn: () => jobApi.open(id) });
-  if (job.error) return <Panel role="alert">{job.error.message}</Panel>;
-  if (!job.data) return <Box p={4}>Opening the job…</Box>;
+  if (job.error) return <ErrorMessage of={job.error} />;
+  if (!job.data) return <Loading what="Opening the job…" />;
   return (
     <Flex direction="column" gap={3} className="light" color="ink" bg="paper" rounded="md">
       <style>{onPaper(paper)}</style>
@@ -88,9 +88,9 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
         </Button>
       </Flex>
       {error ? (
-        <Box role="alert">{error.message}</Box>
+        <ErrorMessage of={error} />
       ) : !index ? (
-        <Box p={3}>Drawing it…</Box>
+        <Loading what="Drawing the sheet…" lines={1} height="300px" />
       ) : index.slots.length === 0 ? (
         <Box p={3}>Nothing stands here yet.</Box>
       ) : (

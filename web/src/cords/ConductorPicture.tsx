@@ -3,7 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import type { Colours } from "../drawing/looks";
 import { ScenePaint, Stripes } from "../drawing/ScenePaint";
-import { Alert, Loading, Spot, Tooltip } from "../ui";
+import { ErrorMessage, Loading, Spot, Tooltip } from "../ui";
 import { cordApi } from "./cordApi";
 import { cueWords } from "./words";
 
@@ -30,7 +30,7 @@ export function ConductorPicture({
     queryFn: () => cordApi.conductors(seen.length),
     staleTime: Infinity,
   });
-  if (drawing.error) return <Alert status="error">{drawing.error.message}</Alert>;
+  if (drawing.error) return <ErrorMessage of={drawing.error} />;
   if (!drawing.data) return <Loading what="Drawing the cord…" lines={1} height="220px" />;
   const { scene, conductors, cues } = drawing.data;
   const { left, top, right, bottom } = scene.box;

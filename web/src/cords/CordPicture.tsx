@@ -4,7 +4,7 @@ import type { Schemas } from "../client";
 import { ScenePaint } from "../drawing/ScenePaint";
 import { cordApi } from "./cordApi";
 import { placeWords } from "./words";
-import { Spot } from "../ui";
+import { ErrorMessage, Loading, Spot } from "../ui";
 
 /** The cord from plug to entry, with the places to look at, in the order of looking. */
 export function CordPicture({
@@ -15,7 +15,8 @@ export function CordPicture({
   onSpot: (place: Schemas["CordPlace"]) => void;
 }) {
   const drawing = useQuery({ queryKey: ["cord", "drawing"], queryFn: cordApi.drawing, staleTime: Infinity });
-  if (!drawing.data) return <Box minH="120px">{drawing.error?.message ?? "Drawing the cord…"}</Box>;
+  if (drawing.error) return <ErrorMessage of={drawing.error} />;
+  if (!drawing.data) return <Loading what="Drawing the cord…" lines={1} height="120px" />;
   const { scene, spots } = drawing.data;
   const { left, top, right, bottom } = scene.box;
   const [wide, high] = [right - left, bottom - top];

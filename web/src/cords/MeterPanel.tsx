@@ -7,7 +7,7 @@ import { useRemembered } from "../shared/remembered";
 import { cordApi } from "./cordApi";
 import { MeterDrawing } from "./MeterDrawing";
 import { roleWords } from "./words";
-import { Button, Panel, PanelTitle, Segments } from "../ui";
+import { Button, ErrorMessage, Panel, PanelTitle, Segments } from "../ui";
 
 interface Measured {
   /** By blade: the bare end that beeped. */
@@ -78,10 +78,9 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
           Let the stand-in meter measure
         </Button>
       )}
-      <Box role="alert" color="stop">
-        {standIn.error?.message}
-        {twice && "Two blades beep at one conductor: scrap the cord, or measure again."}
-      </Box>
+      <ErrorMessage
+        of={standIn.error ?? (twice && "Two blades beep at one conductor: scrap the cord, or measure again.")}
+      />
       {whole && !twice && (
         <Box mt={2} textStyle="title" aria-live="polite" data-metered>
           {ends

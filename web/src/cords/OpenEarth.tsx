@@ -4,7 +4,7 @@ import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { CaseDiagram } from "./CaseDiagram";
 import { cordApi, startersOf } from "./cordApi";
-import { Checkbox, Panel, PanelTitle, Segments } from "../ui";
+import { Checkbox, ErrorMessage, Panel, PanelTitle, Segments } from "../ui";
 
 type Filter = "both" | "line" | "neutral";
 interface Fault {
@@ -70,9 +70,7 @@ export function OpenEarth() {
             ["neutral", "Neutral’s alone"],
           ]}
         />
-        <Box role="alert" color="stop">
-          {answer.error?.message}
-        </Box>
+        <ErrorMessage of={answer.error} />
       </Panel>
       {found && (
         <Panel as="section" aria-label="What a meter would show">

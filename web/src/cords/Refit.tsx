@@ -9,7 +9,7 @@ import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { ShelfPlugs } from "./ShelfPlugs";
 import { cordApi } from "./cordApi";
 import { roleWords } from "./words";
-import { Panel, PanelTitle, Segments, Select } from "../ui";
+import { ErrorMessage, Panel, PanelTitle, Segments, Select } from "../ui";
 
 export interface Plug {
   size: string;
@@ -157,9 +157,7 @@ function PlugPanel({
           ["clamp", "Plate"],
         ]}
       />
-      <Box role="alert" color="stop" mt={2}>
-        {error?.message}
-      </Box>
+      <ErrorMessage of={error} />
     </Panel>
   );
 }

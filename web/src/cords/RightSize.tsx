@@ -7,7 +7,7 @@ import { useRemembered } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
 import { CordAnswer } from "./CordAnswer";
 import { cordApi, startersOf } from "./cordApi";
-import { Checkbox, Panel, Segments, Select } from "../ui";
+import { Checkbox, ErrorMessage, Panel, Segments, Select } from "../ui";
 
 interface Load {
   by: "amps" | "watts";
@@ -100,9 +100,7 @@ export function RightSize() {
           />
         </Grid>
         <HowItIsUsed load={load} set={set} />
-        <Box role="alert" color="stop" mt={2}>
-          {whole ? size.error?.message : "Type load, voltage and length."}
-        </Box>
+        <ErrorMessage of={whole ? size.error : "Type load, voltage and length."} />
       </Panel>
       {answer && <CordAnswer answer={answer} />}
     </Grid>

@@ -11,7 +11,7 @@ import { nothingSeen, toFound } from "../rework/seen";
 import { useRemembered } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
 import { cordApi } from "./cordApi";
-import { Checkbox, Loading, Panel, Select, TextField } from "../ui";
+import { Checkbox, ErrorMessage, Loading, Panel, Select, TextField } from "../ui";
 
 interface Of {
   size: string;
@@ -96,9 +96,7 @@ export function SpoiledEnd() {
         </Grid>
       </Panel>
       <Panel as="section" aria-label="What becomes of it">
-        <Box role="alert" color="stop">
-          {assessed.error?.message}
-        </Box>
+        <ErrorMessage of={assessed.error} />
         {found && assessed.data && !assessed.error ? (
           <Assessed assessed={assessed.data} metal="copper" />
         ) : (

@@ -2,7 +2,7 @@ import { Box, chakra, Grid } from "@chakra-ui/react";
 import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { cordVerdicts, placeWords, type Prices } from "./words";
-import { Checkbox, Disclosure, Panel, Table } from "../ui";
+import { Checkbox, Disclosure, ErrorMessage, Panel, Table } from "../ui";
 import { Source } from "../shown/Source";
 
 const priceFields: [keyof Prices, string][] = [
@@ -43,9 +43,7 @@ export function TriageAnswer({
   );
   return (
     <Panel as="section" aria-label="What becomes of it" data-cord-verdict={triage?.verdict}>
-      <Box role="alert" color="stop">
-        {error?.message}
-      </Box>
+      <ErrorMessage of={error} />
       {triage && verdict && (
         <>
           <Box aria-live="polite" textStyle="figure.xl" lineHeight={1.1} color={verdict.colour}>

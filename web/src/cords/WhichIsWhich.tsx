@@ -5,7 +5,7 @@ import { useHouseRules } from "../house/houseRules";
 import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { Source } from "../shown/Source";
-import { Alert, Button, Checkbox, Panel, Segments, TextField } from "../ui";
+import { Button, Checkbox, ErrorMessage, Panel, Segments, TextField } from "../ui";
 import { ConductorPicture } from "./ConductorPicture";
 import { cordApi } from "./cordApi";
 import { MeterPanel } from "./MeterPanel";
@@ -82,7 +82,7 @@ export function WhichIsWhich() {
         onChoose={setAt}
         onCue={tick}
       />
-      {identity.error && <Alert status="error">{identity.error.message}</Alert>}
+      <ErrorMessage of={identity.error} />
       <Grid gap={2} templateColumns={{ base: "1fr", md: `repeat(${seen.length}, minmax(0, 1fr))` }}>
         {seen.map((one, i) => (
           <Panel

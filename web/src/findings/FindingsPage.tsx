@@ -7,7 +7,7 @@ import { jobApi } from "../job/jobApi";
 import { ChangesProvider } from "../job/useChanges";
 import { recall, remember } from "../shared/remembered";
 import { FindingsTab } from "../job/FindingsTab";
-import { Panel, Select } from "../ui";
+import { ErrorMessage, Loading, Panel, Select } from "../ui";
 
 /** What must not be energised, in the job that was open last, or any other. */
 export function FindingsPage() {
@@ -15,8 +15,8 @@ export function FindingsPage() {
   const jobs = useQuery({ queryKey: ["jobs", "first"], queryFn: () => jobApi.list(0) });
   const items = jobs.data?.items ?? [];
   const job = items.some((item) => item.id === chosen) ? chosen : (items[0]?.id ?? "");
-  if (jobs.error) return <Panel role="alert">{jobs.error.message}</Panel>;
-  if (!jobs.data) return <Box p={4}>Reading the jobs…</Box>;
+  if (jobs.error) return <ErrorMessage of={jobs.error} />;
+  if (!jobs.data) return <Loading what="Reading the jobs…" />;
   return (
     <Flex direction="column" gap={3}>
       <chakra.h1 srOnly>Findings</chakra.h1>

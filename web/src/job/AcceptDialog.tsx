@@ -3,7 +3,7 @@ import { useState } from "react";
 import { jobApi, type Finding } from "./jobApi";
 import { useChanges } from "./useChanges";
 import { thin } from "../shared/Units";
-import { Button, Dialog, TextField } from "../ui";
+import { Button, Dialog, ErrorMessage, TextField } from "../ui";
 
 /** Takes a finding as it is: with a reason and a name, until what it rests on changes. */
 export function AcceptDialog({
@@ -52,9 +52,7 @@ export function AcceptDialog({
       <Box mt={2} textStyle="dense" color="ink.soft">
         It comes back when what it rests on changes.
       </Box>
-      <Box role="alert" color="stop">
-        {error}
-      </Box>
+      <ErrorMessage of={error} />
     </Dialog>
   );
 }

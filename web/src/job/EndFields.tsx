@@ -5,7 +5,7 @@ import { FoundFields } from "./FoundFields";
 import { useInTurn } from "../shared/useInTurn";
 import type { Wire } from "./jobApi";
 import { useChanges } from "./useChanges";
-import { Button, Checkbox, Select, TextField } from "../ui";
+import { Button, Checkbox, ErrorMessage, Select, TextField } from "../ui";
 
 type End = Wire["wire"]["a"];
 
@@ -95,9 +95,7 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
         found={end.found ?? null}
         onChange={(change) => keep(({ found }) => ({ found: change(found ?? null) }))}
       />
-      <Box role="alert" color="stop">
-        {wrong ?? error}
-      </Box>
+      <ErrorMessage of={wrong ?? error} />
     </Box>
   );
 }

@@ -10,7 +10,7 @@ import { Assessed } from "../rework/Assessed";
 import { FaultPicker } from "../rework/FaultPicker";
 import { nothingSeen, seenAs, toFound } from "../rework/seen";
 import { parkReasons, type ParkReason } from "../rework/words";
-import { Button, Disclosure, Link, Select } from "../ui";
+import { Button, Disclosure, ErrorMessage, Link, Select } from "../ui";
 
 const cordQuestions = [
   ["look", "is it fit?"],
@@ -78,10 +78,7 @@ export function EndRework({
           ))}
         </Flex>
         <FaultPicker seen={seen} onSeen={setSeen} />
-        <Box role="alert" color="stop">
-          {found && assessed.error?.message}
-          {error?.message}
-        </Box>
+        <ErrorMessage of={(found && assessed.error) || error} />
         {found && assessed.data && (
           <>
             <Assessed assessed={assessed.data} metal={metal} />

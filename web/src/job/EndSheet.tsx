@@ -13,7 +13,7 @@ import { EndFields } from "./EndFields";
 import { jobApi } from "./jobApi";
 import { EndStateWord } from "./Lace";
 import { Readings, type ReadingName } from "../shown/Readings";
-import { Link, Segments } from "../ui";
+import { ErrorMessage, Link, Segments } from "../ui";
 
 /** An end as it is opened: its wire, its recipe, its section. */
 export function useEnd(job: string, wire: string, side: "a" | "b") {
@@ -58,9 +58,7 @@ export function EndSheet({
           ["b", `End B${opened?.wire.to ? ` · ${opened.wire.to}` : ""}`],
         ]}
       />
-      <Box role="alert" color="stop">
-        {end.error?.message}
-      </Box>
+      <ErrorMessage of={end.error} />
       {opened && (
         <>
           <Flex justifyContent="space-between" my={2} gap={3} flexWrap="wrap">

@@ -9,7 +9,7 @@ import { sayCheck, severities } from "../shown/severity";
 import { useUnits } from "../shared/Units";
 import { AcceptDialog } from "./AcceptDialog";
 import { FindingCard } from "./FindingCard";
-import { Alert, Button, Disclosure, EmptyState, Loading, Panel, PanelTitle, Segments } from "../ui";
+import { Button, Disclosure, EmptyState, ErrorMessage, Loading, Panel, PanelTitle, Segments } from "../ui";
 
 type Shown = "all" | "stop" | "fix" | "note" | "accepted";
 const pageSize = 60;
@@ -47,7 +47,7 @@ export function FindingsTab({ job }: { job: string }) {
       0,
     );
   const leads = new Set(items.map(({ key }) => key));
-  if (pages.error) return <Alert status="error">{pages.error.message}</Alert>;
+  if (pages.error) return <ErrorMessage of={pages.error} />;
   if (!pages.data) return <Loading what="Reading what was found…" height="96px" />;
   const harms = pages.data.pages[0]?.harms ?? [];
   return (

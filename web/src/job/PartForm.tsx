@@ -4,7 +4,7 @@ import { Controller, useForm, useWatch } from "react-hook-form";
 import { readDecimal } from "../shared/decimal";
 import type { Part } from "./jobApi";
 import { useChanges } from "./useChanges";
-import { Button, Checkbox, Dialog, Select, TextField } from "../ui";
+import { Button, Checkbox, Dialog, ErrorMessage, Select, TextField } from "../ui";
 
 /** A field of a part: what it is called, and what it holds. */
 export type PartField = {
@@ -146,9 +146,7 @@ export function PartForm<T extends Part>({
           ))}
       </Grid>
       {children?.(draft, change)}
-      <Box role="alert" color="stop" mt={2}>
-        {wrong ? String(wrong) : error}
-      </Box>
+      <ErrorMessage of={wrong ? String(wrong) : error} />
     </Dialog>
   );
 }

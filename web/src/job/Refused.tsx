@@ -1,14 +1,14 @@
 import { Box } from "@chakra-ui/react";
 import { differences } from "./differences";
 import { useChanges } from "./useChanges";
-import { Alert, Button, Dialog, Table } from "../ui";
+import { Button, Dialog, ErrorMessage, Table } from "../ui";
 
 /** What was refused, and why, where it stands until the next change; what was done is said by a toast, with its undo. */
 export function Refused() {
   const { error, conflict } = useChanges();
   return (
     <>
-      {error && <Alert status="error">{error}</Alert>}
+      <ErrorMessage of={error} />
       {conflict && <ConflictDialog />}
     </>
   );

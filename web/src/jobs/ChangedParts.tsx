@@ -5,7 +5,7 @@ import { differences } from "../job/differences";
 import { jobApi } from "../job/jobApi";
 import { thin } from "../shared/Units";
 import { WireLine } from "../shown/WireLine";
-import { Alert, Loading } from "../ui";
+import { ErrorMessage, Loading } from "../ui";
 
 type Change = Schemas["CommandChange"];
 
@@ -24,7 +24,7 @@ export function ChangedParts({ job, command }: { job: string; command: string })
     queryKey: ["job", job, "changes-of", command],
     queryFn: () => jobApi.changesOf(job, command),
   });
-  if (changes.error) return <Alert status="error">{changes.error.message}</Alert>;
+  if (changes.error) return <ErrorMessage of={changes.error} />;
   if (!changes.data) return <Loading what="Reading what changed…" lines={2} />;
   const { changes: shown, parts } = changes.data;
   return (

@@ -3,7 +3,7 @@ import { useInfiniteQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { jobApi } from "../job/jobApi";
 import { useChanges } from "../job/useChanges";
-import { Alert, Button, Disclosure, Loading, Panel } from "../ui";
+import { Button, Disclosure, ErrorMessage, Loading, Panel } from "../ui";
 import { ChangedParts } from "./ChangedParts";
 
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: "medium", timeStyle: "short" });
@@ -20,7 +20,7 @@ export function HistoryTab({ job }: { job: string }) {
   const commands: Command[] = pages.data?.pages.flatMap((page) => page.items) ?? [];
   return (
     <>
-      {pages.error && <Alert status="error">{pages.error.message}</Alert>}
+      <ErrorMessage of={pages.error} />
       {pages.isPending && <Loading what="Reading the history…" height="64px" />}
       <Box as="ol" listStyleType="none" aria-label="Changes" maxW="1000px">
         {commands.map((command) => (

@@ -9,7 +9,7 @@ import { ImportColumns } from "./ImportColumns";
 import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
 import { jobApi, type Import } from "../job/jobApi";
-import { Alert, Button, Panel, Progress, TextField } from "../ui";
+import { Alert, Button, ErrorMessage, Panel, Progress, TextField } from "../ui";
 
 /** How a list was read, row by row: columns to confirm, questions to answer, cells to put right; then it is taken. */
 export function ImportReview({
@@ -176,7 +176,7 @@ function TakeIt({
           {preview.wrong > 0 ? `Import only the ${good} good rows` : `Import all ${good}`}
         </Button>
       </Flex>
-      {error && <Alert status="error">{error.message}</Alert>}
+      <ErrorMessage of={error} />
     </Panel>
   );
 }

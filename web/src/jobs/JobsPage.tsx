@@ -5,7 +5,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { useHouseRules } from "../house/houseRules";
 import { usePerson } from "../people/person";
-import { Alert, Button, ButtonLink, EmptyState, FileButton, Loading, toast } from "../ui";
+import { Button, ButtonLink, EmptyState, ErrorMessage, FileButton, Loading, toast } from "../ui";
 import { JobCard } from "./JobCard";
 import { jobApi } from "../job/jobApi";
 import { NewJobDialog } from "./NewJobDialog";
@@ -55,7 +55,7 @@ export function JobsPage() {
           onFile={(file) => takeIn.mutate(file)}
         />
       </Flex>
-      {error && <Alert status="error">{error.message}</Alert>}
+      <ErrorMessage of={error} />
       {pages.isPending && <Loading what="Reading the jobs…" lines={3} height="150px" />}
       {pages.data && jobs.length === 0 && (
         <EmptyState

@@ -8,14 +8,14 @@ import { jobApi } from "../job/jobApi";
 import { sayCheck, severities } from "../shown/severity";
 import { SurveyTaps } from "./SurveyTaps";
 import { usePerson } from "../people/person";
-import { Button, Panel, PanelTitle } from "../ui";
+import { Button, ErrorMessage, Panel, PanelTitle } from "../ui";
 
 /** A walk round what is already there: three taps a device, what was found, and the job that puts it right. */
 export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
   const id = job.title.id;
   const { lead } = useUnits();
   const survey = useQuery({ queryKey: ["job", id, "survey", lead], queryFn: () => jobApi.survey(id, lead) });
-  if (survey.error) return <Panel role="alert">{survey.error.message}</Panel>;
+  if (survey.error) return <ErrorMessage of={survey.error} />;
   const { devices = [], counts = [] } = survey.data ?? {};
   return (
     <Flex direction="column" gap={3} maxW="1100px">
@@ -118,9 +118,7 @@ function PutRight({ job, survey }: { job: Schemas["JobOverview"]; survey: Schema
       >
         Create the job for it
       </Button>
-      <Box role="alert" color="stop">
-        {make.error?.message}
-      </Box>
+      <ErrorMessage of={make.error} />
     </Panel>
   );
 }

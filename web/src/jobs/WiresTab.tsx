@@ -5,7 +5,7 @@ import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
 import { useKey } from "../shared/keys";
 import { useIsPhone } from "../shared/useIsPhone";
-import { Alert, Button, Disclosure, Loading, Select, TextField } from "../ui";
+import { Button, Disclosure, ErrorMessage, Loading, Select, TextField } from "../ui";
 import { EndDialog } from "./EndDialog";
 import { NewWireDialog } from "./NewWireDialog";
 import { useWires } from "./useWires";
@@ -41,7 +41,7 @@ export function WiresTab({ job }: { job: Schemas["JobOverview"] }) {
   return (
     <Flex direction="column" gap={2}>
       <Narrow job={job} shown={shown} isPhone={isPhone} onShown={setShown} />
-      {error && <Alert status="error">{error.message}</Alert>}
+      <ErrorMessage of={error} />
       {loading ? (
         <Loading what="Reading the wires…" lines={8} height="40px" />
       ) : isPhone ? (

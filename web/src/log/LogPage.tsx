@@ -1,4 +1,4 @@
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { chakra, Flex } from "@chakra-ui/react";
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { BookOpenCheck } from "lucide-react";
 import { api, type Schemas } from "../client";
@@ -8,7 +8,7 @@ import { WindowPlot } from "../shown/plots";
 import type { Placed } from "../shown/plots/WindowPlot";
 import { LogEntry } from "./LogEntry";
 import { SealPanel } from "./SealPanel";
-import { Button, ButtonLink, Disclosure, EmptyState, Loading } from "../ui";
+import { Button, ButtonLink, Disclosure, EmptyState, ErrorMessage, Loading } from "../ui";
 
 /** Who did what, with what, and is it whole. Newest first. */
 export function LogPage() {
@@ -26,11 +26,7 @@ export function LogPage() {
     <Flex direction="column" gap={3} maxW="1100px">
       <chakra.h1 srOnly>Log</chakra.h1>
       <SealPanel />
-      {(pages.error ?? recording.error) && (
-        <Box role="alert" color="stop">
-          {(pages.error ?? recording.error)?.message}
-        </Box>
-      )}
+      {(pages.error ?? recording.error) && <ErrorMessage of={pages.error ?? recording.error} />}
       {pages.isSuccess && items.length === 0 && (
         <EmptyState
           icon={<BookOpenCheck />}
@@ -56,7 +52,7 @@ export function LogPage() {
           disabled={pages.isFetchingNextPage}
           alignSelf="center"
         >
-          {pages.isFetchingNextPage ? "Reading…" : "Older events"}
+          Older events
         </Button>
       )}
       {pages.isPending && <Loading what="Reading the log…" height="110px" />}

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { usePerson } from "../people/person";
 import { api, type Schemas } from "../client";
 import type { ShelfKind } from "./ShelfPage";
-import { Button, Dialog, FileDrop, Table, TextArea } from "../ui";
+import { Button, Dialog, ErrorMessage, FileDrop, Table, TextArea } from "../ui";
 
 interface Props {
   open: boolean;
@@ -66,7 +66,7 @@ export function ImportDialog({ open, kind, onClose, onDone }: Props) {
               disabled={!text.trim() || preview.isPending}
               onClick={() => preview.mutate()}
             >
-              {preview.isPending ? "Reading…" : "Read it"}
+              Read it
             </Button>
           ) : (
             <Button
@@ -103,9 +103,7 @@ export function ImportDialog({ open, kind, onClose, onDone }: Props) {
             onChange={(event) => read(event.target.value)}
           />
         </Box>
-        <Box role="alert" color="stop">
-          {(preview.error ?? take.error)?.message}
-        </Box>
+        <ErrorMessage of={preview.error ?? take.error} />
         {seen && <Seen preview={seen} />}
       </Flex>
     </Dialog>

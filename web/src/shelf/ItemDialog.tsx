@@ -1,4 +1,4 @@
-import { Box, Flex } from "@chakra-ui/react";
+import { Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { Controller, useForm } from "react-hook-form";
 import { NumberField } from "../shared/NumberField";
@@ -8,7 +8,7 @@ import { readDecimal } from "../shared/decimal";
 import { InsideFields } from "../shared/InsideFields";
 import { itemFields, itemOf, wordOf, type ItemField } from "./itemFields";
 import type { ShelfKind } from "./ShelfPage";
-import { Button, Checkbox, Dialog, Select, TextField } from "../ui";
+import { Button, Checkbox, Dialog, ErrorMessage, Select, TextField } from "../ui";
 
 interface Props {
   kind: ShelfKind;
@@ -72,9 +72,7 @@ export function ItemDialog({ kind, entry, onClose, onDone }: Props) {
             )}
           />
         ))}
-        <Box role="alert" color="stop">
-          {save.error?.message}
-        </Box>
+        <ErrorMessage of={save.error} />
       </Flex>
     </Dialog>
   );

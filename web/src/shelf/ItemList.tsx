@@ -55,8 +55,12 @@ export function ItemList({
         ))}
       </Grid>
       {pages.hasNextPage && (
-        <Button alignSelf="center" onClick={() => void pages.fetchNextPage()}>
-          {pages.isFetchingNextPage ? "Fetching…" : "More"}
+        <Button
+          alignSelf="center"
+          disabled={pages.isFetchingNextPage}
+          onClick={() => void pages.fetchNextPage()}
+        >
+          More
         </Button>
       )}
     </>

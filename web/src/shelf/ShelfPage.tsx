@@ -8,7 +8,7 @@ import { ItemDialog } from "./ItemDialog";
 import { ItemList } from "./ItemList";
 import { Tables } from "./Tables";
 import { useShelf } from "./useShelf";
-import { Alert, Button, DownloadLink, Tabs, TextField } from "../ui";
+import { Button, DownloadLink, ErrorMessage, Tabs, TextField } from "../ui";
 
 export type ShelfKind = "landing" | "conductor" | "ferrules" | "connector" | "device" | "tool";
 const tabs: [ShelfKind | "tables", string][] = [
@@ -74,7 +74,7 @@ function Shelf() {
                 To add a landing, set it up at the Bench and put it on the Shelf from there.
               </Box>
             )}
-            {shelf.error && <Alert status="error">{shelf.error.message}</Alert>}
+            <ErrorMessage of={shelf.error} />
             <ItemList key={tab} kind={tab} text={text} onEdit={setEditing} onTakeOff={shelf.takeOff} />
             <ImportDialog
               open={importing}

@@ -4,7 +4,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { trustWords } from "../shown/words";
 import { api } from "../client";
-import { Button, Panel, PanelTitle, Table } from "../ui";
+import { Button, ErrorMessage, Loading, Panel, PanelTitle, Table } from "../ui";
 
 /** Every table that the rules use, with its source, its trust, and the rules that read it. */
 export function Tables() {
@@ -42,7 +42,8 @@ export function Tables() {
 
 function OneTable({ name }: { name: string }) {
   const table = useQuery({ queryKey: ["table", name], queryFn: () => api.table(name), staleTime: Infinity });
-  if (!table.data) return <Box>{table.error ? table.error.message : "Opening…"}</Box>;
+  if (table.error) return <ErrorMessage of={table.error} />;
+  if (!table.data) return <Loading what="Opening the table…" />;
   return (
     <Box>
       <PanelTitle mt={2}>Where it is from</PanelTitle>

@@ -2,14 +2,14 @@ import { Box, Flex } from "@chakra-ui/react";
 import { Suspense, type ReactNode } from "react";
 import { ErrorBoundary } from "react-error-boundary";
 import { useLocation } from "react-router";
-import { Button, Panel } from "../ui";
+import { Button, Loading, Panel } from "../ui";
 
 /** A place while it opens, and one that did not: what breaks there leaves the rail and the other places as they are. */
 export function PlaceBoundary({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
   return (
     <ErrorBoundary resetKeys={[pathname]} FallbackComponent={DidNotOpen}>
-      <Suspense fallback={<Box p={6}>Opening…</Box>}>{children}</Suspense>
+      <Suspense fallback={<Loading what="Opening the page…" />}>{children}</Suspense>
     </ErrorBoundary>
   );
 }

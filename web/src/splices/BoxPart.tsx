@@ -6,7 +6,7 @@ import { useRemembered } from "../shared/remembered";
 import { thin } from "../shared/Units";
 import { SceneView } from "../drawing/SceneView";
 import { spliceApi } from "./spliceApi";
-import { Checkbox, Panel, PanelTitle, Select, Table } from "../ui";
+import { Checkbox, ErrorMessage, Panel, PanelTitle, Select, Table } from "../ui";
 import { Source } from "../shown/Source";
 
 interface Contents {
@@ -102,9 +102,7 @@ export function BoxPart() {
         <Checkbox checked={box.clamps} onChange={(clamps) => set({ clamps })}>
           Cable clamps inside
         </Checkbox>
-        <Box role="alert" color="stop">
-          {filled.error?.message}
-        </Box>
+        <ErrorMessage of={filled.error} />
       </Panel>
       {filled.data && !filled.error && <Filled fill={filled.data} />}
     </Grid>

@@ -8,8 +8,9 @@ import { SceneView } from "../drawing/SceneView";
 import { useRemembered } from "../shared/remembered";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { spliceApi } from "./spliceApi";
+import { Sourced } from "../shown/Source";
 import { formWords, type Form } from "../shown/spliceWords";
-import { Button, Panel, PanelTitle, TextField } from "../ui";
+import { Button, ErrorMessage, Panel, PanelTitle, TextField } from "../ui";
 
 interface Draft {
   form: Form;
@@ -103,9 +104,7 @@ export function ByHand() {
               onChange={(tight) => set({ tight })}
             />
           </Grid>
-          <Box role="alert" color="stop" mt={1}>
-            {(forms.error ?? splice.error)?.message}
-          </Box>
+          <ErrorMessage of={forms.error ?? splice.error} />
         </Panel>
       </Flex>
       {splice.data && !splice.error && <Wound splice={splice.data} />}
@@ -138,7 +137,7 @@ function Wound({ splice }: { splice: Schemas["HandSpliceDocument"] }) {
           ))}
         </Flex>
         <Box mt={2} p={2} bg="caution.wash" rounded="md" fontWeight={600} data-not-finished>
-          {thin(splice.notFinished)}
+          <Sourced text={thin(splice.notFinished)} />
         </Box>
       </Panel>
       <Panel as="section" aria-label="How">

@@ -10,7 +10,7 @@ import { KindCards, plain } from "./KindCards";
 import { OnTheShelf } from "./OnTheShelf";
 import { spliceApi } from "./spliceApi";
 import { eachOf, placeWords, sidesOf, type Ends, type Place } from "../shown/spliceWords";
-import { Checkbox, Panel, PanelTitle, Segments } from "../ui";
+import { Checkbox, ErrorMessage, Panel, PanelTitle, Segments } from "../ui";
 
 interface Draft {
   ends: Ends[];
@@ -78,9 +78,7 @@ export function Join() {
               Hard-service or junior hard-service cord
             </Checkbox>
           )}
-          <Box role="alert" color="stop">
-            {joined.error?.message}
-          </Box>
+          <ErrorMessage of={joined.error} />
         </Panel>
         <KindCards request={request} onKind={(kind) => set({ connector: { ...plain, kind } })} />
       </Flex>

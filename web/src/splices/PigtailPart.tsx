@@ -6,7 +6,7 @@ import { useRemembered } from "../shared/remembered";
 import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { SceneView } from "../drawing/SceneView";
 import { spliceApi } from "./spliceApi";
-import { Panel } from "../ui";
+import { ErrorMessage, Panel } from "../ui";
 
 const usual: { [name in "together" | "spliceStrip" | "landingStrip" | "reworks"]: number | null } = {
   together: 2,
@@ -61,9 +61,7 @@ export function PigtailPart() {
             onChange={(spliceStrip) => set({ spliceStrip })}
           />
         </Grid>
-        <Box role="alert" color="stop" mt={1}>
-          {planned.error?.message}
-        </Box>
+        <ErrorMessage of={planned.error} />
       </Panel>
       {plan && (
         <Panel as="section" aria-label="What is cut" data-pigtail-plan>

@@ -1,6 +1,5 @@
-import { Box, SegmentGroup } from "@chakra-ui/react";
-import { useId, type ReactNode } from "react";
-import { Hint } from "./Hint";
+import { SegmentGroup } from "@chakra-ui/react";
+import type { ReactNode } from "react";
 
 /** One of a few, side by side: radio buttons, so arrow keys work as everywhere. */
 export function Segments<T extends string>({
@@ -8,20 +7,17 @@ export function Segments<T extends string>({
   options,
   value,
   onChange,
-  showLabel = false,
 }: {
   label: string;
   options: readonly (readonly [T, ReactNode])[];
   value: T | null;
   onChange: (value: T) => void;
-  showLabel?: boolean;
 }) {
-  const id = useId();
-  const group = (
+  return (
     <SegmentGroup.Root
       value={value}
       onValueChange={(to) => to.value !== null && onChange(to.value as T)}
-      {...(showLabel ? { "aria-labelledby": id } : { "aria-label": label })}
+      aria-label={label}
     >
       {options.map(([option, text]) => (
         <SegmentGroup.Item key={option} value={option}>
@@ -30,12 +26,5 @@ export function Segments<T extends string>({
         </SegmentGroup.Item>
       ))}
     </SegmentGroup.Root>
-  );
-  if (!showLabel) return group;
-  return (
-    <Box>
-      <Hint id={id}>{label}</Hint>
-      {group}
-    </Box>
   );
 }

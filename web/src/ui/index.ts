@@ -7,6 +7,7 @@ export { Dialog } from "./Dialog";
 export { Disclosure } from "./Disclosure";
 export { Drawer } from "./Drawer";
 export { EmptyState } from "./EmptyState";
+export { ErrorMessage } from "./ErrorMessage";
 export { Field, Input, TextArea, TextField } from "./Field";
 export { FieldGroup } from "./FieldGroup";
 export { FileButton } from "./FileButton";

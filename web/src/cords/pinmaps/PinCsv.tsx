@@ -1,10 +1,10 @@
-import { Box, Flex } from "@chakra-ui/react";
+import { Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { http, take } from "../../client";
 import { saveAs } from "../../shared/saveAs";
 import type { Pin, PinMap } from "./map";
-import { Button, Disclosure, TextArea } from "../../ui";
+import { Button, Disclosure, ErrorMessage, TextArea } from "../../ui";
 
 /** A map as a table, in and out. What cannot be read stays as it was pasted. */
 export function PinCsv({ map, onPins }: { map: PinMap; onPins: (pins: Pin[]) => void }) {
@@ -38,9 +38,7 @@ export function PinCsv({ map, onPins }: { map: PinMap; onPins: (pins: Pin[]) => 
           Export CSV
         </Button>
       </Flex>
-      <Box role="alert" color="stop">
-        {read.error?.message ?? write.error?.message}
-      </Box>
+      <ErrorMessage of={read.error ?? write.error} />
     </Disclosure>
   );
 }

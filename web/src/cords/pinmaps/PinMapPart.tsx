@@ -13,7 +13,7 @@ import { PinMapDevices } from "./PinMapDevices";
 import { PinTest } from "./PinTest";
 import { PlateFields } from "./PlateFields";
 import { RecordTest } from "./RecordTest";
-import { Checkbox, Panel, PanelTitle, Segments, Select, TextField } from "../../ui";
+import { Checkbox, ErrorMessage, Panel, PanelTitle, Segments, Select, TextField } from "../../ui";
 
 /** Which pin goes where. Begun with what a machine of two speeds has, and remembered from then on. */
 export function PinMapPart() {
@@ -25,7 +25,7 @@ export function PinMapPart() {
     staleTime: Infinity,
   });
   const map = draft ?? blank.data;
-  return map ? <PinMapEditor map={map} setMap={setDraft} /> : <Box role="alert">{blank.error?.message}</Box>;
+  return map ? <PinMapEditor map={map} setMap={setDraft} /> : <ErrorMessage of={blank.error} />;
 }
 
 /** The connector's key first, then pin by pin to the machine, then the meter. */
@@ -94,9 +94,7 @@ function PinMapEditor({ map, setMap }: { map: PinMap; setMap: (map: PinMap) => v
       <Flex direction="column" gap={3} minW={0}>
         <Panel as="section" aria-label="What was found">
           <PanelTitle>What was found</PanelTitle>
-          <Box role="alert" color="stop">
-            {checked.error?.message}
-          </Box>
+          <ErrorMessage of={checked.error} />
           {found?.findings.length === 0 && <Box color="go">Nothing stands against it.</Box>}
           <Box as="ul" listStyleType="none" aria-label="Findings">
             {found?.findings.map((finding) => {

@@ -1,7 +1,7 @@
 import { Box } from "@chakra-ui/react";
 import { useEventRecording } from "../../recording/useEventRecording";
 import type { Part } from "../../job/jobApi";
-import { Button } from "../../ui";
+import { Button, ErrorMessage } from "../../ui";
 
 /** What was measured on a map that is kept, put into the Log; nothing where nothing was. */
 export function RecordTest({ job, part }: { job: string; part: Extract<Part, { part: "pin-map" }> }) {
@@ -21,9 +21,7 @@ export function RecordTest({ job, part }: { job: string; part: Extract<Part, { p
         Record its test: {measured.length} of {part.map.pins.length} pins
       </Button>
       <Box role="status">{done && "Recorded in the Log."}</Box>
-      <Box role="alert" color="stop">
-        {error?.message}
-      </Box>
+      <ErrorMessage of={error} />
     </Box>
   );
 }
