@@ -36,5 +36,5 @@ public class RecipeBenchmarks
 
     /// <summary>The same, with every sentence rendered, as an answer over HTTP needs it.</summary>
     [Benchmark]
-    public RecipeDocument ScrewClampBlockRendered() => RecipeDocument.Of(ScrewClampBlock(), UnitLead.Metric);
+    public RecipeDocument ScrewClampBlockRendered() => RecipeDocument.Of(ScrewClampBlock(), ReaderFormat.Metric);
 }

@@ -117,7 +117,7 @@ public sealed record RecordRow
             Simulated = made is { Tightening.Simulated: true } ? "simulated" : null,
             Findings = made is null
                 ? null
-                : string.Join(" ", made.Judge().Select(f => f.Says.ToString(UnitLead.Metric))),
+                : string.Join(" ", made.Judge().Select(f => f.Says.Said(ReaderFormat.Metric))),
             Hash = hash,
         };
     }

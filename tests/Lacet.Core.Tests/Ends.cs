@@ -43,5 +43,5 @@ internal static class Ends
     internal static TorqueChoice Torque(Landing landing, string wire = "14", HouseRules? rules = null) =>
         new EndPlan(Wire(wire, Build.Stranded), landing, rules ?? HouseRules.Default).Torque!;
 
-    internal static string Read(FormattableString sentence) => sentence.ToString(UnitLead.Metric);
+    internal static string Read(FormattableString sentence) => sentence.ToString(ReaderFormat.Metric);
 }

@@ -12,17 +12,17 @@ public sealed partial class MatrixTests
     private static readonly Lazy<IReadOnlyList<(string Landing, Core.Conductors.Conductor Wire, Recipe Recipe)>> All =
         new(() => [.. Matrix.Recipes()]);
 
-    public static TheoryData<UnitLead> Leads => [UnitLead.Metric, UnitLead.Imperial];
+    public static TheoryData<ReaderFormat> Leads => [ReaderFormat.Metric, ReaderFormat.Imperial];
 
     [Theory]
     [Trait("Advice", "3.11")]
     [MemberData(nameof(Leads))]
-    public void Every_sentence_can_be_read(UnitLead lead)
+    public void Every_sentence_can_be_read(ReaderFormat reader)
     {
         var bad = new SortedDictionary<string, string>(StringComparer.Ordinal);
         foreach (var (landing, wire, recipe) in All.Value)
         {
-            foreach (var text in Matrix.Sentences(recipe).Select(s => s.ToString(lead)))
+            foreach (var text in Matrix.Sentences(recipe).Select(s => s.ToString(reader)))
             {
                 if (Wrong(text) is { } wrong)
                 {
@@ -40,7 +40,7 @@ public sealed partial class MatrixTests
     [Theory]
     [Trait("Advice", "3.11")]
     [MemberData(nameof(Leads))]
-    public void No_fact_is_said_twice(UnitLead lead)
+    public void No_fact_is_said_twice(ReaderFormat reader)
     {
         var bad = new SortedSet<string>(StringComparer.Ordinal);
         foreach (var (landing, wire, recipe) in All.Value)
@@ -58,7 +58,7 @@ public sealed partial class MatrixTests
             {
                 bad.UnionWith(
                     texts
-                        .Select(t => t.ToString(lead))
+                        .Select(t => t.ToString(reader))
                         .GroupBy(t => t, StringComparer.Ordinal)
                         .Where(g => g.Count() > 1)
                         .Select(g => $"{g.Key} ({wire} in {landing})")

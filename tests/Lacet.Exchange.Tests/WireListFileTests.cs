@@ -39,7 +39,7 @@ public sealed class WireListFileTests
         Assert.Equal("2.5 mm²", row["Size"]);
         Assert.Equal("fine-stranded copper", row["Type"]);
         Assert.Equal("green, yellow stripe", row["Colour"]);
-        Assert.Equal("earth", row["Function"]);
+        Assert.Equal("ground", row["Function"]);
         Assert.Equal("C1", row["Circuit"]);
         Assert.Equal("16 A", row["Breaker"]);
         Assert.Equal("3.25 m", row["Length"]);

@@ -20,7 +20,7 @@ public sealed class BenchToolTests(BenchTests.Fixture fixture) : IClassFixture<B
         Assert.Equal(8, answer.GetProperty("setTo").GetProperty("value").GetDouble());
         Assert.Equal(0.8, answer.GetProperty("factor").GetDouble());
         Assert.Contains(
-            "in line with a screwdriver needs no correction",
+            "along a screwdriver’s axis needs no correction",
             answer.GetProperty("says").GetString(),
             StringComparison.Ordinal
         );

@@ -33,7 +33,7 @@ public sealed partial class JobPlacesTests
                 {
                     Rules = new()
                     {
-                        Region = Core.Landings.Region.Iec,
+                        Region = Core.Quantities.Region.Iec,
                         BackStabHoles = Core.Landings.BackStabHoles.FourteenSolidTo15A,
                         ReceptacleWiring = Core.Landings.ReceptacleWiring.LeverDevice,
                         FerrulesOnFineStrands = Core.Landings.FerrulesOnFineStrands.WhereTheMakerAsks,

@@ -73,7 +73,7 @@ test("which conductor is which: sure where cues agree, the meter where they do n
   const one = (at: number) => page.locator(`[data-conductor='${at}']`);
   for (const [i, colour] of ["black", "white", "green"].entries())
     await page.getByLabel("Its colour").nth(i).fill(colour);
-  await expect(one(1)).toContainText("Line");
+  await expect(one(1)).toContainText("Hot");
   for (const at of [1, 2, 3]) await expect(one(at)).toHaveAttribute("data-certainty", "sure");
   await expect(page.locator("[data-meter]")).toHaveCount(0);
   await page.getByLabel("Its colour").nth(0).fill("blue");
@@ -83,7 +83,7 @@ test("which conductor is which: sure where cues agree, the meter where they do n
   await meter.getByRole("button", { name: "Let the stand-in meter measure" }).click();
   await expect(page.locator("[data-metered]")).toContainText("simulated");
   // By hand, and what cannot be is said.
-  for (const from of ["left blade", "right blade", "earth pin"])
+  for (const from of ["left blade", "right blade", "ground pin"])
     await meter
       .getByRole("radiogroup", { name: new RegExp(`^Beeps from the ${from}`) })
       .getByText("Conductor 1")
@@ -102,10 +102,10 @@ test("which conductor is which: sure where cues agree, the meter where they do n
 test("a new plug is measured, an open earth explained, a spoiled end assessed", async ({ page }) => {
   await page.goto("/cords/plug");
   const end = page.getByRole("region", { name: "The cord’s end" });
-  await expect(end).toContainText("Earth to green");
+  await expect(end).toContainText("Ground to green");
   await page.getByText("Two-wire, flat").click();
   await expect(end).toContainText("PART IT OVER");
-  await expect(end).not.toContainText("Earth");
+  await expect(end).not.toContainText("Ground");
   // A plug of the Shelf brings its ways with it.
   await page.getByLabel("A plug of the Shelf").selectOption({ label: "Plug, 20 A, plates" });
   await expect(page.getByLabel("Green")).toHaveValue("34");
@@ -115,11 +115,11 @@ test("a new plug is measured, an open earth explained, a spoiled end assessed", 
   await page.getByLabel("Brass").fill("2");
   await expect(page.getByRole("alert").filter({ hasText: "8 to 200 mm" })).toBeVisible();
 
-  await page.getByText("Open earth", { exact: true }).click();
+  await page.getByText("Open ground", { exact: true }).click();
   await expect(page.locator("[data-reading=case]")).toContainText("60 V");
-  await page.getByText("Line’s alone").click();
+  await page.getByText("Hot’s alone").click();
   await expect(page.locator("[data-reading=case]")).toContainText("120 V");
-  await page.getByLabel("Line and neutral are swapped").check();
+  await page.getByLabel("Hot and neutral are swapped").check();
   await expect(page.locator("[data-reading=case]")).toContainText("0 V");
   await expect(page.locator("[data-reading=between]")).toContainText("120 V");
 

@@ -104,3 +104,34 @@ test("on a phone wires are cards: one is added, edited and deleted, field by fie
   await expect(card).toHaveCount(0);
   await context.close();
 });
+
+test("earth or ground is said by the house rules of the device, and in a job by those of the job", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  await jobs.make(`Words ${Date.now()}`, "Mara Quist");
+  const address = page.url();
+  await jobs.type("new", "Wire", "Earth line 4");
+  await jobs.type("Earth line 4", "From", "DCP/X1:1");
+  await jobs.type("Earth line 4", "Colour", "green/yellow");
+  await jobs.type("Earth line 4", "Function", "line");
+  await expect(jobs.cell("Earth line 4", "Function")).toContainText("hot");
+  await page.getByRole("tab", { name: /^Findings/ }).click();
+  const finding = page.locator("[data-finding=earth-for-another]");
+  // Names stay as they were given.
+  await expect(finding).toContainText("Wire Earth line 4 is green, yellow stripe, the mark of a ground");
+  await page.goto("/cords/earth");
+  await expect(page.getByLabel("The ground is open")).toBeVisible();
+  await page.keyboard.press("h");
+  const rules = page.getByRole("dialog", { name: "House rules" });
+  await rules.getByRole("radio", { name: /^IEC/ }).check();
+  await expect(rules).toContainText("Earth, neutral, line");
+  await page.keyboard.press("Escape");
+  await expect(page.getByLabel("The earth is open")).toBeVisible();
+  await expect(page.getByText("CASE TO EARTH")).toBeVisible();
+  await page.getByLabel("The earth is open").uncheck();
+  await expect(page.getByText("With its earth whole")).toBeVisible();
+  // The job was begun by rules of North America and keeps them.
+  await page.goto(address);
+  await expect(jobs.cell("Earth line 4", "Function")).toContainText("hot");
+});

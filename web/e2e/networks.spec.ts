@@ -30,7 +30,7 @@ test("a line on the earth bar is found with its way, seen on the board, and put 
   await take(page);
   await page.getByRole("tab", { name: "Findings" }).click();
   const short = page.locator("[data-finding=line-to-earth]");
-  await expect(short).toContainText("lands on LP/G:3, which is the earth");
+  await expect(short).toContainText("lands on LP/G:3, which is the ground");
   await expect(short.getByRole("list", { name: "The way" })).toContainText("LP/Q3:1");
   await short.getByRole("link", { name: /on the board/ }).click();
   await expect(page.locator("[data-lit='7']")).toBeAttached();
@@ -54,7 +54,7 @@ test("a slot is traced; with its breaker open one receptacle of the box is dead 
   await expect(page.locator("[data-slot-panel]")).toBeVisible();
   await page.getByRole("button", { name: "What is this connected to?" }).click();
   const connected = page.getByRole("region", { name: "Connected to" });
-  await expect(connected).toContainText("On it: a line");
+  await expect(connected).toContainText("On it: a hot");
   await expect(connected).toContainText("BOX/R1:1");
   await expect(connected.locator("[data-opened]")).toContainText("Dead: BOX/R1:1.");
   await expect(connected.locator("[data-feed]")).toHaveCount(0);

@@ -60,7 +60,7 @@ test("a cord is not spliced but for the one lawful repair, and an earth not by s
   );
   await page.getByLabel(/^Hard-service/).check();
   await expect(joint(page)).toHaveAttribute("data-verdict", "caution");
-  await page.getByLabel("An earth").check();
+  await page.getByLabel("A ground").check();
   await page.locator("[data-kind=solder]").click();
   await expect(joint(page).locator("[data-finding=earth-by-solder]")).toBeVisible();
 });

@@ -9,6 +9,7 @@ import { PersonProvider } from "./people/PersonProvider";
 import { PlaceBoundary } from "./shell/PlaceBoundary";
 import { Rail } from "./shell/Rail";
 import { useRemembered } from "./shared/remembered";
+import { setOwnRegion } from "./shared/tradeWords";
 import { Toaster } from "./ui";
 
 const ShelfPage = lazy(() => import("./shelf/ShelfPage").then((module) => ({ default: module.ShelfPage })));
@@ -31,7 +32,11 @@ const SizePage = lazy(() => import("./bench/SizePage").then((module) => ({ defau
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
-  const [rules, change] = useRemembered<HouseRules>("houseRules", {});
+  const [rules, keep] = useRemembered<HouseRules>("houseRules", {});
+  const change = (next: HouseRules) => {
+    keep(next);
+    setOwnRegion(next.region);
+  };
   return (
     <HouseRulesContext value={{ rules, change }}>
       <DeviceProvider>

@@ -15,6 +15,15 @@ export type Lead = Schemas["Lead"];
 
 export const http = createClient<paths>({ baseUrl: "/" });
 
+// Whose English is asked for: ground and hot, or earth and line.
+let language = "en-US";
+http.use({ onRequest: ({ request }) => request.headers.set("Accept-Language", language) });
+
+/** From here on sentences are asked for in a region’s words. */
+export const readIn = (region: Schemas["Region"]) => {
+  language = region === "iec" ? "en-GB" : "en-US";
+};
+
 /** What the server said was wrong, in its own sentence, and which field it names. */
 export class Refusal extends Error {
   constructor(

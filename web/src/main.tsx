@@ -8,12 +8,15 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter } from "react-router";
 import { App } from "./App";
-import { mayComeBack } from "./client";
+import { mayComeBack, type Schemas } from "./client";
+import { recall } from "./shared/remembered";
+import { onRegion, setOwnRegion } from "./shared/tradeWords";
 import { UnitsProvider } from "./shared/Units";
 import { applyTheme, rememberedTheme } from "./shell/colourTheme";
 import { system } from "./ui/theme";
 
 applyTheme(rememberedTheme());
+setOwnRegion(recall<Schemas["HouseRules"]>("houseRules", {}).region);
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -29,6 +32,9 @@ const queries = new QueryClient({
     mutations: { networkMode: "always" },
   },
 });
+
+// What was read in other words is read again.
+onRegion(() => void queries.invalidateQueries());
 
 const root = document.getElementById("root");
 if (root) {

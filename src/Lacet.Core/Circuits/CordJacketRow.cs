@@ -1,4 +1,5 @@
 using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Circuits;
 

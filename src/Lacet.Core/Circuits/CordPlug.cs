@@ -1,4 +1,5 @@
 using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
 using Lacet.Core.Reference;
 
 namespace Lacet.Core.Circuits;

@@ -1,5 +1,6 @@
 using Lacet.Core.Conductors;
 using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
 using Lacet.Core.Reference;
 
 namespace Lacet.Core.Circuits;

@@ -15,8 +15,8 @@ public sealed record CaseVoltage(
     double CaseVolts,
     double TouchMilliamps,
     double BetweenCasesVolts,
-    string Says,
-    string Caution
+    Term Says,
+    Term Caution
 )
 {
     private const string NeverLift =

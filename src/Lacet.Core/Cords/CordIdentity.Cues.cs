@@ -12,7 +12,7 @@ public sealed partial record CordIdentity
     private const string Iec = "IEC 60445 (from memory)";
     private const string OldBritish = "Black was the neutral in older British work.";
 
-    private static IdentityReason? ByColour(InsulationColour colour, Region region, List<string> misleads, bool foreign)
+    private static IdentityReason? ByColour(InsulationColour colour, Region region, List<Term> misleads, bool foreign)
     {
         if (colour.MarksEarth)
         {

@@ -66,7 +66,7 @@ public sealed partial record CordIdentity(IReadOnlyList<IdentifiedConductor> Con
     )
     {
         var cues = new List<IdentityReason>();
-        var misleads = new List<string>();
+        var misleads = new List<Term>();
         var remarked = seen.Cues.Contains(IdentityCue.Remarked);
         if (remarked)
         {

@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Cords;
 
 /// <summary>A cue with what it means.</summary>
@@ -7,7 +9,7 @@ namespace Lacet.Core.Cords;
 /// <param name="Looks">How it is asked, in a few words.</param>
 /// <param name="Says">Why, in one sentence.</param>
 /// <param name="Do">What to do, in one sentence.</param>
-public sealed record CordSign(CordCue Cue, CordPlace Place, CordVerdict Verdict, string Looks, string Says, string Do)
+public sealed record CordSign(CordCue Cue, CordPlace Place, CordVerdict Verdict, Term Looks, Term Says, Term Do)
 {
     /// <summary>Where they are from.</summary>
     public const string Source = "common practice (from memory)";

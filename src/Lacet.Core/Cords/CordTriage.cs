@@ -1,4 +1,5 @@
 using Lacet.Core.Landings;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Cords;
 
@@ -24,7 +25,7 @@ public sealed record CordTriage(
     /// What a bad cord may have spoilt, or been spoilt by, and is looked at next; empty where it is kept or not yet
     /// looked over (common practice).
     /// </summary>
-    public IReadOnlyList<string> LookNext { get; private init; } = [];
+    public IReadOnlyList<Term> LookNext { get; private init; } = [];
 
     /// <summary>
     /// Judges a cord. Where a plug would do, the house rule decides; where no moulded cord is to be had, the plug it
@@ -65,7 +66,7 @@ public sealed record CordTriage(
         };
     }
 
-    private static readonly string[] Behind =
+    private static readonly Term[] Behind =
     [
         "The fuse and its holder: the right fuse, bright clips, nothing browned.",
         "The primary wiring from the entry to fuse and switch: supple, nothing scorched, no joint that moves.",

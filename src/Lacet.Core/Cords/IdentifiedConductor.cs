@@ -1,4 +1,5 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Cords;
 
@@ -11,7 +12,7 @@ public sealed record IdentifiedConductor(
     CordRole Role,
     Certainty Certainty,
     IReadOnlyList<IdentityReason> Cues,
-    IReadOnlyList<string> Misleads
+    IReadOnlyList<Term> Misleads
 )
 {
     /// <summary>The colour that its insulation has most of, as it is drawn; null where nobody said.</summary>

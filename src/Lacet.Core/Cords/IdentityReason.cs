@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Cords;
 
 /// <summary>What one cue says.</summary>
@@ -5,4 +7,4 @@ namespace Lacet.Core.Cords;
 /// <param name="IsStrong">Whether it can be relied on; a weak one never decides alone.</param>
 /// <param name="Says">Why.</param>
 /// <param name="Source">The document and section, or "common practice".</param>
-public sealed record IdentityReason(CordRole Role, bool IsStrong, string Says, string Source);
+public sealed record IdentityReason(CordRole Role, bool IsStrong, Term Says, string Source);

@@ -52,7 +52,7 @@ public static class MeterDrawing
         return new(
             sheet.Parts,
             sheet.Dimensions,
-            $"One probe of the meter on a blade of the plug, held blades towards you{(conductors == 3 ? " and the earth pin below" : "")}; the other on each bare end in turn"
+            $"One probe of the meter on a blade of the plug, held blades towards you{new Term(conductors == 3 ? " and the earth pin below" : "")}; the other on each bare end in turn"
         );
     }
 

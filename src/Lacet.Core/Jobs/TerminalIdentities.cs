@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Jobs;
 
 /// <summary>What a terminal’s mark stands for.</summary>
@@ -19,11 +21,11 @@ public static class TerminalIdentities
     public static bool IsEarth(this TerminalIdentity identity) =>
         identity is TerminalIdentity.Green or TerminalIdentity.Earth;
 
-    /// <summary>The mark in words, with what it is for: "brass, for the hot", "L2, for a line".</summary>
-    public static string Say(this TerminalIdentity identity) =>
+    /// <summary>The mark in words, with what it is for: "brass, for the line", "L2, for a line".</summary>
+    public static Term Say(this TerminalIdentity identity) =>
         identity switch
         {
-            TerminalIdentity.Brass => "brass, for the hot",
+            TerminalIdentity.Brass => "brass, for the line",
             TerminalIdentity.Silver => "silver, for the neutral",
             TerminalIdentity.Green => "green, for the earth",
             TerminalIdentity.Line1 => "L1, for a line",

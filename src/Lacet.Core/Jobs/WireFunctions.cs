@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Jobs;
 
 /// <summary>What follows from a wire's function.</summary>
@@ -17,7 +19,7 @@ public static class WireFunctions
         function is not (WireFunction.Earth or WireFunction.Shield or WireFunction.Signal);
 
     /// <summary>In words.</summary>
-    public static string Say(this WireFunction function) =>
+    public static Term Say(this WireFunction function) =>
         function switch
         {
             WireFunction.Line => "line",

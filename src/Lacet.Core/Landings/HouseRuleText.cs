@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Landings;
 
 /// <summary>A house rule as its panel says it.</summary>
@@ -8,10 +10,10 @@ namespace Lacet.Core.Landings;
 /// <param name="Changes">What changes on the screen when it is switched.</param>
 public sealed record HouseRuleText(
     string Id,
-    string Title,
+    Term Title,
     IReadOnlyList<HouseRuleOption> Options,
-    string Why,
-    string Changes
+    Term Why,
+    Term Changes
 )
 {
     /// <summary>All of them, in the order of the work.</summary>
@@ -164,7 +166,7 @@ public sealed record HouseRuleText(
         new(
             "landingOrder",
             "Order on a device",
-            [new("earth-neutral-hot", "Earth, neutral, hot"), new("as-drawn", "As the drawing has it")],
+            [new("earth-neutral-hot", "Earth, neutral, line"), new("as-drawn", "As the drawing has it")],
             "While it is being landed or freed, the earth is there.",
             "A caution on devices and plugs."
         ),
@@ -172,7 +174,7 @@ public sealed record HouseRuleText(
             "region",
             "Region",
             [new("north-america", "North America"), new("iec", "IEC")],
-            "Colours mean different things: blue is a hot here and a neutral there.",
+            "Colours mean different things: blue is a line here and a neutral there.",
             "Which colours are named on devices and plugs."
         ),
     ];

@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Landings;
 
 /// <summary>The choices that people make where good people disagree. Ids are stable: records keep them.</summary>

@@ -13,7 +13,7 @@ namespace Lacet.Core.Networks;
 public sealed record Claim(
     Potential Potential,
     Guid? Circuit,
-    string Says,
+    FormattableString Says,
     Way Way,
     bool IsNear,
     bool ByDevice = false,

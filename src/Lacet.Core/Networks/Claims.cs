@@ -36,7 +36,7 @@ public static class Claims
                 var far = end.Other.LandingId is { } id ? job.Landings[id] : null;
                 if (Potentials.Of(end.Wire.Function) is { } carries)
                 {
-                    var says = $"wire {end.Wire.Name}, {carries.Say()}";
+                    FormattableString says = $"wire {end.Wire.Name}, {carries.Say()}";
                     claims.Add(new(carries, end.Wire.CircuitId, says, here.Way.On(job, end.Wire, far), isNear));
                 }
                 else if (end.Wire.Function == WireFunction.Unknown && far is not null && seen.Add(far.Id))

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Networks;
 
@@ -67,7 +68,7 @@ public static class Potentials
         potential is Potential.Plus or Potential.Zero or Potential.ControlAc or Potential.Signal;
 
     /// <summary>In words: "a line", "the neutral".</summary>
-    public static string Say(this Potential potential) =>
+    public static Term Say(this Potential potential) =>
         potential switch
         {
             Potential.Line => "a line",

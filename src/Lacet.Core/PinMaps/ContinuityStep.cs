@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.PinMaps;
 
 /// <summary>A measurement from a pin, with connector and machine unplugged from everything.</summary>
@@ -6,7 +8,7 @@ namespace Lacet.Core.PinMaps;
 /// <param name="Expect">What it reads where the map is right.</param>
 /// <param name="Elsewhere">What every other terminal reads.</param>
 /// <param name="Passed">Whether what was measured passes; null where nobody measured.</param>
-public sealed record ContinuityStep(int Pin, string Terminal, string Expect, string Elsewhere, bool? Passed)
+public sealed record ContinuityStep(int Pin, string Terminal, string Expect, Term Elsewhere, bool? Passed)
 {
     /// <summary>The list of a map, in the order of its pins; empty as long as the key was not seen.</summary>
     public static IReadOnlyList<ContinuityStep> Of(PinMap map) =>

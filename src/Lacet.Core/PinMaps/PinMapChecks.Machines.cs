@@ -38,7 +38,7 @@ public static partial class PinMapChecks
             yield return Found(
                 "pin-other-speed-live",
                 Severity.Note,
-                $"{Capital(Say(other))} is not fed, and is live all the same while the machine runs: it carries induced voltage.",
+                $"{new Term(Capital(Say(other)))} is not fed, and is live all the same while the machine runs: it carries induced voltage.",
                 $"Insulate its end, and treat it as live."
             );
         }

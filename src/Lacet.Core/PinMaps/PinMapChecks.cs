@@ -173,7 +173,7 @@ public static partial class PinMapChecks
     private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 
     /// <summary>A function in words.</summary>
-    public static string Say(PinFunction function) =>
+    public static Term Say(PinFunction function) =>
         function switch
         {
             PinFunction.Line => "line",

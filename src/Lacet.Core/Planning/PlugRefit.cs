@@ -46,7 +46,7 @@ public sealed record PlugRefit(
         var recipe = RecipeBook.For(new EndAtHand(conductor, landing, rules));
         if (recipe.Strip is not { } strip)
         {
-            throw new ImpossibleInputException("conductor", recipe.Findings[0].Says.ToString(UnitLead.Metric));
+            throw new ImpossibleInputException("conductor", recipe.Findings[0].Says.Said(ReaderFormat.Metric));
         }
 
         PlugTerminal To(CordRole role, string says, double mm, string field, Length slack)

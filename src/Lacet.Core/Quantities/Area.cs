@@ -15,8 +15,8 @@ public readonly record struct Area(double SquareMillimetres) : IFormattable
 
     /// <inheritdoc/>
     public string ToString(string? format, IFormatProvider? formatProvider) =>
-        Read().ToString(UnitLead.Of(formatProvider));
+        Read().ToString(ReaderFormat.Of(formatProvider));
 
     /// <inheritdoc/>
-    public override string ToString() => ToString(null, UnitLead.Metric);
+    public override string ToString() => ToString(null, ReaderFormat.Metric);
 }

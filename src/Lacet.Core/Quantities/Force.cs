@@ -15,10 +15,10 @@ public readonly record struct Force(double Newtons) : IFormattable
 
     /// <summary>In a sentence, "{force}" is a most and "{force:least}" a least.</summary>
     public string ToString(string? format, IFormatProvider? formatProvider) =>
-        (format is "least" ? ReadLeast() : Read()).ToString(UnitLead.Of(formatProvider));
+        (format is "least" ? ReadLeast() : Read()).ToString(ReaderFormat.Of(formatProvider));
 
     /// <inheritdoc/>
-    public override string ToString() => ToString(null, UnitLead.Metric);
+    public override string ToString() => ToString(null, ReaderFormat.Metric);
 
     private Readout Read(Func<double, double> round, double noise) =>
         new(

@@ -73,12 +73,12 @@ public readonly record struct Length(double Millimetres) : IQuantity<Length>, IF
         format switch
         {
             "mm" => Read().Metric,
-            "cut" => ReadCut().ToString(UnitLead.Of(formatProvider)),
-            _ => Read().ToString(UnitLead.Of(formatProvider)),
+            "cut" => ReadCut().ToString(ReaderFormat.Of(formatProvider)),
+            _ => Read().ToString(ReaderFormat.Of(formatProvider)),
         };
 
     /// <inheritdoc/>
-    public override string ToString() => ToString(null, UnitLead.Metric);
+    public override string ToString() => ToString(null, ReaderFormat.Metric);
 
     /// <summary>Adds two lengths.</summary>
     public static Length operator +(Length a, Length b) => new(a.Millimetres + b.Millimetres);

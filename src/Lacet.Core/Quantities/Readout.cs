@@ -15,8 +15,8 @@ public sealed record Readout(double Value, string Unit, string Metric, string Im
     public UnitSystem? Leads { get; init; }
 
     /// <summary>Both forms, the leading one first: "9.5 mm (3/8 in)"; one where both are the same.</summary>
-    public string ToString(UnitLead lead) =>
+    public string ToString(ReaderFormat reader) =>
         string.Equals(Metric, Imperial, StringComparison.Ordinal) ? Metric
-        : (Leads ?? lead.System) == UnitSystem.Imperial ? $"{Imperial} ({Metric})"
+        : (Leads ?? reader.System) == UnitSystem.Imperial ? $"{Imperial} ({Metric})"
         : $"{Metric} ({Imperial})";
 }

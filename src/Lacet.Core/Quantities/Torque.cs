@@ -93,10 +93,10 @@ public readonly record struct Torque(double NewtonMetres) : IQuantity<Torque>, I
 
     /// <inheritdoc/>
     public string ToString(string? format, IFormatProvider? formatProvider) =>
-        Read().ToString(UnitLead.Of(formatProvider));
+        Read().ToString(ReaderFormat.Of(formatProvider));
 
     /// <inheritdoc/>
-    public override string ToString() => ToString(null, UnitLead.Metric);
+    public override string ToString() => ToString(null, ReaderFormat.Metric);
 
     /// <summary>Scales a torque.</summary>
     public static Torque operator *(Torque torque, double factor) =>

@@ -52,20 +52,20 @@ public readonly record struct Window<T> : IFormattable
     /// <inheritdoc/>
     public string ToString(string? format, IFormatProvider? formatProvider)
     {
-        var lead = UnitLead.Of(formatProvider);
+        var reader = ReaderFormat.Of(formatProvider);
         return format switch
         {
-            "least" => Read(WindowPart.Least).ToString(lead),
-            "most" => Read(WindowPart.Most).ToString(lead),
-            "range" => Range(lead),
-            _ => Read(WindowPart.Target).ToString(lead),
+            "least" => Read(WindowPart.Least).ToString(reader),
+            "most" => Read(WindowPart.Most).ToString(reader),
+            "range" => Range(reader),
+            _ => Read(WindowPart.Target).ToString(reader),
         };
     }
 
     /// <inheritdoc/>
-    public override string ToString() => ToString("range", UnitLead.Metric);
+    public override string ToString() => ToString("range", ReaderFormat.Metric);
 
-    private string Range(UnitLead lead)
+    private string Range(ReaderFormat reader)
     {
         var (least, most) = (Read(WindowPart.Least), Read(WindowPart.Most));
         return (
@@ -74,7 +74,7 @@ public readonly record struct Window<T> : IFormattable
                 Metric = Span(least.Metric, most.Metric),
                 Imperial = Span(least.Imperial, most.Imperial),
             }
-        ).ToString(lead);
+        ).ToString(reader);
     }
 
     /// <summary>"8 mm", "10 mm" → "8 to 10 mm": the unit is said once.</summary>

@@ -36,10 +36,10 @@ internal static partial class CommonLines
     {
         yield return plan.Rules.Region == Region.NorthAmerica
             ? (FormattableString)
-                $"Hot (black, red, blue) to brass, neutral (white, grey) to silver, earth (green or bare) to green. Colour misleads: prove it with a meter."
+                $"Line (black, red, blue) to brass, neutral (white, grey) to silver, earth (green or bare) to green. Colour misleads: prove it with a meter."
             : $"Line (brown, black, grey) to L, neutral (blue) to N, earth (green-yellow) to its sign. Colour misleads: prove it with a meter.";
         yield return plan.Rules.LandingOrder == LandingOrder.EarthNeutralHot
-            ? (FormattableString)$"Land earth first, then neutral, then hot; on disconnecting the reverse."
+            ? (FormattableString)$"Land earth first, then neutral, then line; on disconnecting the reverse."
             : $"Land in the order of the drawing.";
     }
 
@@ -57,13 +57,13 @@ internal static partial class CommonLines
 
         if (on is ScrewOn.Receptacle && isAmerican)
         {
-            yield return $"Break-off tabs between the halves: hot and neutral are judged apart; leave both on unless the drawing splits them.";
+            yield return $"Break-off tabs between the halves: line and neutral are judged apart; leave both on unless the drawing splits them.";
             yield return $"No earth in the box: a ground-fault device marked “no equipment ground”, or two slots (NEC 406.4(D)). Never tie neutral to the earth screw.";
         }
 
         if (on is ScrewOn.Switch)
         {
-            yield return $"A switch breaks the hot, never the neutral.";
+            yield return $"A switch breaks the line, never the neutral.";
         }
 
         if (on is ScrewOn.Lampholder)

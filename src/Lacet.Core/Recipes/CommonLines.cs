@@ -144,7 +144,7 @@ internal static partial class CommonLines
             "witness-mark",
             Operation.Check,
             $"Draw a witness mark across the screw and what it sits in.",
-            $"The line is unbroken: later it shows whether the screw moved."
+            $"The mark is unbroken: later it shows whether the screw moved."
         );
     }
 

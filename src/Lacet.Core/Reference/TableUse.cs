@@ -6,7 +6,7 @@ namespace Lacet.Core.Reference;
 /// <param name="Title">What it holds, in a line.</param>
 /// <param name="Trust">How far it can be trusted.</param>
 /// <param name="UsedBy">Ids of the rules and checks that read it.</param>
-public sealed record TableUse(string Title, Trust Trust, IReadOnlyList<string> UsedBy)
+public sealed record TableUse(Term Title, Trust Trust, IReadOnlyList<string> UsedBy)
 {
     /// <summary>By table.</summary>
     public static IReadOnlyDictionary<string, TableUse> All { get; } =

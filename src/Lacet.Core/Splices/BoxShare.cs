@@ -1,3 +1,5 @@
+using Lacet.Core.Quantities;
+
 namespace Lacet.Core.Splices;
 
 /// <summary>What something takes of a box's volume.</summary>
@@ -5,4 +7,4 @@ namespace Lacet.Core.Splices;
 /// <param name="Allowances">How many conductors it counts as.</param>
 /// <param name="CubicInches">in³ in all.</param>
 /// <param name="Source">The section.</param>
-public sealed record BoxShare(string What, double Allowances, double CubicInches, string Source);
+public sealed record BoxShare(Term What, double Allowances, double CubicInches, string Source);

@@ -84,7 +84,7 @@ public sealed partial record HandSplice
                 $"Cut the tips close, eye protection on, and press them down.",
             ],
             [
-                $"For two solid wires of one size that go on in a line, 8 AWG and thinner.",
+                $"For two solid wires of one size that go on straight, 8 AWG and thinner.",
                 $"It holds a pull along the run; made well it carries most of the wire’s own strength.",
             ],
             TapeOver(conductor, joint, 3 * d)

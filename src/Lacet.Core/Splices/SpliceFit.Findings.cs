@@ -110,7 +110,7 @@ public sealed partial record SpliceFit
             yield return new(
                 "splice-twin-crossed",
                 Severity.Stop,
-                $"A ribbed conductor is joined to a smooth one: the neutral to the hot.",
+                $"A ribbed conductor is joined to a smooth one: the neutral to the line.",
                 $"Join ribbed to ribbed and smooth to smooth; where no ribs can be felt, meter it.",
                 "NEC 400.22 (from memory)",
                 OnEnds

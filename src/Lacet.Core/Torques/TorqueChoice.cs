@@ -149,7 +149,7 @@ public sealed record TorqueChoice(Window<Torque> Window, Trust Trust, Reason Rea
                 ReadingName.Tighten,
                 Trust.CommonPractice,
                 LugTorque.Source,
-                $"The torque of the socket is for conductors up to {lug.MostMm2:0} mm². {conductor.Size.Name} has its own line on the label; {value} is usual there."
+                $"The torque of the socket is for conductors up to {lug.MostMm2:0} mm². {conductor.Size.Name} has a row of its own on the label; {value} is usual there."
             )
         );
     }

@@ -30,11 +30,11 @@ public sealed record RecipeDocument(
     public LimitsDocument? Limits { get; init; }
 
     /// <summary>Renders a recipe.</summary>
-    public static RecipeDocument Of(Recipe recipe, UnitLead lead) =>
+    public static RecipeDocument Of(Recipe recipe, ReaderFormat reader) =>
         new(
             recipe.Verdict,
             recipe.Strip is { } strip ? WindowDocument.Of(strip) : null,
-            PreparationDocument.Of(recipe.Preparation, lead),
+            PreparationDocument.Of(recipe.Preparation, reader),
             recipe.Ferrule is { } ferrule ? FerruleDocument.Of(ferrule) : null,
             recipe.Torque is { } torque
                 ? new(
@@ -48,17 +48,17 @@ public sealed record RecipeDocument(
                 }
                 : null,
             recipe.Holding is { } holding
-                ? new(holding.Fastening, holding.Headline.ToString(lead), holding.Detail.ToString(lead))
+                ? new(holding.Fastening, holding.Headline.Said(reader), holding.Detail.Said(reader))
                 : null,
-            [.. recipe.Tools.Select(t => t.ToString(lead))],
-            [.. recipe.Steps.Select(s => StepDocument.Of(s, lead))],
-            [.. recipe.Cautions.Select(c => c.ToString(lead))],
-            [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
+            [.. recipe.Tools.Select(t => t.Said(reader))],
+            [.. recipe.Steps.Select(s => StepDocument.Of(s, reader))],
+            [.. recipe.Cautions.Select(c => c.Said(reader))],
+            [.. recipe.Findings.Select(f => FindingDocument.Of(f, reader))],
             [
                 .. recipe.Reasons.Select(r => new ReasonDocument(
                     r.Rule,
                     r.Reading,
-                    r.Text.ToString(lead),
+                    r.Text.Said(reader),
                     r.Source,
                     r.Trust
                 )),
@@ -67,11 +67,11 @@ public sealed record RecipeDocument(
                 .. recipe.Alternatives.Select(a => new AlternativeDocument(
                     a.Kind,
                     WindowDocument.Of(a.Strip),
-                    a.Text.ToString(lead),
-                    [.. a.Steps.Select(s => StepDocument.Of(s, lead))]
+                    a.Text.Said(reader),
+                    [.. a.Steps.Select(s => StepDocument.Of(s, reader))]
                 )),
             ],
-            recipe.Undo?.ToString(lead)
+            recipe.Undo?.Said(reader)
         )
         {
             ReadOff = recipe.ReadOff,
@@ -116,13 +116,13 @@ public sealed record PreparationDocument(
 )
 {
     /// <summary>Renders a preparation.</summary>
-    public static PreparationDocument Of(Preparation preparation, UnitLead lead) =>
+    public static PreparationDocument Of(Preparation preparation, ReaderFormat reader) =>
         new(
             preparation.Kind,
             preparation.Hook is null ? null : "clockwise",
             preparation.Hook is { } hook ? new(hook.AngleTarget, hook.AngleLeast, Math.Round(hook.AngleMost, 1)) : null,
-            preparation.Headline.ToString(lead),
-            preparation.Detail.ToString(lead)
+            preparation.Headline.Said(reader),
+            preparation.Detail.Said(reader)
         );
 }
 
@@ -163,8 +163,8 @@ public sealed record ColourDocument(string Name, string Series);
 public sealed record StepDocument(string Id, Operation Operation, string Text, string? HoldPoint)
 {
     /// <summary>Renders a step.</summary>
-    public static StepDocument Of(Step step, UnitLead lead) =>
-        new(step.Id, step.Operation, step.Text.ToString(lead), step.HoldPoint?.ToString(lead));
+    public static StepDocument Of(Step step, ReaderFormat reader) =>
+        new(step.Id, step.Operation, step.Text.Said(reader), step.HoldPoint?.Said(reader));
 }
 
 /// <summary>What a wire may carry at a landing, as numbers.</summary>
@@ -188,8 +188,8 @@ public sealed record FindingDocument(string Check, Severity Severity, string Say
     public string? FollowsFrom { get; init; }
 
     /// <summary>Renders a finding.</summary>
-    public static FindingDocument Of(Finding finding, UnitLead lead) =>
-        new(finding.Check, finding.Severity, finding.Says.ToString(lead), finding.Do.ToString(lead), finding.Source)
+    public static FindingDocument Of(Finding finding, ReaderFormat reader) =>
+        new(finding.Check, finding.Severity, finding.Says.Said(reader), finding.Do.Said(reader), finding.Source)
         {
             Harm = finding.Harm,
             FollowsFrom = finding.FollowsFrom,

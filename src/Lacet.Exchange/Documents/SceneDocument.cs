@@ -12,12 +12,12 @@ public sealed record SceneDocument(
 )
 {
     /// <summary>Renders a scene.</summary>
-    public static SceneDocument Of(Scene scene, UnitLead lead) =>
+    public static SceneDocument Of(Scene scene, ReaderFormat reader) =>
         new(
             scene.Box,
             [.. scene.Parts.Select(p => new ScenePartDocument(p.Id, p.Kind, p.Path.Data, p.LineWidth, p.Box))],
             scene.Dimensions,
-            scene.Says.ToString(lead)
+            scene.Says.Said(reader)
         );
 }
 

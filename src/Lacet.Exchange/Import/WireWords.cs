@@ -35,6 +35,7 @@ internal static partial class WireWords
         ["protective earth"] = WireFunction.Earth,
         ["switched"] = WireFunction.Switched,
         ["switched line"] = WireFunction.Switched,
+        ["switched hot"] = WireFunction.Switched,
         ["switch leg"] = WireFunction.Switched,
         ["sw"] = WireFunction.Switched,
         ["traveller"] = WireFunction.Traveller,

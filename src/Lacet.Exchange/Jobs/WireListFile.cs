@@ -2,6 +2,7 @@ using System.Globalization;
 using CsvHelper;
 using CsvHelper.Configuration;
 using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
 using MiniExcelLibs;
 
 namespace Lacet.Exchange.Jobs;
@@ -79,6 +80,7 @@ public static class WireListFile
         var enclosures = job.Enclosures.ToDictionary(e => e.Id, e => e.Name);
         var landings = job.Landings.ToDictionary(l => l.Id);
         var circuits = job.Circuits.ToDictionary(c => c.Id);
+        var region = job.Job.Rules.Region;
         foreach (var wire in job.Wires.Where(w => !w.Retired))
         {
             var (conductor, circuit) = (wire.Conductor, wire.CircuitId is { } id ? circuits[id] : null);
@@ -97,7 +99,7 @@ public static class WireListFile
                         ? ""
                         : $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}",
                     wire.Colour?.ToString() ?? "",
-                    wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
+                    wire.Function == WireFunction.Unknown ? "" : wire.Function.Say().Word.InWords(region),
                     circuit?.Name ?? "",
                     circuit?.OcpdAmps is { } amps ? FormattableString.Invariant($"{amps} A") : "",
                     wire.Length is { } length

@@ -119,7 +119,7 @@ internal static class BenchEndpoints
                 adapter.SettingFor(target).Read(),
                 Math.Round(adapter.Factor, 4),
                 FormattableString.Invariant(
-                    $"The adapter moves the axis, so the wrench shows {adapter.Factor:0.###} of what the screw gets, {target.Read().Metric}. An extension in line with a screwdriver needs no correction."
+                    $"The adapter moves the axis, so the wrench shows {adapter.Factor:0.###} of what the screw gets, {target.Read().Metric}. An extension along a screwdriver’s axis needs no correction."
                 )
             )
         );

@@ -138,7 +138,7 @@ internal static class Catalogue
                     size.System,
                     size.Area.Read(),
                     conductor.InsulationOuterDiameter.Read(),
-                    SceneDocument.Of(CrossSection.Of(conductor), UnitLead.Metric)
+                    SceneDocument.Of(CrossSection.Of(conductor), ReaderFormat.Metric)
                 );
             }),
         ];
@@ -170,7 +170,7 @@ internal static class Catalogue
                 .. samples.Select(s => new LandingSample(
                     s.Name,
                     s.Landing,
-                    SceneDocument.Of(LandingSketch.Of(s.Landing.Read()), UnitLead.Metric)
+                    SceneDocument.Of(LandingSketch.Of(s.Landing.Read()), ReaderFormat.Metric)
                 )),
             ]
         );

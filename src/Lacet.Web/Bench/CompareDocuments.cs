@@ -50,13 +50,13 @@ public sealed record ComparedDocument(
     SceneDocument Section
 )
 {
-    internal static ComparedDocument Of(Conductor conductor, Landing landing, HouseRules rules, UnitLead lead)
+    internal static ComparedDocument Of(Conductor conductor, Landing landing, HouseRules rules, ReaderFormat reader)
     {
         var atHand = new EndAtHand(conductor, landing, rules);
         var recipe = RecipeBook.For(atHand);
         var traits = LandingTraits.For(landing.Kind);
         var goes = recipe.Verdict != Verdict.Stop;
-        var said = RecipeDocument.Of(recipe, lead);
+        var said = RecipeDocument.Of(recipe, reader);
         return new(
             landing.Kind,
             landing.SaidAs,
@@ -64,9 +64,9 @@ public sealed record ComparedDocument(
             recipe.Ferrule is null ? said.Tools : [said.Preparation.Headline, .. said.Tools],
             said.Undo,
             traits.Vibration,
-            traits.Says.ToString(lead),
+            traits.Says.Said(reader),
             said,
-            SceneDocument.Of(EndSection.Of(atHand, new AsMade(null, null)), lead)
+            SceneDocument.Of(EndSection.Of(atHand, new AsMade(null, null)), reader)
         );
     }
 }

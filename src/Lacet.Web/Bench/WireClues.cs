@@ -44,9 +44,9 @@ public sealed record WireClues(
 /// <param name="Says">What to do with them, in a sentence.</param>
 public sealed record WireCluesAnswer(IReadOnlyList<CandidateDocument> Candidates, string Says)
 {
-    internal static WireCluesAnswer Of(IReadOnlyList<ConductorCandidate> candidates, UnitLead lead) =>
+    internal static WireCluesAnswer Of(IReadOnlyList<ConductorCandidate> candidates, ReaderFormat reader) =>
         new(
-            [.. candidates.Select(c => CandidateDocument.Of(c, lead))],
+            [.. candidates.Select(c => CandidateDocument.Of(c, reader))],
             candidates switch
             {
                 [] => "No stocked copper wire agrees with all of that: measure again, or take one thing away.",
@@ -76,14 +76,14 @@ public sealed record CandidateDocument(
     SceneDocument Drawing
 )
 {
-    internal static CandidateDocument Of(ConductorCandidate candidate, UnitLead lead) =>
+    internal static CandidateDocument Of(ConductorCandidate candidate, ReaderFormat reader) =>
         new(
             ConductorDocument.Of(candidate.Conductor),
             $"{candidate.Conductor.Size.NameInBoth} {Core.Conductors.Conductor.Say(candidate.Conductor.Build)}",
             candidate.Conductor.Size.Area.Read(),
             candidate.Insulation,
             candidate.Sureness,
-            [.. candidate.Why.Select(w => w.ToString(lead))],
-            SceneDocument.Of(CrossSection.Of(candidate.Conductor), lead)
+            [.. candidate.Why.Select(w => w.Said(reader))],
+            SceneDocument.Of(CrossSection.Of(candidate.Conductor), reader)
         );
 }

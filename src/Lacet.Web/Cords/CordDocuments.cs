@@ -46,7 +46,7 @@ public sealed record TriageDocument(
     public IReadOnlyList<CordPlace> NotLookedAt { get; init; } = [];
 
     /// <summary>What is looked at next, behind a bad cord; empty where it is kept.</summary>
-    public IReadOnlyList<string> LookNext { get; init; } = [];
+    public IReadOnlyList<Term> LookNext { get; init; } = [];
 
     internal static TriageDocument Of(TriageRequest request)
     {
@@ -55,7 +55,7 @@ public sealed record TriageDocument(
         return new(
             triage.Verdict,
             triage.Signs,
-            triage.School?.ToString(request.Lead.Unit()),
+            triage.School?.Said(request.Lead.Unit()),
             triage.Refit,
             triage.Replace,
             prices,

@@ -126,8 +126,8 @@ internal static class CordEndpoints
                         t.Insulated.Read()
                     )),
                 ],
-                [.. plan.Steps.Select(s => s.ToString(lead))],
-                [.. SolderedEntry.Steps(conductor).Select(s => s.ToString(lead))],
+                [.. plan.Steps.Select(s => s.Said(lead))],
+                [.. SolderedEntry.Steps(conductor).Select(s => s.Said(lead))],
                 SolderedEntry.IronWatts(conductor),
                 SceneDocument.Of(CordEndDrawing.Of(plan, conductor), lead)
             )
@@ -147,5 +147,5 @@ public sealed record CordStarters(CordPrices Prices, IReadOnlyList<HouseholdSupp
 public sealed record CordDrawingDocument(SceneDocument Scene, IReadOnlyList<CordSpot> Spots)
 {
     internal static CordDrawingDocument Of(CordDrawing drawing) =>
-        new(SceneDocument.Of(drawing.Scene, UnitLead.Metric), drawing.Spots);
+        new(SceneDocument.Of(drawing.Scene, ReaderFormat.Metric), drawing.Spots);
 }

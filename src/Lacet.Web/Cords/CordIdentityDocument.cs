@@ -15,5 +15,5 @@ public sealed record CordIdentityDocument(
 )
 {
     internal static CordIdentityDocument Of(CordIdentityDrawing drawing) =>
-        new(SceneDocument.Of(drawing.Scene, UnitLead.Metric), drawing.Conductors, drawing.Cues);
+        new(SceneDocument.Of(drawing.Scene, ReaderFormat.Metric), drawing.Conductors, drawing.Cues);
 }

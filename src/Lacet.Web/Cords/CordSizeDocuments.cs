@@ -44,7 +44,7 @@ public sealed record CordSizeDocument(
     /// </summary>
     public string? Connector { get; init; }
 
-    internal static CordSizeDocument Of(CordChoice choice, IEnumerable<Reason> besides, UnitLead lead) =>
+    internal static CordSizeDocument Of(CordChoice choice, IEnumerable<Reason> besides, ReaderFormat reader) =>
         new(
             choice.Amps,
             choice.Least?.Size.Name,
@@ -67,7 +67,7 @@ public sealed record CordSizeDocument(
             [
                 .. choice
                     .Reasons.Concat(besides)
-                    .Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.ToString(lead), r.Source, r.Trust)),
+                    .Select(r => new ReasonDocument(r.Rule, r.Reading, r.Text.Said(reader), r.Source, r.Trust)),
             ]
         )
         {

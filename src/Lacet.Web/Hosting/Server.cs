@@ -53,6 +53,7 @@ internal static class Server
         {
             Json.Apply(json.SerializerOptions);
             // A misspelt option is refused: left out without a word, it would drop its check.
+            json.SerializerOptions.Converters.Add(new TermJson());
             json.SerializerOptions.UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow;
         });
         builder.Services.AddProblems();
@@ -107,6 +108,7 @@ internal static class Server
         app.UseRateLimiter();
         app.UseWholeBodies();
         app.UseResponseCompression();
+        app.UseReaderWords();
         app.UseFirstPage(DemoLoader.FirstPage(options));
         app.UseDefaultFiles();
         app.UseStaticFiles(FrontEnd.Files);

@@ -16,7 +16,8 @@ public enum Lead
 internal static class Leads
 {
     /// <summary>Metric where a query says nothing.</summary>
-    internal static UnitLead Unit(this QueryWord<Lead>? lead) => (lead?.Value ?? Lead.Metric).Unit();
+    internal static ReaderFormat Unit(this QueryWord<Lead>? lead) => (lead?.Value ?? Lead.Metric).Unit();
 
-    internal static UnitLead Unit(this Lead lead) => lead == Lead.Imperial ? UnitLead.Imperial : UnitLead.Metric;
+    internal static ReaderFormat Unit(this Lead lead) =>
+        ReaderFormat.For(lead == Lead.Imperial ? UnitSystem.Imperial : UnitSystem.Metric, ReaderWords.Region);
 }

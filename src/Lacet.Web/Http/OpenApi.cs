@@ -1,3 +1,4 @@
+using Lacet.Core.Quantities;
 using Microsoft.OpenApi;
 
 namespace Lacet.Web.Http;
@@ -6,18 +7,35 @@ namespace Lacet.Web.Http;
 internal static class OpenApi
 {
     internal static void AddLacetOpenApi(this IServiceCollection services) =>
-        services.AddOpenApi("v1", options => options.AddDocumentTransformer(
-                (document, _, _) =>
-                {
-                    document.Info.Title = "Lacet";
-                    document.Info.Version = "1";
-                    document.Info.Description = "Lacet informs; local code and licensed practice rule.";
-                    // The address differs wherever it runs, and a document that changes with it cannot be compared.
-                    document.Servers?.Clear();
-                    RequireDiscriminators(document);
-                    return Task.CompletedTask;
-                }
-            ));
+        services.AddOpenApi("v1", options => options
+                .AddSchemaTransformer(
+                    (schema, context, _) =>
+                    {
+                        // A term is a text, said in the words of whoever asks.
+                        if (context.JsonTypeInfo.Type == typeof(Term))
+                        {
+                            schema.Type = JsonSchemaType.String;
+                        }
+                        else if (context.JsonTypeInfo.ElementType == typeof(Term) && schema.Items is null)
+                        {
+                            schema.Items = new OpenApiSchema { Type = JsonSchemaType.String };
+                        }
+
+                        return Task.CompletedTask;
+                    }
+                )
+                .AddDocumentTransformer(
+                    (document, _, _) =>
+                    {
+                        document.Info.Title = "Lacet";
+                        document.Info.Version = "1";
+                        document.Info.Description = "Lacet informs; local code and licensed practice rule.";
+                        // The address differs wherever it runs, and a document that changes with it cannot be compared.
+                        document.Servers?.Clear();
+                        RequireDiscriminators(document);
+                        return Task.CompletedTask;
+                    }
+                ));
 
     /// <summary>
     /// A kind of landing must say its kind: the generator leaves that open in each of them, and clients could not tell

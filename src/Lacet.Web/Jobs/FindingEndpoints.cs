@@ -48,7 +48,7 @@ internal static class FindingEndpoints
     )
     {
         Endpoints.CheckedLimit(limit);
-        var unitLead = lead.Unit();
+        var reader = lead.Unit();
         Severity? only = severity?.Value;
         return
             await open.ReadAsync(
@@ -67,12 +67,7 @@ internal static class FindingEndpoints
                         .Where(f => wire is null || Touches(job, f.Finding.About, wire.Value))
                         .ToList();
                     return new FindingPage(
-                        [
-                            .. wanted
-                                .Skip(offset)
-                                .Take(limit)
-                                .Select(f => Document(job, f.Finding, f.Accepted, unitLead)),
-                        ],
+                        [.. wanted.Skip(offset).Take(limit).Select(f => Document(job, f.Finding, f.Accepted, reader))],
                         offset + limit < wanted.Count ? offset + limit : null,
                         [
                             .. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check))
@@ -126,7 +121,7 @@ internal static class FindingEndpoints
         QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (side.Value, lead.Unit());
+        var (which, reader) = (side.Value, lead.Unit());
         return
             await open.ReadAsync(
                 id,
@@ -135,7 +130,7 @@ internal static class FindingEndpoints
                         ? new EndDrawing(
                             SceneDocument.Of(
                                 EndSection.Of(plan.AtHand, job.Job.Wires[wire][which].Found ?? new AsMade(null, null)),
-                                unitLead
+                                reader
                             ),
                             plan.Conductor.Material
                         )
@@ -155,13 +150,18 @@ internal static class FindingEndpoints
             );
     }
 
-    private static JobFindingDocument Document(JobSession job, JobFinding found, Acceptance? accepted, UnitLead lead) =>
+    private static JobFindingDocument Document(
+        JobSession job,
+        JobFinding found,
+        Acceptance? accepted,
+        ReaderFormat reader
+    ) =>
         new(
             Acceptances.KeyOf(found),
             found.Finding.Check,
             found.Finding.Severity,
-            found.Finding.Says.ToString(lead),
-            found.Finding.Do.ToString(lead),
+            found.Finding.Says.Said(reader),
+            found.Finding.Do.Said(reader),
             found.Finding.Source,
             found.Finding.Trust,
             found.Finding.RestsOn,

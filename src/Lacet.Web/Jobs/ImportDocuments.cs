@@ -1,5 +1,7 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
+using Lacet.Web.Http;
 using Lacet.Workshop.Lists;
 
 namespace Lacet.Web.Jobs;
@@ -73,7 +75,7 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             Place(wire?.To),
             wire?.Conductor?.ToString(),
             wire?.Colour?.ToString(),
-            wire?.Function?.Say(),
+            wire?.Function?.Say().Word.InWords(ReaderWords.Region),
             wire?.Circuit is { } circuit
                 ? wire.BreakerAmps is { } amps
                     ? FormattableString.Invariant($"{circuit}, {amps} A")

@@ -79,6 +79,9 @@ public sealed record WireRow(
     Severity? Worst
 )
 {
+    /// <summary>What it carries, as it is said; empty where nobody said.</summary>
+    public required Term Function { get; init; }
+
     /// <summary>The colour that its insulation has most of; null where nobody said.</summary>
     public Hue? Hue { get; init; }
 

@@ -38,6 +38,7 @@ internal static partial class JobEndpoints
             )
         )
         {
+            Function = wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
             Hue = wire.Colour?.Base,
             Stripe = wire.Colour?.Stripe,
         };
@@ -167,13 +168,13 @@ internal static partial class JobEndpoints
         QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (side.Value, lead.Unit());
+        var (which, reader) = (side.Value, lead.Unit());
         return
             await open.ReadAsync(
                 id,
                 job =>
                     job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired
-                        ? Open(job, new(found, which), unitLead)
+                        ? Open(job, new(found, which), reader)
                         : null,
                 cancellation
             )
@@ -182,19 +183,22 @@ internal static partial class JobEndpoints
             : Answers.NoJob();
     }
 
-    private static EndOpened Open(JobSession job, EndOfWire end, UnitLead lead)
+    private static EndOpened Open(JobSession job, EndOfWire end, ReaderFormat reader)
     {
         var atHand = job.Judged.Plan(end.Wire.Id, end.Side)?.AtHand;
         return new(
             Row(job, end.Wire),
             end.End.LandingId is null ? null : job.Job.PlaceOf(end.End),
             job.Progress(end),
-            atHand is null ? null : RecipeDocument.Of(Core.Recipes.RecipeBook.For(atHand), lead),
+            atHand is null ? null : RecipeDocument.Of(Core.Recipes.RecipeBook.For(atHand), reader),
             atHand is null
                 ? null
-                : SceneDocument.Of(Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)), lead),
+                : SceneDocument.Of(
+                    Core.Drawings.EndSection.Of(atHand, end.End.Found ?? new AsMade(null, null)),
+                    reader
+                ),
             end.End.Found is { } found ? new(found.Faults, found.Strands, found.StrandsLost) : null,
-            end.End.LandingId is { } at ? JobSpliceDocument.Of(job, job.Job.Landings[at], lead) : null
+            end.End.LandingId is { } at ? JobSpliceDocument.Of(job, job.Job.Landings[at], reader) : null
         );
     }
 

@@ -22,14 +22,14 @@ public sealed record JobSpliceDocument(
     IReadOnlyList<JobPigtail> Pigtails
 )
 {
-    internal static JobSpliceDocument? Of(JobSession job, JobLanding landing, UnitLead lead)
+    internal static JobSpliceDocument? Of(JobSession job, JobLanding landing, ReaderFormat reader)
     {
         if (OfSplice.JoinOf(job.Job, landing) is not { } join)
         {
             return null;
         }
 
-        var joint = SpliceDocument.Of(join, job.Job.Title.Rules, lead);
+        var joint = SpliceDocument.Of(join, job.Job.Title.Rules, reader);
         var ends = job.Job.EndsAt(landing.Id);
         return new(
             landing.Name,

@@ -3,6 +3,7 @@ using Lacet.Core.Circuits;
 using Lacet.Core.Jobs;
 using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Jobs;
 
@@ -57,7 +58,7 @@ public sealed record NetworkPage(IReadOnlyList<NetworkDocument> Networks, int? N
 public sealed record NetworkDocument(
     IReadOnlyList<Guid> LandingIds,
     IReadOnlyList<Guid> WireIds,
-    IReadOnlyList<string> Potentials,
+    IReadOnlyList<Term> Potentials,
     IReadOnlyList<Guid> CircuitIds,
     bool IsOpen
 )
@@ -110,7 +111,7 @@ public sealed record FeedDocument(
 /// <param name="NotKnown">Names of devices that it comes to at a terminal of which nobody said what it is joined to.</param>
 public sealed record TraceDocument(
     Guid LandingId,
-    IReadOnlyList<string> Potentials,
+    IReadOnlyList<Term> Potentials,
     IReadOnlyList<WayTo> Reached,
     IReadOnlyList<Guid> WireIds,
     bool IsOpen,
@@ -233,7 +234,7 @@ public sealed record DirectoryLineDocument(
                     .Feeds.GroupBy(d => d.EnclosureId)
                     .Select(g => new FedPlace(
                         job.Enclosures[g.Key].Name,
-                        [.. g.Select(d => $"{d.Name}, {d.Type.DisplayName()}")]
+                        [.. g.Select(d => $"{d.Name}, {d.Type.DisplayName().InWords(ReaderWords.Region)}")]
                     )),
             ],
             line.IsOpen

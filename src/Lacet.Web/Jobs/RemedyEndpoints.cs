@@ -34,13 +34,13 @@ internal static class RemedyEndpoints
         QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (side.Value, lead.Unit());
+        var (which, reader) = (side.Value, lead.Unit());
         return
             await open.ReadAsync<IReadOnlyList<RemedyDocument>>(
                 id,
                 job =>
                     Remedies.End(job, wire, which) is { } end
-                        ? [.. Remedies.Of(job, end).Select(r => Document(job, end, r, unitLead))]
+                        ? [.. Remedies.Of(job, end).Select(r => Document(job, end, r, reader))]
                         : null,
                 cancellation
             )
@@ -61,13 +61,13 @@ internal static class RemedyEndpoints
             await remedies.TakeAsync(id, request.Id, request.PersonId, wire, side.Value, request.Key, cancellation)
         );
 
-    private static RemedyDocument Document(JobSession job, EndOfWire end, EndRemedy remedy, UnitLead lead)
+    private static RemedyDocument Document(JobSession job, EndOfWire end, EndRemedy remedy, ReaderFormat reader)
     {
         var undo = job.Judged.Apply(remedy.Changes).Undo;
         var scene = job.Judged.Plan(end.Wire.Id, end.Side) is { } plan
             ? SceneDocument.Of(
                 EndSection.Of(plan.AtHand, job.Job.Wires[end.Wire.Id][end.Side].Found ?? new AsMade(null, null)),
-                lead
+                reader
             )
             : null;
         job.Judged.Apply(undo);
@@ -76,8 +76,8 @@ internal static class RemedyEndpoints
             remedy.Id,
             remedy.Says,
             remedy.At,
-            Difference.Short(remedy.Gone, lead),
-            Difference.Short(remedy.Come, lead),
+            Difference.Short(remedy.Gone, reader),
+            Difference.Short(remedy.Come, reader),
             scene
         );
     }

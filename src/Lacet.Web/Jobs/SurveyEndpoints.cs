@@ -41,8 +41,8 @@ internal static class SurveyEndpoints
         QueryWord<Lead>? lead = null
     )
     {
-        var unitLead = lead.Unit();
-        return await open.ReadAsync(id, job => Document(job, unitLead), cancellation) is { } survey
+        var reader = lead.Unit();
+        return await open.ReadAsync(id, job => Document(job, reader), cancellation) is { } survey
             ? TypedResults.Ok(survey)
             : Answers.NoJob();
     }
@@ -83,7 +83,7 @@ internal static class SurveyEndpoints
             made => new JobTaken(made)
         );
 
-    private static SurveyDocument Document(JobSession job, UnitLead lead)
+    private static SurveyDocument Document(JobSession job, ReaderFormat reader)
     {
         var remedy = SurveyRemedy.For(job.Judged);
         var byDevice = remedy.Devices.ToDictionary(d => d.DeviceId);
@@ -96,7 +96,7 @@ internal static class SurveyEndpoints
                 d.Type,
                 [
                     .. Findings(job, d)
-                        .Select(f => FindingDocument.Of(f, lead))
+                        .Select(f => FindingDocument.Of(f, reader))
                         .DistinctBy(f => f.Check, StringComparer.Ordinal),
                 ],
                 byDevice.GetValueOrDefault(d.Id)

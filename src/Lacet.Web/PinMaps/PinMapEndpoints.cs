@@ -50,15 +50,15 @@ public sealed record PinMapChecked(
     /// <summary>How the machine is fed for the first time; empty as long as anything forbids it.</summary>
     public IReadOnlyList<string> FirstPowerUp { get; init; } = [];
 
-    internal static PinMapChecked Of(PinMap map, UnitLead lead) =>
+    internal static PinMapChecked Of(PinMap map, ReaderFormat reader) =>
         new(
-            [.. PinMapChecks.Of(map).Select(f => FindingDocument.Of(f, lead))],
+            [.. PinMapChecks.Of(map).Select(f => FindingDocument.Of(f, reader))],
             ContinuityStep.Of(map),
-            ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: false), lead),
-            ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: true), lead)
+            ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: false), reader),
+            ConnectorDocument.Of(ConnectorFace.Of(map.PinCount, map.Rows, turned: true), reader)
         )
         {
-            FirstPowerUp = [.. Core.PinMaps.FirstPowerUp.Of(map).Select(s => s.ToString(lead))],
+            FirstPowerUp = [.. Core.PinMaps.FirstPowerUp.Of(map).Select(s => s.Said(reader))],
         };
 }
 
@@ -67,6 +67,6 @@ public sealed record PinMapChecked(
 /// <param name="Pins">Where each pin is, mm.</param>
 public sealed record ConnectorDocument(SceneDocument Scene, IReadOnlyList<PinSpot> Pins)
 {
-    internal static ConnectorDocument Of(ConnectorFace face, UnitLead lead) =>
-        new(SceneDocument.Of(face.Scene, lead), face.Pins);
+    internal static ConnectorDocument Of(ConnectorFace face, ReaderFormat reader) =>
+        new(SceneDocument.Of(face.Scene, reader), face.Pins);
 }

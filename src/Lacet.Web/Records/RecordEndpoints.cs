@@ -44,15 +44,15 @@ internal static class RecordEndpoints
         QueryWord<Lead>? lead = null
     )
     {
-        var unitLead = lead.Unit();
+        var reader = lead.Unit();
         return await recorder.RecordAsync(request, cancellation) switch
         {
             { Appended: Appended.Stored, Event: { } stored } => TypedResults.Created(
                 $"/api/records?before={stored.Sequence + 1}&limit=1",
-                await ItemAsync(stored, new(people), unitLead)
+                await ItemAsync(stored, new(people), reader)
             ),
             { Appended: Appended.Repeated, Event: { } stored } => TypedResults.Ok(
-                await ItemAsync(stored, new(people), unitLead)
+                await ItemAsync(stored, new(people), reader)
             ),
             _ => TypedResults.Problem(
                 "Another record has this id already. Nothing was stored.",
@@ -74,13 +74,13 @@ internal static class RecordEndpoints
             throw new ImpossibleInputException("limit", $"A page has 1 to {LargestPage} events.");
         }
 
-        var unitLead = lead.Unit();
+        var reader = lead.Unit();
         var page = await events.NewestAsync(before ?? long.MaxValue, limit);
         var names = new Names(people);
         var items = new List<RecordItem>(page.Count);
         foreach (var stored in page)
         {
-            items.Add(await ItemAsync(stored, names, unitLead));
+            items.Add(await ItemAsync(stored, names, reader));
         }
 
         return TypedResults.Ok(
@@ -121,7 +121,7 @@ internal static class RecordEndpoints
             null
         );
 
-    private static async Task<RecordItem> ItemAsync(StoredEvent stored, Names names, UnitLead lead)
+    private static async Task<RecordItem> ItemAsync(StoredEvent stored, Names names, ReaderFormat reader)
     {
         var damage = stored.IsIntact
             ? null
@@ -150,7 +150,7 @@ internal static class RecordEndpoints
             made is { Recipe.Torque: { } torque, Tightening.Torque: { } tightened }
                 ? torque.Read().Judge(new(tightened.Value))
                 : null,
-            made is null ? [] : [.. made.Judge().Select(f => FindingDocument.Of(f, lead))],
+            made is null ? [] : [.. made.Judge().Select(f => FindingDocument.Of(f, reader))],
             stored.Hash,
             recorded.Subject,
             recorded.Rework,

@@ -78,7 +78,7 @@ public sealed record ReworkDocument(
     SceneDocument Drawing
 )
 {
-    internal static ReworkDocument Of(SpoiledEnd end, HouseRules rules, UnitLead lead)
+    internal static ReworkDocument Of(SpoiledEnd end, HouseRules rules, ReaderFormat reader)
     {
         var assessed = ReworkAssessment.Of(end);
         return new(
@@ -87,8 +87,8 @@ public sealed record ReworkDocument(
                 .. assessed.Faults.Select(f => new JudgedFaultDocument(
                     f.Fault,
                     f.Verdict,
-                    f.Says.ToString(lead),
-                    f.Do.ToString(lead),
+                    f.Says.Said(reader),
+                    f.Do.Said(reader),
                     f.Source
                 )),
             ],
@@ -99,8 +99,8 @@ public sealed record ReworkDocument(
             assessed.NeedsPigtail ? SplicePigtail.For(rules.PigtailStrip, end.Strip).Length.ReadCut() : null,
             assessed.Effective is null
                 ? null
-                : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), lead),
-            SceneDocument.Of(SpoiledEndDrawing.Of(end, assessed), lead)
+                : SceneDocument.Of(CrossSection.Of(end.Conductor, end.Strands, end.Made.StrandsLost), reader),
+            SceneDocument.Of(SpoiledEndDrawing.Of(end, assessed), reader)
         );
     }
 }

@@ -35,13 +35,13 @@ internal static class ReworkEndpoints
         QueryWord<Lead>? lead = null
     )
     {
-        var (which, unitLead) = (side.Value, lead.Unit());
+        var (which, reader) = (side.Value, lead.Unit());
         return
             await open.ReadAsync(
                 id,
                 job =>
                     job.Job.Wires.TryGetValue(wire, out var of) && !of.Retired
-                        ? ReworkDocument.Of(SpoiledEnds.Of(job, new(of, which), found), job.Job.Title.Rules, unitLead)
+                        ? ReworkDocument.Of(SpoiledEnds.Of(job, new(of, which), found), job.Job.Title.Rules, reader)
                         : null,
                 cancellation
             )

@@ -92,7 +92,7 @@ public sealed record ImportDone(Guid? Batch, int Added, int Changed, int LeftOut
 /// <param name="Title">What it holds, in a line.</param>
 /// <param name="Trust">How far it can be trusted.</param>
 /// <param name="UsedBy">The rules that read it.</param>
-public sealed record TableSummary(string Name, string Title, Trust Trust, IReadOnlyList<string> UsedBy);
+public sealed record TableSummary(string Name, Term Title, Trust Trust, IReadOnlyList<string> UsedBy);
 
 /// <summary>A reference table with its rows.</summary>
 /// <param name="Name">Its name.</param>

@@ -8,6 +8,7 @@ using Lacet.Exchange;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
+using Lacet.Web.Http;
 using Lacet.Workshop.Shelf;
 
 namespace Lacet.Web.Shelf;
@@ -47,7 +48,7 @@ internal sealed class ShelfEntries(TimeProvider time)
             ", ",
             new[]
             {
-                device.Type.DisplayName(),
+                device.Type.DisplayName().InWords(ReaderWords.Region),
                 device.RatedVolts is { } volts
                     ? FormattableString.Invariant($"{volts:0.#} V{Current(device.RatedCurrent)}")
                     : null,
@@ -71,11 +72,11 @@ internal sealed class ShelfEntries(TimeProvider time)
         {
             LandingItem { Landing: var document } when document.Read() is var landing => (
                 Say(landing),
-                SceneDocument.Of(LandingSketch.WithUsualEnd(landing), UnitLead.Metric)
+                SceneDocument.Of(LandingSketch.WithUsualEnd(landing), ReaderFormat.Metric)
             ),
             ConductorItem { Conductor: var document } when document.Read() is var conductor => (
                 $"{conductor}",
-                SceneDocument.Of(CrossSection.Of(conductor), UnitLead.Metric)
+                SceneDocument.Of(CrossSection.Of(conductor), ReaderFormat.Metric)
             ),
             FerruleItem ferrules => (FormattableString.Invariant($"{string.Join(", ", ferrules.SizesMm2)} mm²"), null),
             ConnectorItem connector => (
@@ -103,6 +104,6 @@ internal sealed class ShelfEntries(TimeProvider time)
                 DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime)
             )
             : null;
-        return new ShelfEntry(row.Id, row.Version, item, says, drawing, problem?.ToString(UnitLead.Metric));
+        return new ShelfEntry(row.Id, row.Version, item, says, drawing, problem?.Said(ReaderFormat.Metric));
     }
 }

@@ -68,13 +68,13 @@ public sealed record BoxFillDocument(
 {
     internal static BoxFillDocument Of(BoxContents contents, BoxFill fill) =>
         new(
-            fill.Says.ToString(UnitLead.Metric),
+            fill.Says.Said(ReaderFormat.Metric),
             fill.Shares,
             fill.Needed,
             fill.Volume,
             fill.Fits,
             fill.Box,
-            SceneDocument.Of(BoxFrontDrawing.Of(contents, fill), UnitLead.Metric)
+            SceneDocument.Of(BoxFrontDrawing.Of(contents, fill), ReaderFormat.Metric)
         );
 }
 

@@ -53,7 +53,7 @@ public sealed record HandSpliceDocument(
     SceneDocument Scene
 )
 {
-    internal static HandSpliceDocument Of(HandSplice splice, UnitLead lead) =>
+    internal static HandSpliceDocument Of(HandSplice splice, ReaderFormat reader) =>
         new(
             $"{HandSpliceDrawing.SayOf(splice.Form)}, {splice.Conductor.Size.NameInBoth}",
             [.. splice.Wires.Select(w => new BaredWireDocument(w.Name, w.Bare.Read(), w.InTheMiddle))],
@@ -61,8 +61,8 @@ public sealed record HandSpliceDocument(
             splice.Trim?.Read(),
             splice.Joint.Read(),
             splice.Diameter.Read(),
-            [.. splice.Steps.Select(s => s.ToString(lead))],
-            [.. splice.Limits.Select(l => l.ToString(lead))],
+            [.. splice.Steps.Select(s => s.Said(reader))],
+            [.. splice.Limits.Select(l => l.Said(reader))],
             [
                 .. splice.Tape.Select(t => new TapeLayerDocument(
                     t.Tape,
@@ -72,8 +72,8 @@ public sealed record HandSpliceDocument(
                     t.Thickness.Read()
                 )),
             ],
-            HandSplice.NotFinished.ToString(lead),
-            SceneDocument.Of(HandSpliceDrawing.Of(splice), lead)
+            HandSplice.NotFinished.Said(reader),
+            SceneDocument.Of(HandSpliceDrawing.Of(splice), reader)
         );
 }
 

@@ -156,33 +156,33 @@ public sealed record SpliceDocument(
     /// <summary>What rests on a usual value, and where it is printed.</summary>
     public IReadOnlyList<ReadOff> ReadOff { get; init; } = [];
 
-    internal static SpliceDocument Of(SpliceJoin join, HouseRules rules, UnitLead lead)
+    internal static SpliceDocument Of(SpliceJoin join, HouseRules rules, ReaderFormat reader)
     {
         var recipe = SpliceRecipe.Of(join, rules);
         return new(
             recipe.Verdict,
             $"{SpliceFit.Say(join.Conductors)} in a {join.Connector.Name}",
             recipe.Strip is { } strip ? WindowDocument.Of(strip) : null,
-            recipe.Prepare.ToString(lead),
+            recipe.Prepare.Said(reader),
             recipe.Trim?.Read(),
-            recipe.Seal?.ToString(lead),
+            recipe.Seal?.Said(reader),
             recipe.Tube?.Says,
             recipe.PullOut?.ReadLeast(),
             recipe.Tug?.Read(),
-            [.. recipe.PullsApart.Select(p => p.ToString(lead))],
-            [.. recipe.Steps.Select(s => StepDocument.Of(s, lead))],
-            [.. recipe.Cautions.Select(c => c.ToString(lead))],
-            [.. recipe.Findings.Select(f => FindingDocument.Of(f, lead))],
+            [.. recipe.PullsApart.Select(p => p.Said(reader))],
+            [.. recipe.Steps.Select(s => StepDocument.Of(s, reader))],
+            [.. recipe.Cautions.Select(c => c.Said(reader))],
+            [.. recipe.Findings.Select(f => FindingDocument.Of(f, reader))],
             [
                 .. recipe.Reasons.Select(r => new ReasonDocument(
                     r.Rule,
                     r.Reading,
-                    r.Text.ToString(lead),
+                    r.Text.Said(reader),
                     r.Source,
                     r.Trust
                 )),
             ],
-            SceneDocument.Of(SpliceDrawing.Of(join, rules), lead)
+            SceneDocument.Of(SpliceDrawing.Of(join, rules), reader)
         )
         {
             ReadOff = recipe.ReadOff,

@@ -73,7 +73,7 @@ internal static class SpliceEndpoints
                     codes[r.Connector],
                     r.Connector,
                     r.Fits,
-                    [.. r.Why.Select(w => w.ToString(lead))],
+                    [.. r.Why.Select(w => w.Said(lead))],
                     r.Length.Read(),
                     r.Width.Read()
                 )),
@@ -119,7 +119,7 @@ internal static class SpliceEndpoints
                 plan.Spare.Read(),
                 plan.Reworks,
                 request.Together + 1,
-                SceneDocument.Of(PigtailDrawing.Of(plan, request.Together), UnitLead.Metric)
+                SceneDocument.Of(PigtailDrawing.Of(plan, request.Together), ReaderFormat.Metric)
             )
         );
     }

@@ -21,7 +21,7 @@ public sealed record SpliceInKind(ConnectorKind Kind, Verdict Verdict, SceneDocu
 /// <param name="Scene">It wound.</param>
 public sealed record HandFormDocument(HandForm Form, Build Build, bool HasOpenTurns, SceneDocument Scene)
 {
-    internal static IReadOnlyList<HandFormDocument> All(UnitLead lead) =>
+    internal static IReadOnlyList<HandFormDocument> All(ReaderFormat reader) =>
         [
             .. Enum.GetValues<HandForm>()
                 .Select(form => HandSplice.Sample(form, HouseRules.Default.PigtailStrip))
@@ -29,7 +29,7 @@ public sealed record HandFormDocument(HandForm Form, Build Build, bool HasOpenTu
                     sample.Form,
                     sample.Conductor.Build,
                     HandSplice.HasOpenTurns(sample.Form),
-                    SceneDocument.Of(HandSpliceDrawing.Of(sample), lead)
+                    SceneDocument.Of(HandSpliceDrawing.Of(sample), reader)
                 )),
         ];
 }

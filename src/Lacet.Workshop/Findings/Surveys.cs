@@ -80,13 +80,13 @@ public sealed class Surveys(OpenJobs open, JobEditor editor, NewJobs jobs)
         {
             Order = 1,
             Rules = survey.Title.Rules,
-            Note = NoteOf(remedy),
+            Note = NoteOf(remedy, survey.Job.Title.Rules.Region),
         };
         return JobDocument.Of(title, remedy.Job(survey.Judged, title, Guid.CreateVersion7).Parts);
     }
 
-    private static string NoteOf(SurveyRemedy remedy) =>
+    private static string NoteOf(SurveyRemedy remedy, Region region) =>
         FormattableString.Invariant(
-            $"About {remedy.Minutes / 60:0.0} h. Bring: {string.Join("; ", remedy.Parts.Select(p => FormattableString.Invariant($"{p.Count:0.#} {p.Unit} of {p.Name}")))}."
+            $"About {remedy.Minutes / 60:0.0} h. Bring: {string.Join("; ", remedy.Parts.Select(p => FormattableString.Invariant($"{p.Count:0.#} {p.Unit} of {p.Name.Word.InWords(region)}")))}."
         );
 }

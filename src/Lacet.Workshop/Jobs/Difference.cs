@@ -10,20 +10,20 @@ namespace Lacet.Workshop.Jobs;
 public sealed record Difference(IReadOnlyList<FindingInShort> Gone, IReadOnlyList<FindingInShort> Come)
 {
     /// <summary>Tries changes on a job, and takes them back. The job’s gate is held.</summary>
-    public static Difference Of(JobSession job, IReadOnlyList<EntityChange> changes, UnitLead lead)
+    public static Difference Of(JobSession job, IReadOnlyList<EntityChange> changes, ReaderFormat reader)
     {
         var (gone, come) = job.Judged.Try(changes);
-        return new(Short(gone, lead), Short(come, lead));
+        return new(Short(gone, reader), Short(come, reader));
     }
 
     /// <summary>Findings in short, each kind once, the worst first.</summary>
-    public static IReadOnlyList<FindingInShort> Short(IEnumerable<JobFinding> findings, UnitLead lead) =>
+    public static IReadOnlyList<FindingInShort> Short(IEnumerable<JobFinding> findings, ReaderFormat reader) =>
         [
             .. findings
                 .Select(f => f.Finding)
                 .DistinctBy(f => (f.Check, f.Severity))
                 .OrderBy(f => f.Severity)
-                .Select(f => new FindingInShort(f.Check, f.Severity, f.Says.ToString(lead))),
+                .Select(f => new FindingInShort(f.Check, f.Severity, f.Says.Said(reader))),
         ];
 }
 

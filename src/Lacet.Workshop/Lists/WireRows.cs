@@ -44,7 +44,7 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
     public async Task<Outcome<Difference>> TryAsync(
         Guid id,
         TypedWires request,
-        UnitLead lead,
+        ReaderFormat reader,
         CancellationToken cancellation
     )
     {
@@ -61,7 +61,7 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
                             request,
                             [.. request.Rows.Select((row, index) => Read(job, row, index, onShelf))]
                         );
-                        return Difference.Of(job, [.. plan.Put.Select(p => EntityChange.Put(p))], lead);
+                        return Difference.Of(job, [.. plan.Put.Select(p => EntityChange.Put(p))], reader);
                     },
                     cancellation
                 )
@@ -205,7 +205,7 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
         {
             throw new ImpossibleInputException(
                 $"rows[{index}].function",
-                "That is no function that is known: write such as line, neutral, earth, switched, control +, control -, low speed, high speed or signal."
+                "That is no function that is known: write such as line or hot, neutral, earth or ground, switched, control +, control -, low speed, high speed or signal."
             );
         }
     }

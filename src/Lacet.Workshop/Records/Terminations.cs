@@ -34,11 +34,11 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
             throw new ImpossibleInputException(
                 "landing",
                 "This wire does not belong in this landing, so it cannot be recorded as done. "
-                    + recipe.Findings[0].Says.ToString(UnitLead.Metric)
+                    + recipe.Findings[0].Says.Said(ReaderFormat.Metric)
             );
         }
 
-        var written = RecipeDocument.Of(recipe, UnitLead.Metric);
+        var written = RecipeDocument.Of(recipe, ReaderFormat.Metric);
         return new TerminationDocument(
             request.Conductor,
             where,

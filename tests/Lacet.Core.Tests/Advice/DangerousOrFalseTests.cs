@@ -126,7 +126,9 @@ public sealed class DangerousOrFalseTests
                 StringComparison.Ordinal
             )
         );
-        Assert.DoesNotContain(ContinuityStep.Of(map), s => s.Elsewhere.Contains("is on", StringComparison.Ordinal));
+        Assert.DoesNotContain(ContinuityStep.Of(map), s =>
+            s.Elsewhere.Word.Contains("is on", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -251,7 +253,7 @@ public sealed class DangerousOrFalseTests
             );
             Assert.DoesNotContain(
                 "/32",
-                string.Join(' ', recipe.Steps.Select(s => s.Text.ToString(UnitLead.Imperial))),
+                string.Join(' ', recipe.Steps.Select(s => s.Text.ToString(ReaderFormat.Imperial))),
                 StringComparison.Ordinal
             );
         }

@@ -34,7 +34,7 @@ public sealed class NumbersAsReadTests
     public void A_torque_tool_is_named_by_its_full_scale()
     {
         var tool = Ends.Recipe(Ends.Wire("14"), Ends.UnmarkedScrew())
-            .Tools.Select(t => t.ToString(UnitLead.Imperial))
+            .Tools.Select(t => t.ToString(ReaderFormat.Imperial))
             .Single(t => t.StartsWith("torque", StringComparison.Ordinal));
         // 12 lbf·in is a fifth of 60.
         Assert.StartsWith(
@@ -57,7 +57,7 @@ public sealed class NumbersAsReadTests
             Assert.True(PullTest.Tug(s) is not { } tug || PullTest.CordClamp.Newtons > tug.Newtons)
         );
         Assert.Contains(
-            ((FormattableString)$"{PullTest.CordClamp}").ToString(UnitLead.Imperial),
+            ((FormattableString)$"{PullTest.CordClamp}").ToString(ReaderFormat.Imperial),
             Imperial(Ends.Recipe(Ends.Wire("16", Build.FineStranded), new PlugScrew(null, null, null)), "check"),
             StringComparison.Ordinal
         );
@@ -138,7 +138,7 @@ public sealed class NumbersAsReadTests
     }
 
     private static string Imperial(Recipe recipe, string step) =>
-        recipe.Steps.First(s => s.Id == step).Text.ToString(UnitLead.Imperial);
+        recipe.Steps.First(s => s.Id == step).Text.ToString(ReaderFormat.Imperial);
 
     private static string Hold(Recipe recipe, string step) =>
         Ends.Read(recipe.Steps.First(s => s.Id == step).HoldPoint!);

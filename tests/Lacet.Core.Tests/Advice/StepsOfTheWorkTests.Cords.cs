@@ -81,7 +81,7 @@ public sealed partial class StepsOfTheWorkTests
     [Trait("Advice", "4.20")]
     public void What_a_colour_means_elsewhere_is_only_said_of_what_may_be_from_there()
     {
-        static IEnumerable<string> Misleads(bool foreign, Region region, params string[] colours) =>
+        static IEnumerable<Term> Misleads(bool foreign, Region region, params string[] colours) =>
             CordIdentity
                 .Of(
                     [
@@ -96,7 +96,7 @@ public sealed partial class StepsOfTheWorkTests
                 .Conductors.SelectMany(c => c.Misleads);
         Assert.Empty(Misleads(false, Region.NorthAmerica, "black", "white", "green"));
         Assert.Contains(Misleads(true, Region.NorthAmerica, "black", "white", "green"), m =>
-            m.Contains("British", StringComparison.Ordinal)
+            m.Word.Contains("British", StringComparison.Ordinal)
         );
         // Brown beside black: the cord itself shows that it is from elsewhere.
         Assert.NotEmpty(Misleads(false, Region.NorthAmerica, "black", "brown", "green"));

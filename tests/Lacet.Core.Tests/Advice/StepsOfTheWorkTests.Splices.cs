@@ -25,7 +25,7 @@ public sealed partial class StepsOfTheWorkTests
             );
         Assert.Contains(
             "1/8 in",
-            Of(Build.Stranded).Steps.Single(s => s.Id == "lead").Text.ToString(UnitLead.Imperial),
+            Of(Build.Stranded).Steps.Single(s => s.Id == "lead").Text.ToString(ReaderFormat.Imperial),
             StringComparison.Ordinal
         );
         Assert.DoesNotContain(Of(Build.Solid).Steps, s => s.Id == "lead");

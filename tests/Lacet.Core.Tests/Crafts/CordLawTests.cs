@@ -121,7 +121,9 @@ public sealed class CordLawTests
         {
             var found = PinMapChecks.Of(map);
             Assert.Equal(found.OrderBy(f => f.Severity).Select(f => f.Check), found.Select(f => f.Check));
-            Assert.All(found, f => Assert.EndsWith(".", f.Says.ToString(UnitLead.Metric), StringComparison.Ordinal));
+            Assert.All(found, f =>
+                Assert.EndsWith(".", f.Says.ToString(ReaderFormat.Metric), StringComparison.Ordinal)
+            );
             Assert.Equal(!map.KeySeen, found.Any(f => f.Check == "pin-key-not-seen"));
             var steps = ContinuityStep.Of(map);
             Assert.Equal(map.KeySeen ? map.Pins.Count(p => p.Terminal.Length > 0) : 0, steps.Count);
@@ -184,8 +186,8 @@ public sealed class CordLawTests
                         .Faults.Single();
                     foreach (var text in new[] { judged.Says, judged.Do })
                     {
-                        Assert.EndsWith(".", text.ToString(UnitLead.Metric), StringComparison.Ordinal);
-                        Assert.EndsWith(".", text.ToString(UnitLead.Imperial), StringComparison.Ordinal);
+                        Assert.EndsWith(".", text.ToString(ReaderFormat.Metric), StringComparison.Ordinal);
+                        Assert.EndsWith(".", text.ToString(ReaderFormat.Imperial), StringComparison.Ordinal);
                     }
                 }
             );

@@ -55,7 +55,7 @@ public sealed partial class CordTests
     {
         var identity = Identify(Region.NorthAmerica, ("blue", []), ("brown", []), ("green/yellow", []));
         Assert.Equal(Certainty.MeterIt, identity.Conductors[0].Certainty);
-        Assert.Contains(identity.Conductors[0].Misleads, m => m.Contains("IEC", StringComparison.Ordinal));
+        Assert.Contains(identity.Conductors[0].Misleads, m => m.Word.Contains("IEC", StringComparison.Ordinal));
         Assert.Equal(
             [CordRole.Neutral, CordRole.Line, CordRole.Earth, CordRole.Unknown],
             identity.Meter.Select(s => s.Role)

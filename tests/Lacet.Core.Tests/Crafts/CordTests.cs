@@ -144,7 +144,7 @@ public sealed partial class CordTests
     {
         var steps = SolderedEntry
             .Steps(Ends.Wire("18", Build.FineStranded))
-            .Select(s => s.ToString(UnitLead.Metric))
+            .Select(s => s.ToString(ReaderFormat.Metric))
             .ToList();
         Assert.True(
             steps.FindIndex(s => s.Contains("relief", StringComparison.Ordinal))

@@ -49,7 +49,7 @@ public sealed class PinMapTests
             )
         );
         Assert.Equal(("pin-other-speed-live", Severity.Note), (note.Check, note.Severity));
-        Assert.Contains("high speed", note.Says.ToString(UnitLead.Metric), StringComparison.Ordinal);
+        Assert.Contains("high speed", note.Says.ToString(ReaderFormat.Metric), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -129,8 +129,8 @@ public sealed partial class SpliceLawTests
                         .Concat(new[] { recipe.Seal }.OfType<FormattableString>());
                     foreach (var sentence in sentences)
                     {
-                        Assert.EndsWith(".", sentence.ToString(UnitLead.Metric), StringComparison.Ordinal);
-                        Assert.EndsWith(".", sentence.ToString(UnitLead.Imperial), StringComparison.Ordinal);
+                        Assert.EndsWith(".", sentence.ToString(ReaderFormat.Metric), StringComparison.Ordinal);
+                        Assert.EndsWith(".", sentence.ToString(ReaderFormat.Imperial), StringComparison.Ordinal);
                     }
                 }
             );

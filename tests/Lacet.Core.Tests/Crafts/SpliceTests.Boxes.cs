@@ -77,7 +77,7 @@ public sealed partial class SpliceTests
         Assert.Equal(3 * 1.75, BoxFill.Of(new([Counted(1, "16")], []) { Studs = 1, Hickeys = 2 }, null).Needed, 9);
         // A metric size counts as the next larger gauge, and that is said.
         var metric = BoxFill.Of(new([Counted(2, "2.5 mm²")], []), 4);
-        Assert.Equal((4.5, "2 × 2.5 mm², counted as 12 AWG"), (metric.Needed, metric.Shares[0].What));
+        Assert.Equal((4.5, "2 × 2.5 mm², counted as 12 AWG"), (metric.Needed, metric.Shares[0].What.Word));
         Assert.Contains(
             "too full. Take a box such as device, 3 × 2 in, 1 1/2 in deep (7.5 in³)",
             Ends.Read(metric.Says),

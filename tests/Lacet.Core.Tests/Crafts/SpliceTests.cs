@@ -75,7 +75,7 @@ public sealed partial class SpliceTests
         Assert.Equal(9.525, TubeChoice.GreaseFree.Millimetres, 9);
         Assert.Contains(
             SpliceRecipe.Of(Join(ConnectorKind.CrimpSleeveTube, 2, place: SplicePlace.Wet), Rules).Steps,
-            s => s.Text.ToString(UnitLead.Imperial).Contains("3/8 in", StringComparison.Ordinal)
+            s => s.Text.ToString(ReaderFormat.Imperial).Contains("3/8 in", StringComparison.Ordinal)
         );
     }
 

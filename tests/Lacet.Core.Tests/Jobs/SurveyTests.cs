@@ -172,12 +172,12 @@ public sealed class SurveyTests
         Assert.Equal([17.0, 12, 32], remedy.Devices.Select(d => d.Minutes));
         Assert.Equal(61, remedy.Minutes);
         Assert.Contains(remedy.Parts, p =>
-            p is { Count: 2 } && p.Name.StartsWith("Splice connectors", StringComparison.Ordinal)
+            p is { Count: 2 } && p.Name.Word.StartsWith("Splice connectors", StringComparison.Ordinal)
         );
         // Two pigtails by the one rule: 6 in free, 1 1/2 in in the splice, 3/4 in at the screw, and two reworks: 268 mm
         // each.
         Assert.Contains(remedy.Parts, p => p is { Unit: "m", Count: 0.6 });
-        Assert.Contains(remedy.Parts, p => p.Name.Contains("No equipment ground", StringComparison.Ordinal));
+        Assert.Contains(remedy.Parts, p => p.Name.Word.Contains("No equipment ground", StringComparison.Ordinal));
     }
 
     /// <summary>

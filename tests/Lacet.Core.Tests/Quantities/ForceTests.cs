@@ -35,5 +35,5 @@ public sealed class ForceTests
 
     [Fact]
     public void The_imperial_lead_says_pounds_first() =>
-        Assert.Equal("13 lbf (60 N)", new Force(60).ToString(null, UnitLead.Imperial));
+        Assert.Equal("13 lbf (60 N)", new Force(60).ToString(null, ReaderFormat.Imperial));
 }

@@ -127,8 +127,8 @@ public sealed partial class SentenceTests
     public void A_most_is_rounded_down_and_a_least_up()
     {
         // 13 lbf are 57.8 N: asked for at least, 58.
-        Assert.Equal("57 N (13 lbf)", new Force(57.83).Read().ToString(UnitLead.Metric));
-        Assert.Equal("58 N (13 lbf)", Force.FromPounds(13).ReadLeast().ToString(UnitLead.Metric));
+        Assert.Equal("57 N (13 lbf)", new Force(57.83).Read().ToString(ReaderFormat.Metric));
+        Assert.Equal("58 N (13 lbf)", Force.FromPounds(13).ReadLeast().ToString(ReaderFormat.Metric));
     }
 
     /// <summary>
@@ -139,7 +139,7 @@ public sealed partial class SentenceTests
     public void A_torque_is_judged_and_said_in_the_unit_of_its_marking()
     {
         var window = TorqueMarking.OfRange(14, 18, TorqueUnit.InchPound).Window(HouseRules.Default);
-        Assert.Equal("14 lbf·in (1.59 N·m)", window.Read(WindowPart.Least).ToString(UnitLead.Metric));
+        Assert.Equal("14 lbf·in (1.59 N·m)", window.Read(WindowPart.Least).ToString(ReaderFormat.Metric));
         var again = new Window<Torque>(
             new(window.Read(WindowPart.Target).Value),
             new(Math.Round(window.Least.NewtonMetres, 4)),
@@ -152,7 +152,7 @@ public sealed partial class SentenceTests
             TorqueMarking
                 .OfRange(0.5, 0.8, TorqueUnit.NewtonMetre)
                 .Window(HouseRules.Default)
-                .ToString("range", UnitLead.Imperial)
+                .ToString("range", ReaderFormat.Imperial)
         );
     }
 
@@ -206,15 +206,15 @@ public sealed partial class SentenceTests
         FormattableString sentence = $"Strip {wide:target}. {wide:range} passes.";
         Assert.Equal(
             "Strip 25.4 mm (1 in). 20 to 30 mm (13/16 to 1 1/8 in) passes.",
-            sentence.ToString(UnitLead.Metric)
+            sentence.ToString(ReaderFormat.Metric)
         );
         Assert.Equal(
             "Strip 1 in (25.4 mm). 13/16 to 1 1/8 in (20 to 30 mm) passes.",
-            sentence.ToString(UnitLead.Imperial)
+            sentence.ToString(ReaderFormat.Imperial)
         );
         var narrow = new Window<Length>(new(10), new(9), new(11));
         FormattableString same = $"Strip {narrow:target}. {narrow:range} passes.";
-        Assert.All(new[] { UnitLead.Metric, UnitLead.Imperial }, lead =>
+        Assert.All(new[] { ReaderFormat.Metric, ReaderFormat.Imperial }, lead =>
             Assert.Equal("Strip 10 mm (about 3/8 in). 9 to 11 mm passes.", same.ToString(lead))
         );
     }

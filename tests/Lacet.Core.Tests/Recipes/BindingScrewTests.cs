@@ -143,7 +143,7 @@ public sealed class BindingScrewTests
     [Trait("Advice", "2.4")]
     [Trait("Advice", "4.1")]
     [InlineData(ScrewOn.Receptacle, "Ground-fault", true)]
-    [InlineData(ScrewOn.Switch, "breaks the hot", true)]
+    [InlineData(ScrewOn.Switch, "breaks the line", true)]
     [InlineData(ScrewOn.Lampholder, "screw of the shell", true)]
     [InlineData(ScrewOn.ControlDevice, "diagram’s numbers", false)]
     public void What_a_screw_is_on_decides_its_cautions(ScrewOn on, string says, bool colours)

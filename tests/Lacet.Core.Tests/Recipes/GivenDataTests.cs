@@ -159,7 +159,7 @@ public sealed class GivenDataTests
                     .Steps.Select(s => s.Text)
                     .Concat(recipe.Steps.Select(s => s.HoldPoint).OfType<FormattableString>())
                     .Append(recipe.Preparation.Detail);
-                foreach (var sentence in sentences.Select(s => s.ToString(UnitLead.Imperial)))
+                foreach (var sentence in sentences.Select(s => s.ToString(ReaderFormat.Imperial)))
                 {
                     Assert.DoesNotContain("System.", sentence, StringComparison.Ordinal);
                     Assert.DoesNotMatch(@"\{|\}|  ", sentence);

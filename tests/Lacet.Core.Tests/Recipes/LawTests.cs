@@ -86,7 +86,7 @@ public sealed class LawTests
                     Assert.Equal(recipe.Steps.Count, recipe.Steps.Select(s => s.Id).Distinct().Count());
                 }
 
-                foreach (var lead in new[] { UnitLead.Metric, UnitLead.Imperial })
+                foreach (var lead in new[] { ReaderFormat.Metric, ReaderFormat.Imperial })
                 {
                     Assert.All(
                         recipe

@@ -6408,7 +6408,7 @@ export interface components {
         /** @description What something takes of a box's volume. */
         BoxShare: {
             /** @description What it is, in a few words. */
-            what: string;
+            what: components["schemas"]["Term"];
             /**
              * Format: double
              * @description How many conductors it counts as.
@@ -6493,9 +6493,9 @@ export interface components {
              */
             betweenCasesVolts: number;
             /** @description Why it stands there. */
-            says: string;
+            says: components["schemas"]["Term"];
             /** @description What nobody does about it, and what is done. */
-            caution: string;
+            caution: components["schemas"]["Term"];
         };
         CellCorrection: {
             /** Format: int32 */
@@ -6738,7 +6738,7 @@ export interface components {
             /** @description What it reads where the map is right. */
             expect: string;
             /** @description What every other terminal reads. */
-            elsewhere: string;
+            elsewhere: components["schemas"]["Term"];
             /** @description Whether what was measured passes; null where nobody measured. */
             passed: null | boolean;
         };
@@ -6857,11 +6857,11 @@ export interface components {
             /** @description What becomes of the cord for this alone. */
             verdict: components["schemas"]["CordVerdict"];
             /** @description How it is asked, in a few words. */
-            looks: string;
+            looks: components["schemas"]["Term"];
             /** @description Why, in one sentence. */
-            says: string;
+            says: components["schemas"]["Term"];
             /** @description What to do, in one sentence. */
-            do: string;
+            do: components["schemas"]["Term"];
         };
         CordSizeDocument: {
             /** Format: double */
@@ -7437,20 +7437,20 @@ export interface components {
             /** @description Its value in the JSON of house rules. */
             value: string;
             /** @description What it says. */
-            says: string;
+            says: components["schemas"]["Term"];
         };
         /** @description A house rule as its panel says it. */
         HouseRuleText: {
             /** @description The rule's stable id: its name in the JSON of house rules. */
             id: string;
             /** @description What is decided. */
-            title: string;
+            title: components["schemas"]["Term"];
             /** @description The schools, the default first. */
             options: components["schemas"]["HouseRuleOption"][];
             /** @description Why the default is what it is. */
-            why: string;
+            why: components["schemas"]["Term"];
             /** @description What changes on the screen when it is switched. */
-            changes: string;
+            changes: components["schemas"]["Term"];
         };
         /** @description The choices that people make where good people disagree. Ids are stable: records keep them. */
         HouseRules: {
@@ -7552,7 +7552,7 @@ export interface components {
             /** @description Whether it can be relied on; a weak one never decides alone. */
             isStrong: boolean;
             /** @description Why. */
-            says: string;
+            says: components["schemas"]["Term"];
             /** @description The document and section, or "common practice". */
             source: string;
         };
@@ -8757,11 +8757,11 @@ export interface components {
         /** @description A measurement with the cord unplugged at both ends. */
         MeterStep: {
             /** @description Where one probe is. */
-            from: string;
+            from: components["schemas"]["Term"];
             /** @description Where the other is. */
-            to: string;
+            to: components["schemas"]["Term"];
             /** @description What tells that they are one conductor, and what that they are not. */
-            expect: string;
+            expect: components["schemas"]["Term"];
             /** @description What the bare end that beeps is for; unknown where the step tells none from another. */
             role: components["schemas"]["CordRole"];
         };
@@ -9206,7 +9206,7 @@ export interface components {
         /** @description Something to bring. */
         RemedyPart: {
             /** @description What it is called. */
-            name: string;
+            name: components["schemas"]["Term"];
             /**
              * Format: double
              * @description How many; of wire, metres.
@@ -9742,7 +9742,7 @@ export interface components {
         };
         TableSummary: {
             name: string;
-            title: string;
+            title: components["schemas"]["Term"];
             trust: components["schemas"]["Trust"];
             usedBy: string[];
         };
@@ -9760,6 +9760,8 @@ export interface components {
             tapeLength: components["schemas"]["Readout"];
             thickness: components["schemas"]["Readout"];
         };
+        /** @description A word or phrase of ours inside a sentence: it is said in the reader’s words, as names are not. */
+        Term: string;
         /**
          * @description What a terminal is for, by its metal or its mark.
          * @enum {unknown}
@@ -10012,6 +10014,7 @@ export interface components {
             a: components["schemas"]["EndProgress"];
             b: components["schemas"]["EndProgress"];
             worst: null | components["schemas"]["Severity"];
+            function: components["schemas"]["Term"];
             hue?: null | components["schemas"]["Hue"];
             stripe?: null | components["schemas"]["Hue"];
         };

@@ -1,4 +1,5 @@
 import { Flex } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { memo, useMemo } from "react";
 import { sayCheck } from "../shown/severity";
 import { everything, isNarrowed, type BoardIndex, type Filter } from "../drawing/devices/boardModel";
@@ -20,6 +21,7 @@ export const BoardFilter = memo(function BoardFilter({
   filter: Filter;
   onChange: (filter: Filter) => void;
 }) {
+  const say = useSay();
   const there = useMemo(() => {
     const stubs = index.slots.flatMap(({ slot }) => slot.stubs);
     const wires = [...index.wires.values()];
@@ -79,7 +81,7 @@ export const BoardFilter = memo(function BoardFilter({
           ["stop", "a stop"],
           ["fix", "a fix"],
           ["note", "a note"],
-          ...there.checks.map((check): [string, string] => [check, sayCheck(check)]),
+          ...there.checks.map((check): [string, string] => [check, say(sayCheck(check))]),
         ]}
       />
       <Select

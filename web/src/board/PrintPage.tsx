@@ -8,6 +8,7 @@ import { useRemembered } from "../shared/remembered";
 import { BoardSheet } from "./BoardSheet";
 import { Legend } from "../drawing/devices/signs";
 import { useBoard } from "../job/useBoard";
+import { useJobRegion } from "../shared/tradeWords";
 import { saveAs } from "../shared/saveAs";
 import { svgText } from "./svgFile";
 import { Button, ErrorMessage, Loading, Panel, Segments } from "../ui";
@@ -32,6 +33,7 @@ export function PrintPage() {
   const navigate = useNavigate();
   const [paper, setPaper] = useRemembered<"A4" | "letter">("paper", "A4");
   const job = useQuery({ queryKey: ["job", id, "overview"], queryFn: () => jobApi.open(id) });
+  useJobRegion(job.data?.title.houseRules?.region);
   if (job.error) return <ErrorMessage of={job.error} />;
   if (!job.data) return <Loading what="Opening the job…" />;
   return (

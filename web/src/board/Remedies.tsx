@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { SceneView } from "../drawing/SceneView";
@@ -25,6 +26,7 @@ export function Remedies({
   /** Told which slot an end would go to while somebody looks. */
   onLook: (landing: string | null) => void;
 }) {
+  const say = useSay();
   const { lead } = useUnits();
   const { send, busy } = useChanges();
   const [looked, setLooked] = useState<string | null>(null);
@@ -49,11 +51,11 @@ export function Remedies({
                     {remedy.gone
                       .map(
                         (gone) =>
-                          `${severities[gone.severity].word} gone: ${sayCheck(gone.check).toLowerCase()}`,
+                          `${severities[gone.severity].word} gone: ${say(sayCheck(gone.check)).toLowerCase()}`,
                       )
                       .join("; ")}
                     {remedy.come.length > 0 &&
-                      `; ${remedy.come.map((come) => `${come.severity} comes: ${sayCheck(come.check).toLowerCase()}`).join("; ")}`}
+                      `; ${remedy.come.map((come) => `${come.severity} comes: ${say(sayCheck(come.check)).toLowerCase()}`).join("; ")}`}
                   </Box>
                 </Box>
                 <Flex gap={1} flex="none">

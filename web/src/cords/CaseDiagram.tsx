@@ -1,3 +1,4 @@
+import { useSay } from "../shared/tradeWords";
 const token = (name: string) => `var(--chakra-colors-${name})`;
 // In units of the drawing.
 // eslint-disable-next-line no-restricted-syntax -- of the drawing, not of the page
@@ -15,6 +16,7 @@ export function CaseDiagram({
   filter: "both" | "line" | "neutral";
   volts: number;
 }) {
+  const say = useSay();
   const ink = { stroke: token("ink"), strokeWidth: 2.5, fill: "none" };
   const [upper, lower] = reversed ? ["N", "L"] : ["L", "N"];
   const text = { fill: token("ink"), style: print };
@@ -24,7 +26,7 @@ export function CaseDiagram({
       width="100%"
       style={{ maxWidth: 620, display: "block" }}
       role="img"
-      aria-label={`A mains filter in its case, the earth ${open ? "open" : "whole"}: the case stands at ${volts.toFixed(0)} volts`}
+      aria-label={`A mains filter in its case, the ${say("earth")} ${open ? "open" : "whole"}: the case stands at ${volts.toFixed(0)} volts`}
     >
       <rect
         x={150}

@@ -1,4 +1,5 @@
 import { Box } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import type { Colours } from "../drawing/looks";
@@ -25,6 +26,7 @@ export function ConductorPicture({
   onChoose: (conductor: number) => void;
   onCue: (conductor: number, cue: Cue) => void;
 }) {
+  const say = useSay();
   const drawing = useQuery({
     queryKey: ["cord", "conductors", seen.length],
     queryFn: () => cordApi.conductors(seen.length),
@@ -71,13 +73,13 @@ export function ConductorPicture({
           const mine = seen[about]?.cues.includes(cue) ?? false;
           const said = conductor === null ? whose : mine ? [about + 1] : [];
           return (
-            <Tooltip key={`${cue}${conductor}`} says={cueWords[cue]}>
+            <Tooltip key={`${cue}${conductor}`} says={say(cueWords[cue])}>
               <Spot
                 {...at(x, y)}
                 look={mine ? "chosen" : said.length > 0 ? "plain" : "open"}
                 onClick={() => onCue(about, cue)}
                 aria-pressed={mine}
-                aria-label={`${cueWords[cue]}: conductor ${about + 1}`}
+                aria-label={`${say(cueWords[cue])}: conductor ${about + 1}`}
               >
                 {said.join(" ")}
               </Spot>

@@ -1,4 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
 import { SizeLadder } from "./SizeLadder";
@@ -8,6 +9,7 @@ import { Source } from "../shown/Source";
 
 /** The cord for a load: how thick, which jacket, which plug, and why. */
 export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) {
+  const say = useSay();
   const least = answer.cords.find(({ size }) => size === answer.size);
   const { plug, jacket, drops = [], dropAdvised = 0 } = answer;
   return (
@@ -56,7 +58,7 @@ export function CordAnswer({ answer }: { answer: Schemas["CordSizeDocument"] }) 
             </Box>
             <Box>
               {plug
-                ? `${plug.volts} V, ${plug.amps} A, with an earth; loads up to ${plug.most} A. ${plug.twoWire ? `On two-wire cord ${plug.twoWire}, without one.` : "No two-wire cord here."} Never a cheater.`
+                ? `${plug.volts} V, ${plug.amps} A, with ${say("an earth")}; loads up to ${plug.most} A. ${plug.twoWire ? `On two-wire cord ${plug.twoWire}, without one.` : "No two-wire cord here."} Never a cheater.`
                 : `${answer.amps.toFixed(1)} A is too much for a plug of the table.`}
             </Box>
           </Box>

@@ -1,4 +1,5 @@
 import { chakra } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useNavigate, useParams } from "react-router";
 import { LookFirst } from "./LookFirst";
 import { PinMapPart } from "./pinmaps/PinMapPart";
@@ -23,6 +24,7 @@ type Part = keyof typeof parts;
 
 /** Something old or unknown: look first, and know which conductor is which. */
 export function CordsPage() {
+  const say = useSay();
   const { part = "look" } = useParams();
   const navigate = useNavigate();
   const open: Part = part in parts ? (part as Part) : "look";
@@ -34,7 +36,7 @@ export function CordsPage() {
         label="What about the cord"
         value={open}
         onChange={(next) => void navigate(`/cords/${next}`)}
-        tabs={(Object.keys(parts) as Part[]).map((key) => [key, parts[key].word] as const)}
+        tabs={(Object.keys(parts) as Part[]).map((key) => [key, say(parts[key].word)] as const)}
       >
         <Open />
       </Tabs>

@@ -1,4 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useMutation } from "@tanstack/react-query";
 import { SimulatedBadge } from "../recording/Driver";
 import { useDevices } from "../recording/Devices";
@@ -19,6 +20,7 @@ const nothing: Measured = { ends: [], simulated: false };
 
 /** What the eye cannot tell, the meter does: from each blade to the bare end that beeps. */
 export function MeterPanel({ conductors, steps }: { conductors: number; steps: Schemas["MeterStep"][] }) {
+  const say = useSay();
   const { tools } = useDevices();
   const [measured, setMeasured] = useRemembered<Measured>("cord.measured", nothing);
   // The steps that tell a conductor; what each tells is the core’s.
@@ -86,7 +88,7 @@ export function MeterPanel({ conductors, steps }: { conductors: number; steps: S
           {ends
             .map((end, blade) => ({ end: end ?? 0, role: blades[blade] ?? ("unknown" as const) }))
             .sort((a, b) => a.end - b.end)
-            .map(({ end, role }) => `${end + 1} ${roleWords[role].word.toLowerCase()}`)
+            .map(({ end, role }) => `${end + 1} ${say(roleWords[role].word).toLowerCase()}`)
             .join(", ")}{" "}
           {measured.simulated && <SimulatedBadge />}
         </Box>

@@ -1,4 +1,5 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
@@ -16,6 +17,7 @@ interface Fault {
 
 /** Why a case with an open earth shocks, and what reversed polarity makes of it: a small circuit that can be played with. */
 export function OpenEarth() {
+  const say = useSay();
   const [fault, setFault] = useRemembered<Fault>("cord.open-earth", {
     region: "north-america",
     open: true,
@@ -54,10 +56,10 @@ export function OpenEarth() {
           )}
         />
         <Checkbox checked={fault.open} onChange={(open) => set({ open })}>
-          The earth is open
+          {say("The earth is open")}
         </Checkbox>
         <Checkbox checked={fault.reversed} onChange={(reversed) => set({ reversed })}>
-          Line and neutral are swapped
+          {say("Line and neutral are swapped")}
         </Checkbox>
         <PanelTitle>The filter’s capacitors</PanelTitle>
         <Segments
@@ -66,7 +68,7 @@ export function OpenEarth() {
           onChange={(filter) => set({ filter })}
           options={[
             ["both", "Both"],
-            ["line", "Line’s alone"],
+            ["line", say("Line’s alone")],
             ["neutral", "Neutral’s alone"],
           ]}
         />
@@ -75,7 +77,7 @@ export function OpenEarth() {
       {found && (
         <Panel as="section" aria-label="What a meter would show">
           <Flex gap={6} flexWrap="wrap">
-            <Reading label="CASE TO EARTH" value={`${found.caseVolts.toFixed(0)} V`} of="case" />
+            <Reading label={say("CASE TO EARTH")} value={`${found.caseVolts.toFixed(0)} V`} of="case" />
             <Reading label="THROUGH A HAND" value={`${found.touchMilliamps.toFixed(2)} mA`} of="touch" />
             <Reading
               label="TO A CASE PLUGGED THE OTHER WAY"

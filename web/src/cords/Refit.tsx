@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useHouseRules } from "../house/houseRules";
 import { NumberField } from "../shared/NumberField";
@@ -25,6 +26,7 @@ const usual: Plug = { size: "16 AWG", kind: "three", line: 22, neutral: 22, eart
 
 /** A new plug on a cord, measured; and the way with solder. */
 export function Refit() {
+  const say = useSay();
   const { lead } = useUnits();
   const { rules } = useHouseRules();
   const [plug, setPlug] = useRemembered("cord.plug", usual);
@@ -61,7 +63,7 @@ export function Refit() {
             <Flex gap={4} flexWrap="wrap" justifyContent="center" textStyle="dense">
               {plan.terminals.map((terminal) => (
                 <Box key={terminal.role} data-lead={terminal.role}>
-                  <strong>{roleWords[terminal.role].word}</strong> to {terminal.screw}:{" "}
+                  <strong>{say(roleWords[terminal.role].word)}</strong> to {terminal.screw}:{" "}
                   {thin(sayBoth(terminal.length, lead))}
                 </Box>
               ))}

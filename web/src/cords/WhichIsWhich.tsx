@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useHouseRules } from "../house/houseRules";
@@ -22,6 +23,7 @@ const blank: Seen = { colour: "", cues: [] };
 
 /** What each conductor of a cord is for, by what is seen of it; where that is not enough, by the meter. */
 export function WhichIsWhich() {
+  const say = useSay();
   const { rules } = useHouseRules();
   const [region, setRegion] = useRemembered<NonNullable<Schemas["Region"]>>(
     "cord.region",
@@ -108,9 +110,9 @@ export function WhichIsWhich() {
                     key={cue}
                     size="sm"
                     onClick={() => tick(i, cue)}
-                    aria-label={`Remove: ${cueWords[cue]}`}
+                    aria-label={`Remove: ${say(cueWords[cue])}`}
                   >
-                    {cueWords[cue]} ×
+                    {say(cueWords[cue])} ×
                   </Button>
                 ))}
               </Flex>
@@ -124,6 +126,7 @@ export function WhichIsWhich() {
 }
 
 function Verdict({ at, of }: { at: number; of: Schemas["IdentifiedConductor"] | undefined }) {
+  const say = useSay();
   const role = roleWords[of?.role ?? "unknown"];
   return (
     <Box
@@ -138,7 +141,7 @@ function Verdict({ at, of }: { at: number; of: Schemas["IdentifiedConductor"] | 
       </Box>
       <Flex gap={2} alignItems="baseline" flexWrap="wrap">
         <chakra.span textStyle="word.lg" color={role.colour}>
-          {role.word}
+          {say(role.word)}
         </chakra.span>
         {of && (
           <chakra.span fontWeight={700} color={of.certainty === "meter-it" ? "stop" : undefined}>

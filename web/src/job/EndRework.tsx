@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useEventRecording } from "../recording/useEventRecording";
@@ -12,7 +13,7 @@ import { nothingSeen, seenAs, toFound } from "../rework/seen";
 import { parkReasons, type ParkReason } from "../rework/words";
 import { Button, Disclosure, ErrorMessage, Link, Select } from "../ui";
 
-const cordQuestions = [
+const cordQuestions: [string, string][] = [
   ["look", "is it fit?"],
   ["size", "how thick?"],
   ["which", "which is which?"],
@@ -38,6 +39,7 @@ export function EndRework({
   found: Schemas["FaultsFound"] | null;
   metal: Metal;
 }) {
+  const say = useSay();
   const { lead } = useUnits();
   const queries = useQueryClient();
   const { send, withdraw, busy, error } = useEventRecording();
@@ -73,7 +75,7 @@ export function EndRework({
           <span>About its cord:</span>
           {cordQuestions.map(([part, words]) => (
             <Link variant="row" key={part} to={`/cords/${part}`}>
-              {words}
+              {say(words)}
             </Link>
           ))}
         </Flex>

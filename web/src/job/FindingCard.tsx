@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
@@ -30,6 +31,7 @@ export function FindingCard({
   onOnly: () => void;
   onAccept: () => void;
 }) {
+  const say = useSay();
   const { remove } = useChanges();
   const { colour } = severities[finding.severity];
   const { about, accepted } = finding;
@@ -38,7 +40,7 @@ export function FindingCard({
       {heading && (
         <Flex as="li" alignItems="center" gap={3} mt={2}>
           <chakra.h3 textStyle="lead" fontWeight={700}>
-            {sayCheck(finding.check)}
+            {say(sayCheck(finding.check))}
           </chakra.h3>
           {heading.open > 1 && (
             <Button variant="plain" onClick={onOnly}>

@@ -1,4 +1,5 @@
 import { Box, Flex, Grid, chakra, useMediaQuery } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useInfiniteQuery } from "@tanstack/react-query";
 import { CircleCheck } from "lucide-react";
 import { useState } from "react";
@@ -16,6 +17,7 @@ const pageSize = 60;
 
 /** What must not be energised, what to put right, what to know: grouped, each beside its section. */
 export function FindingsTab({ job }: { job: string }) {
+  const say = useSay();
   const { lead } = useUnits();
   const [shown, setShown] = useState<Shown>("all");
   const [check, setCheck] = useState<string | null>(null);
@@ -75,7 +77,7 @@ export function FindingsTab({ job }: { job: string }) {
         />
         {check && (
           <Flex alignItems="center" gap={2}>
-            Only “{sayCheck(check)}”.
+            Only “{say(sayCheck(check))}”.
             <Button variant="plain" onClick={() => setCheck(null)}>
               Show the rest
             </Button>

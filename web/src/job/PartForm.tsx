@@ -1,4 +1,5 @@
 import { Box, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import type { ReactNode } from "react";
 import { Controller, useForm, useWatch } from "react-hook-form";
 import { readDecimal } from "../shared/decimal";
@@ -15,7 +16,11 @@ export type PartField = {
 } & (
   | { kind: "text" | "number"; unit?: string }
   | { kind: "check" }
-  | { kind: "choice"; options: [string, string][] }
+  | {
+      kind: "choice";
+      options: [string, string][];
+      /** Whether they are names that people gave. */ names?: true;
+    }
 );
 
 type Values = Record<string, unknown>;
@@ -59,6 +64,7 @@ export function PartForm<T extends Part>({
   children?: (part: T, change: (values: Partial<T>) => void) => ReactNode;
   onClose: () => void;
 }) {
+  const say = useSay();
   const { put, remove, error, busy } = useChanges();
   const { control, formState, getValues, handleSubmit, register, setValue } = useForm<Values>({
     defaultValues: typedOf(part, fields),
@@ -106,7 +112,7 @@ export function PartForm<T extends Part>({
                   name={field.name}
                   render={({ field: { value, onChange } }) => (
                     <Checkbox checked={Boolean(value)} onChange={onChange}>
-                      {field.label}
+                      {say(field.label)}
                     </Checkbox>
                   )}
                 />
@@ -116,9 +122,13 @@ export function PartForm<T extends Part>({
                   name={field.name}
                   render={({ field: { value, onChange } }) => (
                     <Select
-                      label={field.label}
+                      label={say(field.label)}
                       value={typeof value === "string" ? value : ""}
-                      options={field.options}
+                      options={
+                        field.names
+                          ? field.options
+                          : field.options.map(([value, text]): [string, string] => [value, say(text)])
+                      }
                       onChange={(next) => onChange(next || null)}
                     />
                   )}
@@ -127,7 +137,7 @@ export function PartForm<T extends Part>({
                 <>
                   <TextField
                     id={`part-${field.name}`}
-                    label={field.unit ? `${field.label}, ${field.unit}` : field.label}
+                    label={field.unit ? `${say(field.label)}, ${field.unit}` : say(field.label)}
                     autoComplete="off"
                     maxLength={200}
                     inputMode={field.kind === "number" ? "decimal" : undefined}

@@ -52,7 +52,7 @@ export const deviceFields: PartField[] = [
   { name: "ratingAmps", label: "Rating", kind: "number", unit: "A" },
   { name: "pluggedAmps", label: "Largest load plugged in", kind: "number", unit: "A", only: receptacle },
   { name: "outlets", label: "Plugs it takes", kind: "number", only: receptacle },
-  { name: "hotTab", label: "Hot tab", kind: "choice", options: tab, only: receptacle },
+  { name: "hotTab", label: "Line tab", kind: "choice", options: tab, only: receptacle },
   { name: "neutralTab", label: "Neutral tab", kind: "choice", options: tab, only: receptacle },
   { name: "tiedTo", label: "Handle tied to breaker", kind: "text", only: of("breaker") },
   { name: "ratedVolts", label: "Made for", kind: "number", unit: "V", only: rated },
@@ -74,7 +74,7 @@ export const landingFields: PartField[] = [
     kind: "choice",
     options: [
       ["none", "not marked"],
-      ["brass", "brass: hot"],
+      ["brass", "brass: line"],
       ["silver", "silver: neutral"],
       ["green", "green: earth"],
       ["line1", "L1: line"],
@@ -130,6 +130,7 @@ export const circuitFields = (others: [string, string][]): PartField[] => [
     label: "Shares its neutral with",
     kind: "choice",
     options: [["", "none"], ...others],
+    names: true,
   },
   { name: "continuous", label: "Runs for three hours or more", kind: "check" },
 ];

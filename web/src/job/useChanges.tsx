@@ -1,4 +1,4 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import {
   createContext,
   useCallback,
@@ -14,6 +14,7 @@ import { usePerson } from "../people/person";
 import { toast } from "../ui";
 import { painted } from "../shared/painted";
 import { useInTurn } from "../shared/useInTurn";
+import { useJobRegion } from "../shared/tradeWords";
 import { own } from "../shared/own";
 import { jobApi, type Done, type Part } from "./jobApi";
 
@@ -133,6 +134,8 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
   const queries = useQueryClient();
   const { who } = usePerson();
   const { perform, error, setError, conflict, setConflict, busy } = usePerform(job);
+  const overview = useQuery({ queryKey: ["job", job, "overview"], queryFn: () => jobApi.open(job) });
+  useJobRegion(overview.data?.title.houseRules?.region);
 
   // One after the other, undoing too: what is undone is the last that was done, not the last that was answered.
   const inTurn = useInTurn(`changes of ${job}`);

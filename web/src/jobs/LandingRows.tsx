@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import type { Schemas } from "../client";
 import { DevicePicture } from "../drawing/devices/DevicePicture";
 import type { BoardDevice, BoardIndex } from "../drawing/devices/boardModel";
@@ -36,6 +37,7 @@ export function LandingRows({
   onDevice: (part: Schemas["VersionedOfDevice"]["part"], version: number) => void;
   onLanding: (row: Row) => void;
 }) {
+  const say = useSay();
   const drawn = new Map(
     board?.board.rails.flatMap((rail) => rail.devices.map((device) => [device.id, device] as const)) ?? [],
   );
@@ -51,7 +53,7 @@ export function LandingRows({
                 {part.name}
               </chakra.h2>
               <Box color="ink.soft">
-                {deviceTypes[part.type ?? "block"]}
+                {say(deviceTypes[part.type ?? "block"])}
                 {part.ratingAmps && `, ${part.ratingAmps} A`}
               </Box>
               <Button

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -12,6 +13,7 @@ import { Button, ErrorMessage, Panel, PanelTitle } from "../ui";
 
 /** A walk round what is already there: three taps a device, what was found, and the job that puts it right. */
 export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
+  const say = useSay();
   const id = job.title.id;
   const { lead } = useUnits();
   const survey = useQuery({ queryKey: ["job", id, "survey", lead], queryFn: () => jobApi.survey(id, lead) });
@@ -38,7 +40,7 @@ export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
                 <chakra.span textStyle="figure.sm" minW="2ch" textAlign="end">
                   {count}
                 </chakra.span>
-                {sayCheck(check)}
+                {say(sayCheck(check))}
               </Flex>
             );
           })}
@@ -55,7 +57,7 @@ export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
                   ? [
                       device.remedy.replace ? "replace" : "land again",
                       device.remedy.pigtail && "pigtails",
-                      device.remedy.needsEarth && "earth",
+                      device.remedy.needsEarth && say("earth"),
                       `${device.remedy.minutes} min`,
                     ]
                       .filter(Boolean)

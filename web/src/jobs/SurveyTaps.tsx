@@ -1,4 +1,5 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { useForm, useWatch, type UseFormReturn } from "react-hook-form";
 import type { Schemas } from "../client";
 import { jobApi } from "../job/jobApi";
@@ -100,6 +101,7 @@ type Form = UseFormReturn<Typed>;
 
 /** What is asked of each device, a tap each. */
 function Taps({ form: { control, setValue } }: { form: Form }) {
+  const say = useSay();
   const [wiring, polarity, condition, size] = useWatch({
     control,
     name: ["wiring", "polarity", "condition", "size"],
@@ -127,8 +129,8 @@ function Taps({ form: { control, setValue } }: { form: Form }) {
           options={[
             ["right", "Right"],
             ["reversed", "Reversed"],
-            ["open-earth", "Open earth"],
-            ["bootleg", "Earth tied to neutral"],
+            ["open-earth", say("Open earth")],
+            ["bootleg", say("Earth tied to neutral")],
           ]}
         />
       </Tap>

@@ -25,21 +25,9 @@ export const wireColumns: {
     name: "Function",
     width: 110,
     hint: "line",
-    of: (wire) => sayFunction(wire.wire.function),
+    of: (wire) => wire.function,
   },
   { field: "circuit", name: "Circuit", width: 90, hint: "5", of: (wire) => wire.circuit },
   { field: "length", name: "Length", width: 84, hint: "3.2 m", of: (wire) => wire.length?.metric ?? "" },
   { field: "run", name: "Run", width: 110, hint: "Conduit 4", of: (wire) => wire.wire.run ?? "" },
 ];
-
-const spoken: Partial<Record<Schemas["WireFunction"], string>> = {
-  unknown: "",
-  "control-plus": "control +",
-  "control-minus": "control −",
-  "control-ac": "AC control",
-  "low-speed": "low speed",
-  "high-speed": "high speed",
-};
-
-export const sayFunction = (name: Schemas["WireFunction"] | undefined) =>
-  name ? (spoken[name] ?? name) : "";

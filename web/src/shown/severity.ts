@@ -32,5 +32,6 @@ export const sayCheck = (check: string) =>
   check.charAt(0).toUpperCase() +
   check
     .slice(1)
+    .replace("line-load", "LINE and LOAD")
     .replaceAll("-", " ")
     .replace(/(\d) a$/, "$1 A");

@@ -1,4 +1,5 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
@@ -40,6 +41,7 @@ const usual: Contents = {
 
 /** How full a box is: conductors, clamps, yokes and earths against its volume. */
 export function BoxPart() {
+  const say = useSay();
   const [box, setBox] = useRemembered("splice.box", usual);
   const set = (change: Partial<Contents>) => setBox({ ...box, ...change });
   const request: Schemas["BoxRequest"] = {
@@ -81,9 +83,9 @@ export function BoxPart() {
           ))}
         </Grid>
         <Grid templateColumns="1fr 1fr" gap={2} mt={3} alignItems="end">
-          <NumberField label="Earths" value={box.earths} onChange={(earths) => set({ earths })} />
+          <NumberField label={say("Earths")} value={box.earths} onChange={(earths) => set({ earths })} />
           <Select
-            label="Largest earth"
+            label={say("Largest earth")}
             value={box.earthSize}
             onChange={(earthSize) => set({ earthSize })}
             options={options}

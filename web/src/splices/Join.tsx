@@ -1,4 +1,5 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
+import { useSay } from "../shared/tradeWords";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useHouseRules } from "../house/houseRules";
 import type { Schemas } from "../client";
@@ -32,6 +33,7 @@ const usual: Draft = {
 
 /** Ends joined in a connector: whether they may be, how, and what else would hold them. */
 export function Join() {
+  const say = useSay();
   const { lead } = useUnits();
   const { rules } = useHouseRules();
   const [draft, setDraft] = useRemembered("splice.join", usual);
@@ -68,7 +70,7 @@ export function Join() {
             />
           </Box>
           <Checkbox checked={isEarth} onChange={(next) => set({ isEarth: next })}>
-            An earth
+            {say("An earth")}
           </Checkbox>
           <Checkbox checked={inCord} onChange={(next) => set({ inCord: next, hardService: false })}>
             In a flexible cord

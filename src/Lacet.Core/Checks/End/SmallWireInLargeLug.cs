@@ -22,7 +22,7 @@ public sealed class SmallWireInLargeLug : IEndCheck
                 Id,
                 Severity.Fix,
                 $"{plan.Conductor.Size.Name} is small for this lug: the full torque of its socket would shear the wire.",
-                $"Small conductors have a line of their own on the label: read the torque for {plan.Conductor.Size.Name} there, and set it here.",
+                $"Small conductors have a row of their own on the label: read the torque for {plan.Conductor.Size.Name} there, and set it here.",
                 "labels of listed lugs, common practice (from memory)",
                 RestsOn
             );

@@ -44,7 +44,7 @@ public sealed class BreakOffTabCheck : IJobCheck<Device>
                 ? null
                 : Found(
                     Severity.Fix,
-                    $"The hot tab of {device.Name} is broken off and only its {(upper.Count > 0 ? "upper" : "lower")} half is fed: the other half is dead.",
+                    $"The line tab of {device.Name} is broken off and only its {(upper.Count > 0 ? "upper" : "lower")} half is fed: the other half is dead.",
                     $"Feed the other half too, or take a receptacle with its tab."
                 );
         }
@@ -61,21 +61,21 @@ public sealed class BreakOffTabCheck : IJobCheck<Device>
         return legs
                 ? Found(
                     Severity.Stop,
-                    $"Two legs of a shared neutral feed the halves of {device.Name}, and its hot tab is whole: line to line, a dead short.",
-                    $"Break the hot tab off before anything is energised; keep the neutral tab, and let both breakers disconnect together."
+                    $"Two legs of a shared neutral feed the halves of {device.Name}, and its line tab is whole: line to line, a dead short.",
+                    $"Break the line tab off before anything is energised; keep the neutral tab, and let both breakers disconnect together."
                 )
             : circuits > 1
                 ? Found(
                     Severity.Stop,
-                    $"Two circuits feed the halves of {device.Name}, and its hot tab is whole: it ties their breakers together, and neither makes it dead alone.",
-                    $"Break the hot tab off, and let the two breakers disconnect together."
+                    $"Two circuits feed the halves of {device.Name}, and its line tab is whole: it ties their breakers together, and neither makes it dead alone.",
+                    $"Break the line tab off, and let the two breakers disconnect together."
                 )
             : upper.Concat(lower).Any(w => w.Function == WireFunction.Switched)
             && upper.Concat(lower).Any(w => w.Function == WireFunction.Line)
                 ? Found(
                     Severity.Fix,
-                    $"One half of {device.Name} is switched and the other is not, and the hot tab is whole: the switch does nothing.",
-                    $"Break the hot tab off."
+                    $"One half of {device.Name} is switched and the other is not, and the line tab is whole: the switch does nothing.",
+                    $"Break the line tab off."
                 )
             : null;
     }
@@ -88,7 +88,7 @@ public sealed class BreakOffTabCheck : IJobCheck<Device>
                 ? null
                 : Found(
                     Severity.Fix,
-                    $"The neutral tab of {device.Name} is broken off and one half has no neutral: it is dead, and hot at the slot.",
+                    $"The neutral tab of {device.Name} is broken off and one half has no neutral: it is dead, and live at the slot.",
                     $"Bring a neutral to both halves, or take a receptacle with its tab."
                 );
         }

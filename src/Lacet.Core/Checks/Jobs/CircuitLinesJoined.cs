@@ -16,7 +16,7 @@ public sealed class CircuitLinesJoined : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.CircuitLines;
 
     /// <inheritdoc/>
-    protected override string Comes => "neither breaker makes it dead, and each carries what the other does";
+    protected override Term Comes => "neither breaker makes it dead, and each carries what the other does";
 
     /// <inheritdoc/>
     protected override FormattableString Do => $"Trace both, and take off the one that is of the other circuit.";

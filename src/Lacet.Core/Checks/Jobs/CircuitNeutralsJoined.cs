@@ -16,7 +16,7 @@ public sealed class CircuitNeutralsJoined : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.CircuitNeutrals;
 
     /// <inheritdoc/>
-    protected override string Comes =>
+    protected override Term Comes =>
         "each carries what the other does, and one may be overloaded while no breaker sees it";
 
     /// <inheritdoc/>

@@ -43,7 +43,7 @@ public sealed class EarthMissing : IJobCheck<Device>
         return !live || brought.Count > 0
             ? null
             : Found(
-                $"{subject.Name} has no earth: nothing ends at its {(green[0].Identity == TerminalIdentity.Green ? "green screw" : "earth terminal")}, and a fault makes what is plugged in or mounted there live.",
+                $"{subject.Name} has no earth: nothing ends at its {new Term(green[0].Identity == TerminalIdentity.Green ? "green screw" : "earth terminal")}, and a fault makes what is plugged in or mounted there live.",
                 []
             );
     }

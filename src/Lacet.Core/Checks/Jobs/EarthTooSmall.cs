@@ -89,7 +89,7 @@ public sealed class EarthTooSmall : IJobCheck<Circuit>
             );
 
     /// <summary>By the breaker, and no larger than the lines need be.</summary>
-    private static (double Mm2, string Says, string Source)? ByBreaker(
+    private static (double Mm2, Term Says, string Source)? ByBreaker(
         Circuit circuit,
         Conductors.Conductor earth,
         List<double> line
@@ -99,7 +99,7 @@ public sealed class EarthTooSmall : IJobCheck<Circuit>
             ? (line.Max(), "as thick as its lines", "NEC 250.122(A) (from memory)")
         : (size.Area.SquareMillimetres, size.Name, "NEC 250.122 (from memory)");
 
-    private static (double Mm2, string Says, string Source)? ByLine(List<double> line) =>
+    private static (double Mm2, Term Says, string Source)? ByLine(List<double> line) =>
         line.Count > 0 && EarthSize.ByLine(new(line.Max())) is var least
             ? (least.SquareMillimetres, least.Read().Metric, "IEC 60364-5-54 table 54.2 (from memory)")
             : null;

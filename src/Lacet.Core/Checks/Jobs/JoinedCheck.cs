@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using Lacet.Core.Jobs;
 using Lacet.Core.Networks;
 using Lacet.Core.Quantities;
@@ -32,7 +33,7 @@ public abstract class JoinedCheck : IJobCheck<JobLanding>
     protected abstract ContradictionKind Kind { get; }
 
     /// <summary>What comes of it, after the names of the two.</summary>
-    protected abstract string Comes { get; }
+    protected abstract Term Comes { get; }
 
     /// <summary>What to do.</summary>
     protected abstract FormattableString Do { get; }
@@ -57,5 +58,6 @@ public abstract class JoinedCheck : IJobCheck<JobLanding>
             : (FormattableString)$"{Capital(found.One.Says)}, and {found.Other.Says}, are joined at {place}: {Comes}.";
     }
 
-    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+    private static FormattableString Capital(FormattableString text) =>
+        FormattableStringFactory.Create(char.ToUpperInvariant(text.Format[0]) + text.Format[1..], text.GetArguments());
 }

@@ -16,7 +16,7 @@ public sealed class LineToEarth : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.LineToEarth;
 
     /// <inheritdoc/>
-    protected override string Comes => "every case that is earthed there is live until its breaker opens";
+    protected override Term Comes => "every case that is earthed there is live until its breaker opens";
 
     /// <inheritdoc/>
     protected override FormattableString Do =>

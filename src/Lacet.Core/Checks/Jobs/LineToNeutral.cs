@@ -16,7 +16,7 @@ public sealed class LineToNeutral : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.LineToNeutral;
 
     /// <inheritdoc/>
-    protected override string Comes => "a dead short, and whatever hangs on that neutral is live";
+    protected override Term Comes => "a dead short, and whatever hangs on that neutral is live";
 
     /// <inheritdoc/>
     protected override FormattableString Do =>

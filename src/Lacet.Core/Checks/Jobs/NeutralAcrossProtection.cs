@@ -41,7 +41,7 @@ public sealed class NeutralAcrossProtection : IJobCheck<Device>
         return new Finding(
             Id,
             Severity.Stop,
-            $"The {(lineOnly ? "line" : "neutral")} of {subject.Name} comes through LOAD of {device.Name}, and its {(lineOnly ? "neutral" : "line")} does not: it trips as soon as something runs, or never protects.",
+            $"The {new Term(lineOnly ? "line" : "neutral")} of {subject.Name} comes through LOAD of {device.Name}, and its {new Term(lineOnly ? "neutral" : "line")} does not: it trips as soon as something runs, or never protects.",
             $"Bring both from LOAD, where it is to be protected, or both from LINE.",
             "UL 943; NEC 110.3(B) (from memory)",
             RestsOn

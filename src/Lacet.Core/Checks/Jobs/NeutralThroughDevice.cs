@@ -36,8 +36,8 @@ public sealed class NeutralThroughDevice : IJobCheck<Device>
             : new Finding(
                 Id,
                 Severity.Stop,
-                $"The neutral of a multiwire circuit goes in and out at {subject.Name}: take the device off, and up to the full line voltage stands across what is left.",
-                $"Splice the neutrals and bring one pigtail to the device. The hots of both circuits disconnect together.",
+                $"The neutral of a multiwire circuit goes in and out at {subject.Name}: take the device off, and up to the full voltage between its lines stands across what is left.",
+                $"Splice the neutrals and bring one pigtail to the device. The lines of both circuits disconnect together.",
                 "NEC 300.13(B), 210.4(B) (from memory)",
                 RestsOn
             );

@@ -16,7 +16,7 @@ public sealed class NeutralToEarth : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.NeutralToEarth;
 
     /// <inheritdoc/>
-    protected override string Comes => "the earth carries the neutral’s current, and cases stand at a voltage";
+    protected override Term Comes => "the earth carries the neutral’s current, and cases stand at a voltage";
 
     /// <inheritdoc/>
     protected override FormattableString Do =>

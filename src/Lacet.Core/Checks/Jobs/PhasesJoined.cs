@@ -16,7 +16,7 @@ public sealed class PhasesJoined : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.Phases;
 
     /// <inheritdoc/>
-    protected override string Comes => "line to line, a dead short";
+    protected override Term Comes => "line to line, a dead short";
 
     /// <inheritdoc/>
     protected override FormattableString Do =>

@@ -76,7 +76,7 @@ public sealed class PinAgainstWire : IJobCheck<JobPinMap>
     private static bool IsWired(Job job, JobPinMap map) =>
         PinsOfMap.On(job, map).Any(p => p.Pin is { } at && job.EndsAt(at.Id).Any(e => !e.Wire.Retired));
 
-    private static string Say(PinFunction function) =>
+    private static Term Say(PinFunction function) =>
         function switch
         {
             PinFunction.LowSpeed => "the low speed",

@@ -16,7 +16,7 @@ public sealed class PlusToZero : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.PlusToZero;
 
     /// <inheritdoc/>
-    protected override string Comes => "its supply is shorted";
+    protected override Term Comes => "its supply is shorted";
 
     /// <inheritdoc/>
     protected override FormattableString Do => $"Take them apart, and follow each back to its supply.";

@@ -28,8 +28,10 @@ public sealed class ReversedPolarity : IJobCheck<EndOfWire>
         var (wire, landing) = (subject.Wire, job.Landings[id]);
         // A device’s screws are told by their metal, a machine’s terminals by their letters.
         var byMetal = landing.Identity is TerminalIdentity.Brass or TerminalIdentity.Silver or TerminalIdentity.Green;
-        var (line, neutral) = byMetal ? ("brass", "silver") : ("a line’s terminal", "N");
-        var comes = byMetal
+        var (line, neutral) = byMetal
+            ? (new Term("brass"), new Term("silver"))
+            : (new Term("a line’s terminal"), new Term("N"));
+        Term comes = byMetal
             ? "the shell or the switch side of what is plugged in becomes live"
             : "its fuse and switch stand in the neutral, and its inside stays live when it is off";
         return (landing.Identity, wire.Function) switch
@@ -39,18 +41,18 @@ public sealed class ReversedPolarity : IJobCheck<EndOfWire>
                 neutral
             ),
             (var at, var hot) when at.IsNeutral() && hot.IsHot() => Reversed(
-                $"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: {comes}.",
+                $"Wire {wire.Name} is the {wire.Function.Say()}, and {landing.Name} is {at.Say()}: {comes}.",
                 line
             ),
             (var at, var hot) when at.IsEarth() && hot.IsHot() => Reversed(
-                $"Wire {wire.Name} is hot ({wire.Function.Say()}), and {landing.Name} is {at.Say()}: every case that is earthed here becomes live.",
+                $"Wire {wire.Name} is the {wire.Function.Say()}, and {landing.Name} is {at.Say()}: every case that is earthed here becomes live.",
                 line
             ),
             _ => null,
         };
     }
 
-    private Finding Reversed(FormattableString says, string right) =>
+    private Finding Reversed(FormattableString says, Term right) =>
         new(
             Id,
             Severity.Stop,

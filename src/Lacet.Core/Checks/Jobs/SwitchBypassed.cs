@@ -16,7 +16,7 @@ public sealed class SwitchBypassed : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.SwitchBypassed;
 
     /// <inheritdoc/>
-    protected override string Comes => "the switch opens nothing, and the lamp or outlet is always live";
+    protected override Term Comes => "the switch opens nothing, and the lamp or outlet is always live";
 
     /// <inheritdoc/>
     protected override FormattableString Do =>

@@ -16,7 +16,7 @@ public sealed class SystemsJoined : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.Systems;
 
     /// <inheritdoc/>
-    protected override string Comes => "the higher voltage comes into what is made for the lower";
+    protected override Term Comes => "the higher voltage comes into what is made for the lower";
 
     /// <inheritdoc/>
     protected override FormattableString Do =>

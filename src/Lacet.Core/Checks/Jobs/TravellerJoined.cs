@@ -16,7 +16,7 @@ public sealed class TravellerJoined : JoinedCheck
     protected override ContradictionKind Kind => ContradictionKind.TravellerJoined;
 
     /// <inheritdoc/>
-    protected override string Comes => "the two switches no longer work from both places";
+    protected override Term Comes => "the two switches no longer work from both places";
 
     /// <inheritdoc/>
     protected override FormattableString Do =>

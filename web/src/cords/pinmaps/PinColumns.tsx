@@ -1,4 +1,5 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
+import { useSay } from "../../shared/tradeWords";
 import { X } from "lucide-react";
 import type { Schemas } from "../../client";
 import {
@@ -114,6 +115,7 @@ function PinRow({
   i: number;
   onMap: (map: PinMap) => void;
 }) {
+  const say = useSay();
   return (
     <Flex
       h="var(--row)"
@@ -142,7 +144,7 @@ function PinRow({
           hideLabel
           value={pin.function}
           onChange={(fn) => onMap(changePin(map, i, { function: fn }))}
-          options={Object.entries(functionWords) as [PinFunction, string][]}
+          options={Object.entries(functionWords).map(([fn, word]) => [fn as PinFunction, say(word)])}
         />
       </Box>
       <Box w={{ sm: "84px" }} flex={{ base: "1 1 60px", sm: "none" }}>
