@@ -1,4 +1,5 @@
 using Lacet.Core.Conductors;
+using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
 
 namespace Lacet.Core.Drawings;
@@ -48,7 +49,7 @@ public static class BoxFrontDrawing
         return new(
             sheet.Parts,
             [],
-            $"The box from the front, to its volume, with what is counted in it: {string.Join(", ", fill.Shares.Select(s => s.What))}"
+            $"The box from the front, to its volume, with what is counted in it: {new Term(string.Join(", ", fill.Shares.Select(s => s.What)))}"
         );
     }
 

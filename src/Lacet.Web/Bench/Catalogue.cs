@@ -3,6 +3,7 @@ using Lacet.Core.Drawings;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Bench;
 
@@ -138,7 +139,7 @@ internal static class Catalogue
                     size.System,
                     size.Area.Read(),
                     conductor.InsulationOuterDiameter.Read(),
-                    SceneDocument.Of(CrossSection.Of(conductor), ReaderFormat.Metric)
+                    SceneDocument.Of(CrossSection.Of(conductor), Lead.Metric.Unit())
                 );
             }),
         ];

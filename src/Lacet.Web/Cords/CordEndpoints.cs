@@ -147,5 +147,5 @@ public sealed record CordStarters(CordPrices Prices, IReadOnlyList<HouseholdSupp
 public sealed record CordDrawingDocument(SceneDocument Scene, IReadOnlyList<CordSpot> Spots)
 {
     internal static CordDrawingDocument Of(CordDrawing drawing) =>
-        new(SceneDocument.Of(drawing.Scene, ReaderFormat.Metric), drawing.Spots);
+        new(SceneDocument.Of(drawing.Scene, Lead.Metric.Unit()), drawing.Spots);
 }

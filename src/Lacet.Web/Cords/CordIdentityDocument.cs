@@ -1,6 +1,7 @@
 using Lacet.Core.Drawings;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Cords;
 
@@ -15,5 +16,5 @@ public sealed record CordIdentityDocument(
 )
 {
     internal static CordIdentityDocument Of(CordIdentityDrawing drawing) =>
-        new(SceneDocument.Of(drawing.Scene, ReaderFormat.Metric), drawing.Conductors, drawing.Cues);
+        new(SceneDocument.Of(drawing.Scene, Lead.Metric.Unit()), drawing.Conductors, drawing.Cues);
 }

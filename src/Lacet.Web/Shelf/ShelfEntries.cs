@@ -72,11 +72,11 @@ internal sealed class ShelfEntries(TimeProvider time)
         {
             LandingItem { Landing: var document } when document.Read() is var landing => (
                 Say(landing),
-                SceneDocument.Of(LandingSketch.WithUsualEnd(landing), ReaderFormat.Metric)
+                SceneDocument.Of(LandingSketch.WithUsualEnd(landing), Lead.Metric.Unit())
             ),
             ConductorItem { Conductor: var document } when document.Read() is var conductor => (
                 $"{conductor}",
-                SceneDocument.Of(CrossSection.Of(conductor), ReaderFormat.Metric)
+                SceneDocument.Of(CrossSection.Of(conductor), Lead.Metric.Unit())
             ),
             FerruleItem ferrules => (FormattableString.Invariant($"{string.Join(", ", ferrules.SizesMm2)} mm²"), null),
             ConnectorItem connector => (
@@ -104,6 +104,6 @@ internal sealed class ShelfEntries(TimeProvider time)
                 DateOnly.FromDateTime(time.GetUtcNow().UtcDateTime)
             )
             : null;
-        return new ShelfEntry(row.Id, row.Version, item, says, drawing, problem?.Said(ReaderFormat.Metric));
+        return new ShelfEntry(row.Id, row.Version, item, says, drawing, problem?.Said(Lead.Metric.Unit()));
     }
 }

@@ -5,6 +5,7 @@ using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
 using Lacet.Exchange.Documents;
 using Lacet.Exchange.Jobs;
+using Lacet.Web.Http;
 
 namespace Lacet.Web.Splices;
 
@@ -68,13 +69,13 @@ public sealed record BoxFillDocument(
 {
     internal static BoxFillDocument Of(BoxContents contents, BoxFill fill) =>
         new(
-            fill.Says.Said(ReaderFormat.Metric),
+            fill.Says.Said(Lead.Metric.Unit()),
             fill.Shares,
             fill.Needed,
             fill.Volume,
             fill.Fits,
             fill.Box,
-            SceneDocument.Of(BoxFrontDrawing.Of(contents, fill), ReaderFormat.Metric)
+            SceneDocument.Of(BoxFrontDrawing.Of(contents, fill), Lead.Metric.Unit())
         );
 }
 

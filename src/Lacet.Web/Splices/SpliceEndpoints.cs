@@ -119,7 +119,7 @@ internal static class SpliceEndpoints
                 plan.Spare.Read(),
                 plan.Reworks,
                 request.Together + 1,
-                SceneDocument.Of(PigtailDrawing.Of(plan, request.Together), ReaderFormat.Metric)
+                SceneDocument.Of(PigtailDrawing.Of(plan, request.Together), Lead.Metric.Unit())
             )
         );
     }

@@ -54,7 +54,7 @@ public sealed record JobSummary(
             job.Judged.Count(Severity.Stop),
             job.Judged.Count(Severity.Fix),
             job.Judged.Count(Severity.Note),
-            job.Judged.Worst?.Finding.Says.Said(ReaderFormat.Metric)
+            job.Judged.Worst?.Finding.Says.Said(ReaderFormat.For(UnitSystem.Metric, job.Job.Title.Rules.Region))
         );
 
         void Stitch(EndOfWire end)

@@ -3,7 +3,7 @@ import { NumberField } from "../shared/NumberField";
 import type { Schemas } from "../client";
 import { cordVerdicts, placeWords, type Prices } from "./words";
 import { Checkbox, Disclosure, ErrorMessage, Panel, Table } from "../ui";
-import { Source } from "../shown/Source";
+import { Source, Sourced } from "../shown/Source";
 
 const priceFields: [keyof Prices, string][] = [
   ["plug", "A plug"],
@@ -59,7 +59,7 @@ export function TriageAnswer({
             {triage.signs.map((sign) => (
               <Box as="li" key={sign.cue} py={2} borderTopWidth="1px" borderColor="line">
                 <chakra.strong color={cordVerdicts[sign.verdict].colour}>{sign.looks}.</chakra.strong>{" "}
-                {sign.says} {sign.do}
+                <Sourced text={sign.says} /> {sign.do}
               </Box>
             ))}
           </Box>

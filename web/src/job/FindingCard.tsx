@@ -10,7 +10,7 @@ import { WayLine } from "../shown/WayLine";
 import { thin, useUnits } from "../shared/Units";
 import { FindingLines } from "../shown/FindingLines";
 import { Button, Disclosure, Link, Panel } from "../ui";
-import { Source } from "../shown/Source";
+import { Source, Sourced } from "../shown/Source";
 
 const room = { width: 170, height: 92 };
 const wiresOf = (way: Finding["way"]) => way.flatMap(({ wireId }) => wireId ?? []);
@@ -68,7 +68,9 @@ export function FindingCard({
           )}
           <Box>
             <Box fontWeight={700}>{thin(about.name)}</Box>
-            <Box>{thin(finding.says)}</Box>
+            <Box>
+              <Sourced text={thin(finding.says)} />
+            </Box>
             <Box mt={1}>
               <strong>Do: </strong>
               {thin(finding.do)}

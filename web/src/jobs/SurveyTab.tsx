@@ -1,3 +1,4 @@
+import { Sourced } from "../shown/Source";
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { useSay } from "../shared/tradeWords";
 import { useMutation, useQuery } from "@tanstack/react-query";
@@ -71,7 +72,8 @@ export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
                 const { word, colour } = severities[finding.severity];
                 return (
                   <Box key={finding.check} textStyle="dense">
-                    <chakra.strong color={colour}>{word}.</chakra.strong> {thin(finding.says)}
+                    <chakra.strong color={colour}>{word}.</chakra.strong>{" "}
+                    <Sourced text={thin(finding.says)} />
                   </Box>
                 );
               })}

@@ -1,3 +1,4 @@
+import { Sourced } from "./Source";
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import type { Schemas } from "../client";
 import { severities } from "./severity";
@@ -20,7 +21,8 @@ export function FindingLines({ findings }: { findings: Schemas["JobFindingDocume
               <Icon aria-hidden size={20} />
             </Box>
             <Box>
-              <chakra.strong color={colour}>{word}.</chakra.strong> {thin(finding.says)} {thin(finding.do)}
+              <chakra.strong color={colour}>{word}.</chakra.strong> <Sourced text={thin(finding.says)} />{" "}
+              {thin(finding.do)}
               {finding.accepted && (
                 <Box textStyle="note" color="ink.soft">
                   Accepted by {finding.accepted.person}: {finding.accepted.reason}
