@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { answerWho } from "./bench";
+import { answerWho, fromMenu } from "./bench";
 import { JobsOf } from "./jobs";
 
 // What holds in every place: who is working, undo, the palette, what was before and after, a phone.
@@ -29,6 +29,7 @@ test("a change is told with its undo, and the history shows what it was and beca
   await jobs.type("new", "Wire", "1");
   await jobs.type("1", "From", "DCP/X1:1");
   await jobs.type("1", "Colour", "green/yellow");
+  await expect(jobs.cell("1", "Colour")).toHaveText("green, yellow stripe");
   await page.getByRole("tab", { name: "History" }).click();
   const last = page.locator("[data-change]").first();
   await expect(last).toContainText("Mara Quist");
@@ -38,6 +39,7 @@ test("a change is told with its undo, and the history shows what it was and beca
   await expect(last.getByText("DCP/X1:1")).toHaveCount(2);
   await page.getByRole("tab", { name: "Wires" }).click();
   await jobs.type("1", "Colour", "red");
+  await expect(jobs.cell("1", "Colour")).toHaveText("red");
   await page.getByRole("status").getByRole("button", { name: "Undo" }).click();
   await expect(jobs.cell("1", "Colour")).toHaveText("green, yellow stripe");
 });
@@ -134,4 +136,32 @@ test("earth or ground is said by the house rules of the device, and in a job by 
   // The job was begun by rules of North America and keeps them.
   await page.goto(address);
   await expect(jobs.cell("Earth line 4", "Function")).toContainText("hot");
+});
+
+test("an export tells how far it is, can be cancelled, and is tried again after it failed", async ({
+  page,
+}) => {
+  const jobs = new JobsOf(page);
+  const name = `Out ${Date.now()}`;
+  await jobs.make(name, "Mara Quist");
+  const file = `${name} wires.csv`;
+  let answer: "nothing" | "failure" = "nothing";
+  await page.route("**/export/wires.csv", async (route) => {
+    if (answer === "failure") await route.fulfill({ status: 503, json: { detail: "The disk is full." } });
+    // Else it is left without an answer, until it is cancelled.
+  });
+  await fromMenu(page, "More for this job", "Export wires, CSV");
+  await expect(page.getByText(`Exporting ${file}`)).toBeVisible();
+  await page.getByRole("button", { name: "Cancel" }).click();
+  await expect(page.getByText(`Cancelled: ${file} was not exported.`)).toBeVisible();
+  answer = "failure";
+  await fromMenu(page, "More for this job", "Export wires, CSV");
+  await expect(page.getByText(`${file} was not exported. The disk is full.`)).toBeVisible();
+  await page.unroute("**/export/wires.csv");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Try again" }).click();
+  expect((await download).suggestedFilename()).toBe(file);
+  await expect(page.getByText(`Exported ${file}`)).toBeVisible();
+  // What has ended goes by itself.
+  await expect(page.getByText(`Exported ${file}`)).toBeHidden();
 });

@@ -68,12 +68,12 @@ test("the log exports CSV and JSON, and takes an event back", async ({ page }) =
   await page.getByRole("link", { name: "Log" }).click();
   const [csv] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("link", { name: "CSV" }).click(),
+    page.getByRole("button", { name: "Export CSV" }).click(),
   ]);
   expect(csv.suggestedFilename()).toBe("lacet-log.csv");
   const [json] = await Promise.all([
     page.waitForEvent("download"),
-    page.getByRole("link", { name: "JSON" }).click(),
+    page.getByRole("button", { name: "Export JSON" }).click(),
   ]);
   expect(json.suggestedFilename()).toBe("lacet-log.json");
   await page.getByRole("button", { name: `Withdraw event ${number}`, exact: true }).click();

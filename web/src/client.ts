@@ -56,16 +56,14 @@ export async function take<T>(answer: Promise<Answer<T>>): Promise<T> {
     throw new Refusal("Lacet does not answer. Nothing was lost; it is tried again when you are.", 0);
   }
   const { data, error, response } = settled;
-  if (!response.ok) {
-    const problem = (error ?? {}) as { detail?: string; field?: string } & Record<string, unknown>;
-    throw new Refusal(
-      problem.detail ?? `Lacet answered ${response.status}.`,
-      response.status,
-      problem.field,
-      problem,
-    );
-  }
+  if (!response.ok) throw refusalOf(response, error);
   return data as T;
+}
+
+/** What an answer refuses, by the problem in it. */
+export function refusalOf({ status }: Response, error: unknown) {
+  const problem = (error ?? {}) as { detail?: string; field?: string } & Record<string, unknown>;
+  return new Refusal(problem.detail ?? `Lacet answered ${status}.`, status, problem.field, problem);
 }
 
 export const api = {

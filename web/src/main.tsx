@@ -33,8 +33,8 @@ const queries = new QueryClient({
   },
 });
 
-// What was read in other words is read again.
-onRegion(() => void queries.invalidateQueries());
+// What was read in other words is read again; what is on its way in them is not waited for.
+onRegion(() => void queries.cancelQueries().then(() => queries.invalidateQueries()));
 
 const root = document.getElementById("root");
 if (root) {

@@ -83,7 +83,10 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
           disabled={!index}
           onClick={() =>
             drawing.current &&
-            saveAs(`${job.title.name} ${enclosure.name}.svg`, "image/svg+xml", svgText(drawing.current))
+            saveAs(
+              `${job.title.name} ${enclosure.name}.svg`,
+              new Blob([svgText(drawing.current)], { type: "image/svg+xml" }),
+            )
           }
         >
           SVG

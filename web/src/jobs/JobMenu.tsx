@@ -5,7 +5,7 @@ import { useNavigate } from "react-router";
 import { HouseRulesContext, type HouseRules } from "../house/houseRules";
 import { HouseRulesDialog } from "../house/HouseRulesDialog";
 import type { Schemas } from "../client";
-import { Button, Menu } from "../ui";
+import { Button, exportFile, Menu } from "../ui";
 import { PartForm, type PartField } from "../job/PartForm";
 import { useChanges } from "../job/useChanges";
 
@@ -21,7 +21,8 @@ export function JobMenu({ job }: { job: Schemas["JobOverview"] }) {
   const [open, setOpen] = useState<"title" | "rules" | null>(null);
   const title: Schemas["JobPartJobTitle"] = { ...job.title, part: "title" };
   const change = (rules: HouseRules) => void put({ ...title, houseRules: rules }, job.version);
-  const path = `/api/jobs/${title.id}/export`;
+  const out = (file: string) =>
+    void exportFile(`/api/jobs/${title.id}/export/${file}`, `${title.name} ${file}`);
   return (
     <>
       <Menu
@@ -41,9 +42,9 @@ export function JobMenu({ job }: { job: Schemas["JobOverview"] }) {
             icon: <FileUp aria-hidden />,
             onSelect: () => void navigate(`/import?job=${title.id}`),
           },
-          { name: "Export wires, XLSX", icon: <Download aria-hidden />, href: `${path}/wires.xlsx` },
-          { name: "Export wires, CSV", icon: <Download aria-hidden />, href: `${path}/wires.csv` },
-          { name: "Export job file", icon: <Download aria-hidden />, href: `${path}/job.json` },
+          { name: "Export wires, XLSX", icon: <Download aria-hidden />, onSelect: () => out("wires.xlsx") },
+          { name: "Export wires, CSV", icon: <Download aria-hidden />, onSelect: () => out("wires.csv") },
+          { name: "Export job file", icon: <Download aria-hidden />, onSelect: () => out("job.json") },
           {
             name: "Print the board",
             icon: <Printer aria-hidden />,

@@ -2,7 +2,7 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useQuery } from "@tanstack/react-query";
 import { Download, ShieldCheck, ShieldX } from "lucide-react";
 import { api } from "../client";
-import { Button, DownloadLink, Panel } from "../ui";
+import { Button, ErrorMessage, exportFile, Panel } from "../ui";
 
 /** Whether the record is whole, its head hash for papers, and the way out of here. */
 export function SealPanel() {
@@ -25,7 +25,7 @@ export function SealPanel() {
               ))}
             </Box>
           )}
-          {seal.error && <Box color="stop">{seal.error.message}</Box>}
+          <ErrorMessage of={seal.error} />
           {seal.data && (
             <Box textStyle="note" color="ink.soft" fontFamily="numerals" overflowWrap="anywhere">
               head {seal.data.head.slice(0, 16)}…
@@ -35,12 +35,12 @@ export function SealPanel() {
         <Button onClick={() => void seal.refetch()} disabled={seal.isFetching}>
           Check again
         </Button>
-        <DownloadLink href="/api/records/export.csv">
+        <Button onClick={() => void exportFile("/api/records/export.csv", "lacet-log.csv")}>
           <Download aria-hidden size={18} /> Export CSV
-        </DownloadLink>
-        <DownloadLink href="/api/records/export.json">
+        </Button>
+        <Button onClick={() => void exportFile("/api/records/export.json", "lacet-log.json")}>
           <Download aria-hidden size={18} /> Export JSON
-        </DownloadLink>
+        </Button>
       </Flex>
     </Panel>
   );

@@ -1,7 +1,7 @@
-/** Hands a text to the browser as a file to keep. */
-export function saveAs(name: string, type: string, text: string) {
+/** Hands a file to the browser to keep. */
+export function saveAs(name: string, content: Blob) {
   const link = document.createElement("a");
-  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.href = URL.createObjectURL(content);
   link.download = name;
   link.click();
   URL.revokeObjectURL(link.href);

@@ -8,7 +8,7 @@ import { ItemDialog } from "./ItemDialog";
 import { ItemList } from "./ItemList";
 import { Tables } from "./Tables";
 import { useShelf } from "./useShelf";
-import { Button, DownloadLink, ErrorMessage, Tabs, TextField } from "../ui";
+import { Button, ErrorMessage, exportFile, Tabs, TextField } from "../ui";
 
 export type ShelfKind = "landing" | "conductor" | "ferrules" | "connector" | "device" | "tool";
 const tabs: [ShelfKind | "tables", string][] = [
@@ -66,8 +66,14 @@ function Shelf() {
               </Box>
               {tab !== "landing" && <Button onClick={() => setEditing("new")}>Add an item</Button>}
               <Button onClick={() => setImporting(true)}>Import</Button>
-              <DownloadLink href={`/api/shelf/export/${tab}.csv`}>Export CSV</DownloadLink>
-              <DownloadLink href="/api/shelf/export/shelf.json">Export all, JSON</DownloadLink>
+              <Button
+                onClick={() => void exportFile(`/api/shelf/export/${tab}.csv`, `lacet-shelf-${tab}.csv`)}
+              >
+                Export CSV
+              </Button>
+              <Button onClick={() => void exportFile("/api/shelf/export/shelf.json", "lacet-shelf.json")}>
+                Export all, JSON
+              </Button>
             </Flex>
             {tab === "landing" && (
               <Box color="ink.soft" textStyle="dense">

@@ -49,21 +49,3 @@ export function ButtonLink({ to, variant, size, children, ...rest }: LinkProps &
     </Base>
   );
 }
-
-/** A file of the server's, to keep. */
-export function DownloadLink({
-  href,
-  download = true,
-  variant,
-  size,
-  children,
-  ...rest
-}: LinkProps & { href: string; download?: boolean }) {
-  return (
-    <Base asChild {...rest} {...looks({ variant, size })}>
-      <a href={href} download={download}>
-        {children}
-      </a>
-    </Base>
-  );
-}

@@ -4,9 +4,7 @@ import type { ReactNode } from "react";
 export interface MenuItem {
   name: string;
   icon?: ReactNode;
-  onSelect?: () => void;
-  /** A file of the server's, instead of a deed. */
-  href?: string;
+  onSelect: () => void;
 }
 
 /** What is done less often, behind one button. */
@@ -17,21 +15,12 @@ export function Menu({ trigger, items }: { trigger: ReactNode; items: readonly M
       <Portal>
         <Base.Positioner>
           <Base.Content>
-            {items.map(({ name, icon, onSelect, href }) =>
-              href ? (
-                <Base.Item key={name} value={name} asChild>
-                  <a href={href} download>
-                    {icon}
-                    {name}
-                  </a>
-                </Base.Item>
-              ) : (
-                <Base.Item key={name} value={name} onSelect={onSelect}>
-                  {icon}
-                  {name}
-                </Base.Item>
-              ),
-            )}
+            {items.map(({ name, icon, onSelect }) => (
+              <Base.Item key={name} value={name} onSelect={onSelect}>
+                {icon}
+                {name}
+              </Base.Item>
+            ))}
           </Base.Content>
         </Base.Positioner>
       </Portal>

@@ -10,13 +10,23 @@ const toaster = createToaster({
   pauseOnPageIdle: true,
 });
 
-/** Says what was done, with the way back; one of the same id takes the place of the last. */
-export function toast(title: string, { id, undo }: { id?: string; undo?: (() => void) | undefined } = {}) {
+type Deed = (() => void) | undefined;
+
+/** Says what was done, or goes on, with the way back; one of the same id takes the place of the last. */
+export function toast(
+  title: string,
+  { id, undo, cancel, again }: { id?: string; undo?: Deed; cancel?: Deed; again?: Deed } = {},
+) {
   const says = {
     title,
-    duration: undo ? 10_000 : 5_000,
+    // What goes on stands until it has ended.
+    duration: cancel ? Infinity : undo || again ? 10_000 : 5_000,
     closable: true,
-    action: undo && { label: "Undo", onClick: undo },
+    action: undo
+      ? { label: "Undo", onClick: undo }
+      : cancel
+        ? { label: "Cancel", onClick: cancel }
+        : again && { label: "Try again", onClick: again },
   };
   if (id && toaster.isVisible(id)) toaster.update(id, says);
   else toaster.create({ ...says, ...(id && { id }) });

@@ -1,6 +1,6 @@
 export { Kbd, Table } from "@chakra-ui/react";
 export { Alert } from "./Alert";
-export { Button, ButtonLink, DownloadLink } from "./Button";
+export { Button, ButtonLink } from "./Button";
 export { CellInput } from "./CellInput";
 export { Checkbox } from "./Checkbox";
 export { Dialog } from "./Dialog";
@@ -8,6 +8,7 @@ export { Disclosure } from "./Disclosure";
 export { Drawer } from "./Drawer";
 export { EmptyState } from "./EmptyState";
 export { ErrorMessage } from "./ErrorMessage";
+export { exportFile } from "./exportFile";
 export { Field, Input, TextArea, TextField } from "./Field";
 export { FieldGroup } from "./FieldGroup";
 export { FileButton } from "./FileButton";

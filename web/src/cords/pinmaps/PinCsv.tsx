@@ -18,7 +18,7 @@ export function PinCsv({ map, onPins }: { map: PinMap; onPins: (pins: Pin[]) => 
   });
   const write = useMutation({
     mutationFn: () => take(http.POST("/api/pin-maps/write", { body: map })),
-    onSuccess: (csv) => saveAs(`${map.name}.csv`, "text/csv", csv.text),
+    onSuccess: (csv) => saveAs(`${map.name}.csv`, new Blob([csv.text], { type: "text/csv" })),
   });
   return (
     <Disclosure label="As a table: CSV in and out">
