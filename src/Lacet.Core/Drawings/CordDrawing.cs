@@ -26,11 +26,11 @@ public sealed record CordDrawing(Scene Scene, IReadOnlyList<CordSpot> Spots)
         return new(
             new(sheet.Parts, [], $"A cord from its plug, opened, along its jacket, to where it enters a machine"),
             [
-                new(CordPlace.Blades, 6, Middle - 2),
+                new(CordPlace.Blades, 5, Middle - 2),
                 new(CordPlace.InsideThePlug, 38, Middle),
-                new(CordPlace.AtThePlug, 62, Middle),
-                new(CordPlace.Along, 94, Middle),
-                new(CordPlace.Print, 134, Middle),
+                new(CordPlace.AtThePlug, 71, Middle),
+                new(CordPlace.Along, 105, Middle),
+                new(CordPlace.Print, 139, Middle),
                 new(CordPlace.Entry, 214, Middle),
             ]
         );

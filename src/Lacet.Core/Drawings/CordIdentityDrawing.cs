@@ -23,7 +23,7 @@ public sealed record CordIdentityDrawing(
     /// <summary>How far apart the spread conductors are, mm.</summary>
     private const double Pitch = 26;
 
-    private static readonly OpenedPlug Opened = new(Middle, (18, 24), 28, 60, 26, 18, (28, 54), 20, 40, 14, 4.5, 1.6);
+    private static readonly OpenedPlug Opened = new(Middle, (18, 24), 34, 60, 32, 22, (28, 54), 27, 40, 20, 4.5, 1.6);
 
     /// <summary>
     /// Draws a cord of two or three conductors. Throws <see cref="ImpossibleInputException"/> for any other count.
@@ -55,13 +55,13 @@ public sealed record CordIdentityDrawing(
             [
                 new(IdentityCue.WideBlade, null, 6, Middle - 20),
                 new(IdentityCue.NarrowBlade, null, 6, Middle),
-                new(IdentityCue.BrassScrew, null, 40, Middle - 14),
+                new(IdentityCue.BrassScrew, null, 40, Middle - 20),
                 new(IdentityCue.SilverScrew, null, 40, Middle),
                 .. earthed
                     ? new CueSpot[]
                     {
                         new(IdentityCue.EarthPin, null, 6, Middle + 20),
-                        new(IdentityCue.GreenScrew, null, 40, Middle + 14),
+                        new(IdentityCue.GreenScrew, null, 40, Middle + 20),
                         new(IdentityCue.ConnectorEarth, null, 240, Middle - 17),
                     }
                     : [],

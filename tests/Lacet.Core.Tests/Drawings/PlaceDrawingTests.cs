@@ -45,6 +45,27 @@ public sealed class PlaceDrawingTests
     }
 
     [Fact]
+    public void Places_to_tap_are_a_finger_apart()
+    {
+        static double Nearest(IEnumerable<(double X, double Y)> places)
+        {
+            var all = places.ToList();
+            return all.SelectMany((a, i) => all.Skip(i + 1).Select(b => double.Hypot(a.X - b.X, a.Y - b.Y))).Min();
+        }
+
+        // Shown at 600 px for 266 mm, and at 310 px for 246 mm on a phone; a target is 44 px (WCAG 2.2, 2.5.5).
+        var identity = CordIdentityDrawing.Of(3);
+        Assert.InRange(
+            Nearest(identity.Cues.Select(c => (c.X, c.Y)).Concat(identity.Conductors.Select(c => (c.X, c.Y))))
+                * 600
+                / 266,
+            44,
+            double.MaxValue
+        );
+        Assert.InRange(Nearest(CordDrawing.Of().Spots.Select(s => (s.X, s.Y))) * 310 / 246, 40, double.MaxValue);
+    }
+
+    [Fact]
     public void A_cord_of_four_is_none() => Assert.Throws<ImpossibleInputException>(() => CordIdentityDrawing.Of(4));
 
     private static Scene Spoiled(double? free, params Fault[] faults)

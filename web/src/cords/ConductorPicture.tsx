@@ -41,7 +41,7 @@ export function ConductorPicture({
   return (
     <Box bg="paper.raised" borderWidth="1px" borderColor="line" rounded="md" p={3} overflowX="auto">
       {/* On a phone it is pushed along: a place smaller than a finger could not be told from the next. */}
-      <Box position="relative" minW="480px" maxW="1000px" mx="auto">
+      <Box position="relative" minW="600px" maxW="1000px" mx="auto">
         <svg
           viewBox={`${left} ${top} ${wide} ${high}`}
           width="100%"

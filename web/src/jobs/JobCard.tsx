@@ -15,6 +15,7 @@ export function JobCard({ job, onArchive }: { job: Schemas["JobCard"]; onArchive
       <Flex justifyContent="space-between" gap={2} alignItems="baseline">
         <Link
           to={`/jobs/${job.id}${summary.purpose === "survey" ? "/survey" : ""}`}
+          variant="row"
           textStyle="heading"
           color="ink"
         >

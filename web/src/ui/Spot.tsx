@@ -4,7 +4,7 @@ import type { ComponentProps } from "react";
 const Target = chakra("button", {
   base: {
     position: "absolute",
-    boxSize: { base: "30px", md: "target" },
+    boxSize: "target",
     transform: "translate(-50%, -50%)",
     display: "grid",
     placeItems: "center",
