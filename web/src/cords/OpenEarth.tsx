@@ -5,7 +5,7 @@ import type { Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { CaseDiagram } from "./CaseDiagram";
 import { cordApi, startersOf } from "./cordApi";
-import { Checkbox, ErrorMessage, Panel, PanelTitle, Segments } from "../ui";
+import { Checkbox, ErrorMessage, FieldsPanel, Panel, PanelTitle, Segments } from "../ui";
 
 type Filter = "both" | "line" | "neutral";
 interface Fault {
@@ -46,7 +46,7 @@ export function OpenEarth() {
   const found = answer.data;
   return (
     <Grid gap={3} templateColumns={{ base: "minmax(0,1fr)", lg: "340px minmax(0,1fr)" }}>
-      <Panel as="section" aria-label="What is wrong">
+      <FieldsPanel as="section" aria-label="What is wrong">
         <Segments
           label="Supply"
           value={fault.region}
@@ -61,19 +61,21 @@ export function OpenEarth() {
         <Checkbox checked={fault.reversed} onChange={(reversed) => set({ reversed })}>
           {say("Line and neutral are swapped")}
         </Checkbox>
-        <PanelTitle>The filter’s capacitors</PanelTitle>
-        <Segments
-          label="The filter’s capacitors"
-          value={fault.filter}
-          onChange={(filter) => set({ filter })}
-          options={[
-            ["both", "Both"],
-            ["line", say("Line’s alone")],
-            ["neutral", "Neutral’s alone"],
-          ]}
-        />
+        <Box>
+          <PanelTitle mb={1}>The filter’s capacitors</PanelTitle>
+          <Segments
+            label="The filter’s capacitors"
+            value={fault.filter}
+            onChange={(filter) => set({ filter })}
+            options={[
+              ["both", "Both"],
+              ["line", say("Line’s alone")],
+              ["neutral", "Neutral’s alone"],
+            ]}
+          />
+        </Box>
         <ErrorMessage of={answer.error} />
-      </Panel>
+      </FieldsPanel>
       {found && (
         <Panel as="section" aria-label="What a meter would show">
           <Flex gap={6} flexWrap="wrap">

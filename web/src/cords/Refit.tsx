@@ -10,7 +10,7 @@ import { inOrder, sayBoth, thin, useUnits } from "../shared/Units";
 import { ShelfPlugs } from "./ShelfPlugs";
 import { cordApi } from "./cordApi";
 import { roleWords } from "./words";
-import { ErrorMessage, Panel, PanelTitle, Segments, Select } from "../ui";
+import { ErrorMessage, FieldsPanel, Panel, PanelTitle, Segments, Select } from "../ui";
 
 export interface Plug {
   size: string;
@@ -109,7 +109,7 @@ function PlugPanel({
   error: Error | null;
 }) {
   return (
-    <Panel as="section" aria-label="The plug">
+    <FieldsPanel as="section" aria-label="The plug">
       <Select
         label="Its conductors"
         value={plug.size}
@@ -119,27 +119,27 @@ function PlugPanel({
         )}
       />
       <ShelfPlugs onTake={set} />
-      <Box mt={2}>
-        <Segments
-          label="The plug’s blades"
-          value={plug.kind}
-          onChange={(kind) => set({ kind })}
-          options={[
-            ["three", "Three-wire"],
-            ["two", "Two-wire, flat"],
-          ]}
-        />
+      <Segments
+        label="The plug’s blades"
+        value={plug.kind}
+        onChange={(kind) => set({ kind })}
+        options={[
+          ["three", "Three-wire"],
+          ["two", "Two-wire, flat"],
+        ]}
+      />
+      <Box>
+        <Box textStyle="note" color="ink.soft">
+          From the inside of its clamp to each screw, mm:
+        </Box>
+        <Grid templateColumns="1fr 1fr 1fr" gap={2}>
+          <NumberField label="Brass" value={plug.line} onChange={(line) => set({ line })} />
+          <NumberField label="Silver" value={plug.neutral} onChange={(neutral) => set({ neutral })} />
+          {plug.kind === "three" && (
+            <NumberField label="Green" value={plug.earth} onChange={(earth) => set({ earth })} />
+          )}
+        </Grid>
       </Box>
-      <Box mt={2} textStyle="note" color="ink.soft">
-        From the inside of its clamp to each screw, mm:
-      </Box>
-      <Grid templateColumns="1fr 1fr 1fr" gap={2}>
-        <NumberField label="Brass" value={plug.line} onChange={(line) => set({ line })} />
-        <NumberField label="Silver" value={plug.neutral} onChange={(neutral) => set({ neutral })} />
-        {plug.kind === "three" && (
-          <NumberField label="Green" value={plug.earth} onChange={(earth) => set({ earth })} />
-        )}
-      </Grid>
       <Select
         label="Its screws"
         value={plug.screw}
@@ -160,7 +160,7 @@ function PlugPanel({
         ]}
       />
       <ErrorMessage of={error} />
-    </Panel>
+    </FieldsPanel>
   );
 }
 

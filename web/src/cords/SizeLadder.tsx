@@ -4,6 +4,9 @@ import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
 import { Table } from "../ui";
 
+// On a phone what decides is there; the rest would be cut off.
+const wide = { display: { base: "none", sm: "table-cell" } };
+
 /** Every size beside its copper, true to each other: what it carries, what it loses, what it heats. */
 export function SizeLadder({
   cords,
@@ -16,14 +19,14 @@ export function SizeLadder({
 }) {
   return (
     <Box overflowX="auto" mt={3} tabIndex={0} role="region" aria-label="Every size">
-      <Table.Root minW="480px">
+      <Table.Root minW={{ sm: "480px" }}>
         <Table.Header>
           <Table.Row>
             <Table.ColumnHeader>Size</Table.ColumnHeader>
-            <Table.ColumnHeader>Copper</Table.ColumnHeader>
+            <Table.ColumnHeader {...wide}>Copper</Table.ColumnHeader>
             <Table.ColumnHeader>Carries, of {amps.toFixed(1)} A</Table.ColumnHeader>
             <Table.ColumnHeader>Loses</Table.ColumnHeader>
-            <Table.ColumnHeader>Warms</Table.ColumnHeader>
+            <Table.ColumnHeader {...wide}>Warms</Table.ColumnHeader>
           </Table.Row>
         </Table.Header>
         <Table.Body>
@@ -39,7 +42,7 @@ export function SizeLadder({
                 {thin(cord.size)}
                 {!cord.isThickEnough && <Box textStyle="note">under the floor</Box>}
               </Table.Cell>
-              <Table.Cell>
+              <Table.Cell {...wide}>
                 <svg width={40} height={26} viewBox="-20 -13 40 26" aria-hidden>
                   <circle
                     r={cord.diameterMm * 3.6}
@@ -56,7 +59,7 @@ export function SizeLadder({
                 <Passes passes={cord.dropsLittle} />
                 {cord.dropPercent.toFixed(1)} %, {cord.dropVolts.toFixed(1)} V
               </Table.Cell>
-              <Table.Cell>{cord.lossWattsPerMetre.toFixed(1)} W/m</Table.Cell>
+              <Table.Cell {...wide}>{cord.lossWattsPerMetre.toFixed(1)} W/m</Table.Cell>
             </Table.Row>
           ))}
         </Table.Body>

@@ -8,5 +8,10 @@ export function Panel(props: ComponentProps<typeof Box>) {
   );
 }
 
+/** A panel of fields, one below the other. */
+export const FieldsPanel = (props: ComponentProps<typeof Box>) => (
+  <Panel display="flex" flexDirection="column" gap={3} {...props} />
+);
+
 /** The line over a panel. */
 export const PanelTitle = chakra("h2", { base: { textStyle: "kicker", color: "ink.soft" } });

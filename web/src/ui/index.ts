@@ -17,7 +17,7 @@ export { Hint } from "./Hint";
 export { Link } from "./Link";
 export { Loading } from "./Loading";
 export { Menu, type MenuItem } from "./Menu";
-export { Panel, PanelTitle } from "./Panel";
+export { FieldsPanel, Panel, PanelTitle } from "./Panel";
 export { Progress } from "./Progress";
 export { RailCell } from "./RailCell";
 export { RadioCards } from "./RadioCards";

@@ -1,8 +1,8 @@
 import { Chart, useChart } from "@chakra-ui/charts";
-import { Box } from "@chakra-ui/react";
+import { Box, chakra } from "@chakra-ui/react";
 import { CartesianGrid, Legend, Line, LineChart, ReferenceLine, XAxis, YAxis } from "recharts";
 import type { Schemas } from "../../client";
-import { print } from "./print";
+import { ticks } from "./ticks";
 
 const colours = ["line.strong", "copper", "ink.soft"];
 const dashes = ["6 4", undefined, "2 3"];
@@ -32,16 +32,20 @@ export default function DropPlot({
       role="img"
       aria-label={`Voltage drop against length: at ${lengthM} m ${says}; ${advised} % is advised`}
     >
-      <Chart.Root chart={chart} css={print} h="240px" aspectRatio="auto">
+      <Chart.Root chart={chart} h="240px" aspectRatio="auto">
         <LineChart responsive data={chart.data} margin={{ top: 8, right: 16, bottom: 4, left: 0 }}>
           <CartesianGrid stroke={chart.color("line")} vertical={false} />
-          <XAxis dataKey="length" type="number" unit=" m" domain={[0, "dataMax"]} tickLine={false} />
-          <YAxis unit=" %" width={54} tickLine={false} axisLine={false} />
-          <Legend verticalAlign="top" height={26} />
+          <XAxis {...ticks(chart)} dataKey="length" type="number" unit=" m" domain={[0, "dataMax"]} />
+          <YAxis {...ticks(chart)} unit=" %" width={54} axisLine={false} />
+          <Legend
+            verticalAlign="top"
+            height={26}
+            formatter={(size: string) => <chakra.span color="ink">{size}</chakra.span>}
+          />
           <ReferenceLine
             y={advised}
             stroke={chart.color("stop")}
-            label={{ value: `${advised} % advised`, position: "insideBottomLeft" }}
+            label={{ value: `${advised} % advised`, position: "insideBottomLeft", fill: chart.color("ink") }}
           />
           <ReferenceLine x={lengthM} stroke={chart.color("copper")} strokeDasharray="3 3" />
           {chart.series.map((item, i) => (

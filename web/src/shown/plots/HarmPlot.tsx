@@ -2,7 +2,7 @@ import { Chart, useChart } from "@chakra-ui/charts";
 import { Box } from "@chakra-ui/react";
 import { Bar, BarChart, XAxis, YAxis } from "recharts";
 import type { Schemas } from "../../client";
-import { print } from "./print";
+import { ticks } from "./ticks";
 
 const words: Record<Schemas["Harm"], string> = {
   shock: "Shock",
@@ -28,15 +28,15 @@ export default function HarmPlot({ harms }: { harms: readonly Schemas["HarmCount
     .join("; ");
   return (
     <Box role="img" aria-label={`Findings by harm. ${says}`}>
-      <Chart.Root chart={chart} css={print} h={`${harms.length * 34 + 30}px`} aspectRatio="auto">
+      <Chart.Root chart={chart} h={`${harms.length * 34 + 30}px`} aspectRatio="auto">
         <BarChart
           responsive
           data={chart.data}
           layout="vertical"
           margin={{ top: 0, right: 8, bottom: 0, left: 0 }}
         >
-          <XAxis type="number" allowDecimals={false} tickLine={false} axisLine={false} height={22} />
-          <YAxis type="category" dataKey="harm" width={84} tickLine={false} axisLine={false} />
+          <XAxis {...ticks(chart)} type="number" allowDecimals={false} axisLine={false} height={22} />
+          <YAxis {...ticks(chart)} type="category" dataKey="harm" width={84} axisLine={false} />
           {chart.series.map((item) => (
             <Bar
               key={item.name}

@@ -1,7 +1,7 @@
 import { Chart, useChart } from "@chakra-ui/charts";
 import { Box } from "@chakra-ui/react";
 import { ReferenceArea, ReferenceLine, Scatter, ScatterChart, XAxis, YAxis } from "recharts";
-import { print } from "./print";
+import { ticks } from "./ticks";
 
 export interface Placed {
   /** The event’s number. */
@@ -20,17 +20,19 @@ export default function WindowPlot({ placed }: { placed: readonly Placed[] }) {
       role="img"
       aria-label={`Where ${placed.length} torque readings lie in their windows: ${outside} outside`}
     >
-      <Chart.Root chart={chart} css={print} h="150px" aspectRatio="auto">
+      <Chart.Root chart={chart} h="150px" aspectRatio="auto">
         <ScatterChart responsive margin={{ top: 6, right: 12, bottom: 0, left: 0 }}>
           <ReferenceArea y1={0} y2={100} fill={chart.color("draw.window")} fillOpacity={0.6} />
           <ReferenceLine y={50} stroke={chart.color("ink.soft")} strokeDasharray="4 4" />
           <XAxis
+            {...ticks(chart)}
             type="number"
             dataKey="event"
             domain={["dataMin - 1", "dataMax + 1"]}
             allowDecimals={false}
           />
           <YAxis
+            {...ticks(chart)}
             type="number"
             dataKey="place"
             domain={[-50, 150]}
