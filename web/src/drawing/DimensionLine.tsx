@@ -1,13 +1,21 @@
 import type { Schemas } from "../client";
-import { inOrder, thin, useUnits } from "../shared/Units";
+import { print } from "./labels";
 
-const text = 16;
 const arrow = 6;
 
 /** A dimension line with its measure; sizes in pixels are turned into mm by the size of a pixel. */
-export function DimensionLine({ line, pixel }: { line: Schemas["SceneDimension"]; pixel: number }) {
-  const { lead } = useUnits();
-  const [first, second] = inOrder(line.label, lead);
+export function DimensionLine({
+  line,
+  label,
+  at,
+  pixel,
+}: {
+  line: Schemas["SceneDimension"];
+  label: string;
+  /** Where its label stands. */
+  at: { x: number; y: number };
+  pixel: number;
+}) {
   const below = line.y > line.partY;
   const { fromX, toX, y, partY } = line;
   const head = arrow * pixel;
@@ -22,15 +30,18 @@ export function DimensionLine({ line, pixel }: { line: Schemas["SceneDimension"]
         d={`M${fromX + head} ${y - head / 2}L${fromX} ${y}l${head} ${head / 2}M${toX - head} ${y - head / 2}L${toX} ${y}l${-head} ${head / 2}`}
       />
       <text
-        x={(fromX + toX) / 2}
-        y={below ? y + (text + 4) * pixel : y - 7 * pixel}
-        style={{ fontSize: `${text * pixel}px` }}
+        {...at}
+        style={{ fontSize: `${print * pixel}px` }}
         textAnchor="middle"
-        stroke="none"
+        // It may lie on a conductor: paper round each letter keeps it legible.
+        paintOrder="stroke"
+        stroke="var(--chakra-colors-paper-raised)"
+        strokeWidth={4 * pixel}
+        strokeLinejoin="round"
         fill="var(--chakra-colors-ink)"
         fontWeight={600}
       >
-        {thin(first === second ? first : `${first} (${second})`)}
+        {label}
       </text>
     </g>
   );

@@ -1,7 +1,9 @@
 import { Box } from "@chakra-ui/react";
 import type { Scene } from "../client";
+import { inOrder, thin, useUnits } from "../shared/Units";
 import { useSize } from "../shared/useSize";
 import { DimensionLine } from "./DimensionLine";
+import { placeLabels } from "./labels";
 import type { Colours, Metal } from "./looks";
 import { ScenePaint, Stripes } from "./ScenePaint";
 
@@ -26,6 +28,7 @@ export function SceneView({
   height: string;
   actual?: number;
 }) {
+  const { lead } = useUnits();
   const [ref, size] = useSize<HTMLDivElement>();
   const { box } = scene;
   const width = box.right - box.left;
@@ -44,6 +47,11 @@ export function SceneView({
   const shown = { width: sheet.width * pixel, height: sheet.height * pixel };
   const left = (box.left + box.right - shown.width) / 2;
   const top = (box.top + box.bottom - shown.height) / 2;
+  const labelled = scene.dimensions.map((line) => {
+    const [first, second] = inOrder(line.label, lead);
+    return { line, label: thin(first === second ? first : `${first} (${second})`) };
+  });
+  const places = placeLabels(labelled, pixel, left + 4 * pixel, left + shown.width - 4 * pixel);
   const bar = scale > 8 ? 5 : scale > 3 ? 10 : 20;
   return (
     <Box
@@ -86,8 +94,14 @@ export function SceneView({
           {scene.parts.map((part) => (
             <ScenePaint key={part.id} part={part} metal={metal} colours={colours} pixel={pixel} />
           ))}
-          {scene.dimensions.map((line) => (
-            <DimensionLine key={line.id} line={line} pixel={pixel} />
+          {labelled.map(({ line, label }, i) => (
+            <DimensionLine
+              key={line.id}
+              line={line}
+              label={label}
+              at={places[i] ?? { x: 0, y: 0 }}
+              pixel={pixel}
+            />
           ))}
           <ScaleBar
             x={left + shown.width - 8 * pixel}
