@@ -177,6 +177,7 @@ test("at 360 px nothing of the cords is cut off", async ({ page }) => {
     await page.goto(`/cords/${part}`);
     await page.waitForLoadState("networkidle").catch(() => undefined);
     expect(await page.evaluate(() => document.documentElement.scrollWidth), part).toBeLessThanOrEqual(360);
+    await expect(page.getByRole("tab", { selected: true })).toBeInViewport({ ratio: 0.9 });
   }
 });
 

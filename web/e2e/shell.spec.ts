@@ -34,3 +34,23 @@ test("what the network lost is asked again by itself; a refusal is not", async (
   await page.waitForTimeout(3000);
   expect(refused).toBe(1);
 });
+
+test("paper is light, and shows the work alone", async ({ browser }) => {
+  const context = await browser.newContext({ colorScheme: "dark" });
+  const page = await context.newPage();
+  await page.goto("/bench");
+  await expect(page.locator("[data-scene]").first()).toBeVisible();
+  await page.evaluate(() => {
+    window.addEventListener("beforeprint", () =>
+      document.documentElement.setAttribute("data-printed", document.documentElement.className),
+    );
+  });
+  await page.pdf();
+  const root = page.locator("html");
+  await expect(root).toHaveAttribute("data-printed", "light");
+  await expect(root).toHaveClass("dark");
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("navigation")).toBeHidden();
+  await expect(page.getByText("Local code and licensed practice rule").last()).toBeVisible();
+  await context.close();
+});

@@ -43,12 +43,21 @@ export function App() {
         <PersonProvider>
           <Grid
             h="100dvh"
+            _print={{ display: "block", h: "auto" }}
             templateColumns={{ base: "minmax(0, 1fr)", md: "92px minmax(0, 1fr)" }}
             templateRows={{ base: "minmax(0, 1fr) auto", md: "minmax(0, 1fr)" }}
           >
             <Rail />
             {/* The work scrolls, the rail does not: nothing ever lies under it. */}
-            <Flex id="work" direction="column" minW={0} overflowY="auto" gridColumn={{ md: 2 }} gridRow={1}>
+            <Flex
+              id="work"
+              direction="column"
+              minW={0}
+              overflowY="auto"
+              gridColumn={{ md: 2 }}
+              gridRow={1}
+              _print={{ display: "block", overflow: "visible" }}
+            >
               <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
                 <PlaceBoundary>
                   <Routes>

@@ -12,10 +12,11 @@ import { mayComeBack, type Schemas } from "./client";
 import { recall } from "./shared/remembered";
 import { onRegion, setOwnRegion } from "./shared/tradeWords";
 import { UnitsProvider } from "./shared/Units";
-import { applyTheme, rememberedTheme } from "./shell/colourTheme";
+import { applyTheme, printInLight, rememberedTheme } from "./shell/colourTheme";
 import { system } from "./ui/theme";
 
 applyTheme(rememberedTheme());
+printInLight();
 setOwnRegion(recall<Schemas["HouseRules"]>("houseRules", {}).region);
 
 const queries = new QueryClient({

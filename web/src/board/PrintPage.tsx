@@ -13,13 +13,11 @@ import { saveAs } from "../shared/saveAs";
 import { svgText } from "./svgFile";
 import { Button, ErrorMessage, Loading, Panel, Segments } from "../ui";
 
-// Paper is light, in a dark cupboard too. On it there is nothing but the sheets, each on a page of its own.
+// Each sheet on a page of its own, with its own last line.
 const onPaper = (size: string) => `
   @page { size: ${size} landscape; margin: 10mm; }
   @media print {
-    html, body { background: white; }
-    #root > div, #root > div > div { display: block; height: auto; overflow: visible; }
-    nav, footer, [data-screen-only], [data-scope=toast] { display: none !important; }
+    footer { display: none !important; }
     main { padding: 0 !important; }
     [data-page] { break-after: page; break-inside: avoid; border: 0 !important; padding: 0 !important; }
     [data-page]:last-of-type { break-after: auto; }

@@ -9,7 +9,7 @@ import { ScenePaint, Stripes } from "./ScenePaint";
 
 // A thin wire is not blown up beyond what still reads as a wire, in pixels a millimetre.
 const closest = 20;
-const margin = { side: 14, end: 34 };
+const margin = { side: 14, end: 44 };
 
 /**
  * Paints a scene as large as the room allows, or at a scale of one's own in pixels a millimetre, with dimensions in

@@ -12,6 +12,12 @@ export function applyTheme(theme: Theme) {
   document.documentElement.style.colorScheme = theme;
 }
 
+/** Paper is light, in a dark cupboard too. */
+export function printInLight() {
+  window.addEventListener("beforeprint", () => applyTheme("light"));
+  window.addEventListener("afterprint", () => applyTheme(rememberedTheme()));
+}
+
 export function chooseTheme(theme: Theme) {
   remember("theme", theme);
   applyTheme(theme);

@@ -19,6 +19,7 @@ export function LoadBar({
       h="26px"
       role="img"
       aria-label={`Load ${load ?? "not known"} A, breaker ${breaker ?? "not known"} A`}
+      data-colours
     >
       {breaker != null && (
         <Box

@@ -19,6 +19,7 @@ export function WindowBar({ least, target, most, value, height = "18px" }: Props
   return (
     <Box
       aria-hidden
+      data-colours
       position="relative"
       h={height}
       bg="paper.sunk"

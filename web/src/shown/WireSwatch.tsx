@@ -15,6 +15,7 @@ export function WireSwatch({
     <Box
       as="span"
       aria-hidden
+      data-colours
       display="inline-block"
       flex="none"
       w="26px"

@@ -8,7 +8,12 @@ import { textStyles } from "./textStyles";
 const config = defineConfig({
   preflight: true,
   globalCss: {
-    "html, body": { bg: "paper", color: "ink", textStyle: "body" },
+    // Paper shows the work alone: no rail, no toast, nothing cut in two.
+    "html, body": { bg: "paper", color: "ink", textStyle: "body", _print: { bg: "white" } },
+    "nav, [data-screen-only], [data-scope=toast]": { _print: { display: "none !important" } },
+    // A colour that means something is printed; paper is left as it is.
+    "[data-colours]": { printColorAdjust: "exact" },
+    "main li, [data-scene]": { _print: { breakInside: "avoid" } },
     "*:focus-visible": { outline: "3px solid {colors.focus}", outlineOffset: "2px" },
     "*, *::before, *::after": {
       _motionReduce: { animationDuration: "0s !important", transitionDuration: "0s !important" },
