@@ -97,6 +97,27 @@ public sealed class NetworkApiTests(JobPlacesTests.Fixture fixture) : IClassFixt
         );
     }
 
+    /// <summary>What the demo’s breakers protect: 14 AWG at most at 15 A (NEC 240.4(D), from memory).</summary>
+    [Fact]
+    public async Task Each_circuit_has_its_weakest_conductor()
+    {
+        var (_, whole) = await Server.GetAsync($"/api/jobs/{fixture.Job}");
+        var third = whole
+            .GetProperty("circuits")
+            .EnumerateArray()
+            .Select(c => c.GetProperty("part"))
+            .Single(c => c.GetProperty("name").GetString() == "3")
+            .GetProperty("id")
+            .GetString();
+        var weakest = (await Read("circuits/weakest"))
+            .EnumerateArray()
+            .Single(w => w.GetProperty("circuitId").GetString() == third);
+        Assert.Equal(15, weakest.GetProperty("breaker").GetDouble());
+        Assert.StartsWith("14 AWG", weakest.GetProperty("conductor").GetString(), StringComparison.Ordinal);
+        var (status, _) = await Server.GetAsync($"/api/jobs/{Guid.NewGuid()}/circuits/weakest");
+        Assert.Equal(HttpStatusCode.NotFound, status);
+    }
+
     /// <summary>Every wire of the job is in one network, page by page, and the earth is one of them.</summary>
     [Fact]
     public async Task The_networks_of_a_job_are_listed_in_pages()

@@ -1,3 +1,4 @@
+using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Networks;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
@@ -32,6 +33,10 @@ internal static class NetworkEndpoints
         group
             .MapGet("/directory", DirectoryOf)
             .WithSummary("What is on each breaker of an enclosure")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        group
+            .MapGet("/circuits/weakest", Weakest)
+            .WithSummary("Of each circuit the conductor that carries least where it ends")
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
@@ -125,4 +130,13 @@ internal static class NetworkEndpoints
             is { } directory
             ? TypedResults.Ok(directory)
             : Answers.Missing("There is no such job, or no such enclosure in it.");
+
+    private static async Task<Results<Ok<IReadOnlyList<WeakestConductor>>, ProblemHttpResult>> Weakest(
+        Guid id,
+        OpenJobs open,
+        CancellationToken cancellation
+    ) =>
+        await open.ReadAsync(id, job => WeakestConductor.Of(job.Judged), cancellation) is { } weakest
+            ? TypedResults.Ok(weakest)
+            : Answers.NoJob();
 }

@@ -3141,6 +3141,53 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/circuits/weakest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Of each circuit the conductor that carries least where it ends */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeakestConductor"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/wires/{wire}/ends/{side}/remedies": {
         parameters: {
             query?: never;
@@ -9964,6 +10011,35 @@ export interface components {
             name: string;
             device: null | string;
             way: components["schemas"]["WayStopDocument"][];
+        };
+        /** @description The conductor of a circuit that carries least where it ends, so that its breaker must protect it. */
+        WeakestConductor: {
+            /**
+             * Format: uuid
+             * @description The circuit.
+             */
+            circuitId: string;
+            /**
+             * Format: uuid
+             * @description The wire.
+             */
+            wireId: string;
+            /** @description The wire’s name. */
+            name: string;
+            /** @description What it is: "14 AWG solid copper". */
+            conductor: string;
+            /**
+             * Format: double
+             * @description Its ampacity at that end, A.
+             */
+            amps: number;
+            /**
+             * Format: double
+             * @description The largest breaker that it may have there, A.
+             */
+            breaker: number;
+            /** @description The table. */
+            source: string;
         };
         /** @enum {unknown} */
         WetSplice: "crimp-sleeve-in-sealed-tube" | "sealed-twist-on" | null;

@@ -55,6 +55,7 @@ export const jobApi = {
     take(http.GET("/api/jobs/{id}/trace", { params: { ...at(id), query: { landing, contacts } } })),
   sources: (id: string, enclosure: string) =>
     take(http.GET("/api/jobs/{id}/sources", { params: { ...at(id), query: { enclosure } } })),
+  weakest: (id: string) => take(http.GET("/api/jobs/{id}/circuits/weakest", { params: at(id) })),
   directory: (id: string, enclosure: string) =>
     take(http.GET("/api/jobs/{id}/directory", { params: { ...at(id), query: { enclosure } } })),
   opened: (id: string, device: string) =>

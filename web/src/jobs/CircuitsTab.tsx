@@ -29,7 +29,16 @@ export function CircuitsTab({ job }: { job: Schemas["JobOverview"] }) {
     })),
   });
   const found = useFound(id);
-  const most = Math.max(...job.circuits.flatMap(({ part }) => [part.ocpdAmps ?? 0, part.loadAmps ?? 0]), 1);
+  const weakest = useQuery({ queryKey: ["job", id, "weakest"], queryFn: () => jobApi.weakest(id) });
+  const weak = new Map(weakest.data?.map((one) => [one.circuitId, one]));
+  const most = Math.max(
+    ...job.circuits.flatMap(({ part }) => [
+      part.ocpdAmps ?? 0,
+      part.loadAmps ?? 0,
+      Math.min(weak.get(part.id)?.breaker ?? 0, 1.25 * (part.ocpdAmps ?? 0)),
+    ]),
+    1,
+  );
   const named = new Map(job.circuits.map((one) => [one.part.name, one]));
   const inPanels = new Set(
     directories.flatMap(({ data }) => data?.breakers.flatMap(({ circuits }) => circuits) ?? []),
@@ -41,6 +50,7 @@ export function CircuitsTab({ job }: { job: Schemas["JobOverview"] }) {
       circuit={circuit}
       job={job}
       most={most}
+      weakest={weak.get(circuit.part.id)}
       found={found.get(circuit.part.id) ?? []}
       onEdit={() => setOpen({ part: { ...circuit.part, part: "circuit" }, version: circuit.version })}
     />
@@ -54,7 +64,8 @@ export function CircuitsTab({ job }: { job: Schemas["JobOverview"] }) {
         </Button>
         {job.circuits.length > 0 && (
           <Box textStyle="note" color="ink.soft">
-            Outlined: the breaker. Filled: the load. All bars to one scale.
+            Outlined: the breaker. Filled: the load. The stroke: the largest breaker that the weakest
+            conductor may have. All to one scale.
           </Box>
         )}
       </Flex>
@@ -154,12 +165,14 @@ function CircuitRow({
   circuit: { part },
   job,
   most,
+  weakest,
   found,
   onEdit,
 }: {
   circuit: Known;
   job: Schemas["JobOverview"];
   most: number;
+  weakest: Schemas["WeakestConductor"] | undefined;
   found: Finding[];
   onEdit: () => void;
 }) {
@@ -169,6 +182,8 @@ function CircuitRow({
     part.method?.replace("-", " "),
     part.continuous && "for three hours or more",
     shared && `shares its neutral with ${shared}`,
+    weakest &&
+      thin(`weakest: wire ${weakest.name}, ${weakest.conductor}, breaker up to ${weakest.breaker} A`),
   ].filter(Boolean);
   return (
     <Box py={1} data-circuit={part.name}>
@@ -179,7 +194,7 @@ function CircuitRow({
       >
         <chakra.span fontWeight={700}>{part.name}</chakra.span>
         <Box gridColumn={{ base: "1 / -1", md: "auto" }} order={{ base: 3, md: 0 }}>
-          <LoadBar load={part.loadAmps} breaker={part.ocpdAmps} most={most} />
+          <LoadBar load={part.loadAmps} breaker={part.ocpdAmps} protects={weakest?.breaker} most={most} />
         </Box>
         <Box fontFamily="numerals" order={{ base: 4, md: 0 }} gridColumn={{ base: "1 / -1", md: "auto" }}>
           {part.loadAmps ?? "?"} A of {part.ocpdAmps ?? "?"} A

@@ -1,13 +1,19 @@
 import { Box } from "@chakra-ui/react";
 
-/** A load as a filled bar inside its breaker’s, both to one scale: what sticks out is too much. */
+/**
+ * A load as a filled bar inside its breaker’s, both to one scale, and a stroke at what its weakest conductor may be
+ * protected at: what sticks out is too much.
+ */
 export function LoadBar({
   load,
   breaker,
+  protects,
   most,
 }: {
   load: number | null | undefined;
   breaker: number | null | undefined;
+  /** The largest breaker that its weakest conductor may have, A. */
+  protects: number | null | undefined;
   /** The longest bar beside it, A. */
   most: number;
 }) {
@@ -18,7 +24,7 @@ export function LoadBar({
       position="relative"
       h="26px"
       role="img"
-      aria-label={`Load ${load ?? "not known"} A, breaker ${breaker ?? "not known"} A`}
+      aria-label={`Load ${load ?? "not known"} A, breaker ${breaker ?? "not known"} A, conductor up to ${protects ?? "not known"} A`}
       data-colours
     >
       {breaker != null && (
@@ -43,6 +49,16 @@ export function LoadBar({
           minW="3px"
           bg={isOver ? "stop" : "copper"}
           rounded="sm"
+        />
+      )}
+      {protects != null && (
+        <Box
+          position="absolute"
+          insetBlock="-4px"
+          insetInlineStart={`calc(${share(protects)} - 4px)`}
+          w="4px"
+          rounded="sm"
+          bg={breaker != null && breaker > protects ? "stop" : "go"}
         />
       )}
     </Box>
