@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { JobsOf } from "./jobs";
 
 test("a place that does not open says so, leaves the others, and is loaded again by keyboard", async ({
   page,
@@ -53,4 +54,29 @@ test("paper is light, and shows the work alone", async ({ browser }) => {
   await expect(page.getByRole("navigation")).toBeHidden();
   await expect(page.getByText("Local code and licensed practice rule").last()).toBeVisible();
   await context.close();
+});
+
+test("a list of wires goes on paper whole, not only the rows in view", async ({ page }) => {
+  const jobs = new JobsOf(page);
+  await page.goto("/import");
+  const rows = Array.from({ length: 90 }, (_, i) => `${i + 1};DCP/X1:${i + 1};14 AWG`);
+  await jobs.sendList(["Wire;From;Size", ...rows].join("\r\n"));
+  await jobs.nameMyself("Mara Quist");
+  await page.getByLabel("What is the job called?").fill(`Paper ${Date.now()}`);
+  await page.getByRole("button", { name: /^Import/ }).click();
+  await page.getByRole("tab", { name: "Wires" }).click();
+  await expect(page.locator("[data-row='1']")).toBeVisible();
+  await expect(page.locator("[data-row='90']")).toHaveCount(0);
+  await page.evaluate(() => {
+    window.addEventListener("beforeprint", () =>
+      document.documentElement.setAttribute(
+        "data-printed",
+        String(document.querySelectorAll("[data-row]").length),
+      ),
+    );
+  });
+  await page.pdf();
+  // Each wire, and the empty row below them.
+  await expect(page.locator("html")).toHaveAttribute("data-printed", "91");
+  await expect(page.locator("[data-row='90']")).toHaveCount(0);
 });

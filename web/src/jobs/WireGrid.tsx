@@ -10,6 +10,7 @@ import { useVirtualizer } from "@tanstack/react-virtual";
 import { useMemo, useRef } from "react";
 import type { Wire } from "../job/jobApi";
 import { useGridKeys } from "./useGridKeys";
+import { useIsPrinting } from "../shared/useIsPrinting";
 import { wireColumns } from "./wireColumns";
 import { leadWidth, stateWidth, WireRowCells } from "./WireRowCells";
 import type { Grouping } from "./WiresTab";
@@ -66,12 +67,14 @@ export function WireGrid({
     ],
     [rows],
   );
+  const isPrinting = useIsPrinting();
   const scroller = useRef<HTMLDivElement>(null);
   const virtual = useVirtualizer({
     count: shown.length,
     getScrollElement: () => scroller.current,
     estimateSize: () => rowHeight,
-    overscan: 8,
+    // On paper every row is there.
+    overscan: isPrinting ? shown.length : 8,
   });
   const grid = useGridKeys({ job, enclosure, rows: shown, scrollTo: (row) => virtual.scrollToIndex(row) });
   return (
@@ -83,6 +86,7 @@ export function WireGrid({
       h="calc(100dvh - 330px)"
       minH="260px"
       overflow="auto"
+      _print={{ h: "auto", overflow: "visible", zoom: 0.55 }}
       borderWidth="1px"
       borderColor="line"
       rounded="md"
