@@ -133,7 +133,7 @@ public sealed record BoardWire(
     string Colour,
     Core.Conductors.Hue? Hue,
     Core.Conductors.Hue? Stripe,
-    string Function,
+    Term Function,
     Guid? CircuitId,
     BoardPlace? A,
     BoardPlace? B

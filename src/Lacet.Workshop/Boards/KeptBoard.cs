@@ -215,7 +215,7 @@ public sealed class KeptBoard(JobSession job, Guid enclosure)
             wire.Colour?.ToString() ?? "",
             wire.Colour?.Base,
             wire.Colour?.Stripe,
-            wire.Function == WireFunction.Unknown ? "" : wire.Function.Say().Word.InWords(job.Job.Title.Rules.Region),
+            wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
             wire.CircuitId,
             Place(wire.A),
             Place(wire.B)

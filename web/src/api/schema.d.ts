@@ -6411,7 +6411,7 @@ export interface components {
             colour: string;
             hue: null | components["schemas"]["Hue"];
             stripe: null | components["schemas"]["Hue"];
-            function: string;
+            function: components["schemas"]["Term"];
             /** Format: uuid */
             circuitId: null | string;
             a: null | components["schemas"]["BoardPlace"];
