@@ -1,3 +1,4 @@
+import { gzipSync } from "node:zlib";
 import { expect, test } from "@playwright/test";
 import { JobsOf } from "./jobs";
 
@@ -79,4 +80,15 @@ test("a list of wires goes on paper whole, not only the rows in view", async ({ 
   // Each wire, and the empty row below them.
   await expect(page.locator("html")).toHaveAttribute("data-printed", "91");
   await expect(page.locator("[data-row='90']")).toHaveCount(0);
+});
+
+test("what the first page fetches stays under 250 kB, gzipped", async ({ request }) => {
+  const page = await (await request.get("/")).text();
+  const files = [...page.matchAll(/(?:src|href)="(\/assets\/[^"]+\.(?:js|css))"/g)].flatMap(
+    ([, file]) => file ?? [],
+  );
+  expect(files.length).toBeGreaterThan(2);
+  let bytes = 0;
+  for (const file of files) bytes += gzipSync(await (await request.get(file)).body()).length;
+  expect(bytes).toBeLessThan(250_000);
 });

@@ -10,9 +10,11 @@ import { sectionOf } from "./benchQueries";
 import { type Pair } from "../shared/pair";
 import { asked } from "./benchState";
 import { useHouseRules } from "../house/houseRules";
-import { Calibrate } from "./Calibrate";
 import { NumberField } from "../shared/NumberField";
 import { Button, Panel, PanelTitle } from "../ui";
+import { later } from "../shared/later";
+
+const Calibrate = later(() => import("./Calibrate").then((module) => module.Calibrate));
 
 interface Props {
   pair: Pair;

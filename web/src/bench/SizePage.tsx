@@ -9,9 +9,11 @@ import { thin, useUnits } from "../shared/Units";
 import { BenchTabs } from "./BenchTabs";
 import { layOnBench } from "../shared/pair";
 import { useBench } from "./benchState";
-import { Calibrate } from "./Calibrate";
 import { NumberField } from "../shared/NumberField";
 import { Button, ErrorMessage, Panel, PanelTitle, Select, TextField } from "../ui";
+import { later } from "../shared/later";
+
+const Calibrate = later(() => import("./Calibrate").then((module) => module.Calibrate));
 
 type Clues = Omit<Schemas["WireClues"], "lead">;
 

@@ -1,7 +1,9 @@
 import { useCallback, useMemo, useRef, useState, type ReactNode } from "react";
 import { useRemembered } from "../shared/remembered";
 import { PersonContext, type Person } from "./person";
-import { PersonDialog } from "./PersonDialog";
+import { later } from "../shared/later";
+
+const PersonDialog = later(() => import("./PersonDialog").then((module) => module.PersonDialog));
 
 /** One person holds the device, and is named in one place: whatever needs a name asks for it, and then goes on. */
 export function PersonProvider({ children }: { children: ReactNode }) {

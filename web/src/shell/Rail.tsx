@@ -12,15 +12,19 @@ import {
 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
-import { HouseRulesDialog } from "../house/HouseRulesDialog";
 import { usePerson } from "../people/person";
 import { isForKeys, useKey } from "../shared/keys";
+import { later } from "../shared/later";
 import { useUnits } from "../shared/Units";
 import { Drawer, RailCell } from "../ui";
 import { applyTheme, chooseTheme, rememberedTheme } from "./colourTheme";
-import { KeysDialog } from "./KeysDialog";
 import { Palette, preloadPalette } from "./Palette";
 import { places } from "./places";
+
+const HouseRulesDialog = later(() =>
+  import("../house/HouseRulesDialog").then((module) => module.HouseRulesDialog),
+);
+const KeysDialog = later(() => import("./KeysDialog").then((module) => module.KeysDialog));
 
 const onPhone = 4;
 
@@ -169,8 +173,8 @@ function useEverywhere() {
   ];
   const dialogs = (
     <>
-      <HouseRulesDialog open={open === "rules"} onClose={close} />
-      <KeysDialog open={open === "keys"} onClose={close} />
+      {open === "rules" && <HouseRulesDialog open onClose={close} />}
+      {open === "keys" && <KeysDialog open onClose={close} />}
       {open === "palette" && <Palette deeds={deeds} onClose={close} />}
     </>
   );
