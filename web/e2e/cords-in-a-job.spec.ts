@@ -79,8 +79,9 @@ test("a pin map is kept in a job, changed there, and taken up on another day", a
   await kept.getByRole("button", { name: "Record the test of Pier blower" }).click();
   await expect(kept.getByText("Recorded in the Log.")).toBeVisible();
   await page.goto("/log");
-  const entry = page.locator("[data-event]").first();
-  await expect(entry).toContainText("1 of 1 pins pass");
+  // Others record at the same time: it is the newest of its kind.
+  const entry = page.locator("[data-event]").filter({ hasText: "1 of 1 pins pass" }).first();
+  await expect(entry).toBeVisible();
   await entry.getByRole("link", { name: /Open the pin map/ }).click();
   await expect(page.getByLabel("Terminal of pin 1")).toHaveValue("U1");
   await page.goto("/jobs");
