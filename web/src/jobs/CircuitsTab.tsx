@@ -35,7 +35,7 @@ export function CircuitsTab({ job }: { job: Schemas["JobOverview"] }) {
     ...job.circuits.flatMap(({ part }) => [
       part.ocpdAmps ?? 0,
       part.loadAmps ?? 0,
-      Math.min(weak.get(part.id)?.breaker ?? 0, 1.25 * (part.ocpdAmps ?? 0)),
+      weak.get(part.id)?.breaker ?? 0,
     ]),
     1,
   );
