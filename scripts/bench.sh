@@ -1,4 +1,4 @@
-# Sourced by ./lacet: how fast it is. Figures only; with "jobs", "deeds" or "board" those alone.
+# Sourced by ./lacet: how fast it is. Figures only; with "jobs", "lists", "deeds" or "board" those alone.
 
 # A large board in headless Chromium, against a server of its own.
 board_bench() {
@@ -21,7 +21,7 @@ if [[ ${1-} != board ]]; then
   quietly "building the benchmarks" dotnet build bench/Lacet.Bench -c Release -nodeReuse:false
   dotnet bench/Lacet.Bench/bin/Release/net10.0/Lacet.Bench.dll "$program" src/Lacet.Web/wwwroot "$@"
 fi
-if [[ ${1-} != jobs && ${1-} != deeds ]]; then
+if [[ ${1-} != jobs && ${1-} != lists && ${1-} != deeds ]]; then
   [[ -x /usr/bin/chromium ]] || die "the board is measured in Chromium at /usr/bin/chromium."
   board_bench
 fi

@@ -32,7 +32,7 @@ internal static class JobBench
 
         Networks(10_000);
         Chain(2_000);
-        Import(20_000);
+        ListBench.Run();
     }
 
     private static async Task JobOfAsync(int wires)
@@ -229,39 +229,6 @@ internal static class JobBench
             string.Create(
                 CultureInfo.InvariantCulture,
                 $"One network of {joints:#,0} landings: one edit {Median(edit):0.0} ms"
-            )
-        );
-    }
-
-    private static void Import(int rows)
-    {
-        var text = new StringBuilder("Wire;From;From type;To;To type;Size;Colour;Function;Circuit;Breaker;Length\r\n");
-        for (var i = 0; i < rows; i++)
-        {
-            text.Append(
-                CultureInfo.InvariantCulture,
-                $"{i};P{i / 50}/X1:{i};screw clamp;P{i / 50}/X2:{i};spring cage;{(i % 3 == 0 ? "14 AWG" : "2,5")};black;line;C{i / 20};16 A;3,2 m\r\n"
-            );
-        }
-
-        var file = Encoding.UTF8.GetBytes(text.ToString());
-        var took = new List<double>();
-        for (var run = 0; run < 3; run++)
-        {
-            var started = Stopwatch.GetTimestamp();
-            var sheet = SheetReader.Read(file, null, default)[0];
-            var (heading, columns) = Headings.Find(sheet)!.Value;
-            var list = new WireListReader(columns, new Dictionary<string, string>(StringComparer.Ordinal), _ =>
-                null
-            ).Read(sheet, heading, new Dictionary<(int, ColumnMeaning), string>(), null, default);
-            _ = ListPlan.Of([], list, new ListPlanOptions(), Guid.NewGuid);
-            took.Add(Stopwatch.GetElapsedTime(started).TotalMilliseconds);
-        }
-
-        Console.WriteLine(
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"Import of {rows:#,0} rows, read and planned: {Median(took):0} ms, {rows / Median(took) * 1000:#,0} rows a second"
             )
         );
     }

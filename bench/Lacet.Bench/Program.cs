@@ -14,6 +14,12 @@ if (args is [_, _, "jobs"])
     return;
 }
 
+if (args is [_, _, "lists"])
+{
+    ListBench.Run();
+    return;
+}
+
 if (args is [_, _, "start"])
 {
     await StartUp.RunAsync(program);

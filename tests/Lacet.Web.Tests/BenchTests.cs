@@ -130,16 +130,28 @@ public sealed partial class BenchTests(BenchTests.Fixture fixture) : IClassFixtu
     }
 
     [Fact]
-    public async Task A_typed_wire_is_read_or_refused_with_a_sentence()
+    public async Task A_typed_wire_is_read_part_by_part_and_what_is_not_understood_is_said()
     {
-        var (_, wire) = await Server.PostAsync("/api/bench/wire", """{"text":"2.5 fine"}""");
+        var (_, read) = await Server.PostAsync("/api/conductors/read", """{"text":"#12 WHT THHN"}""");
         Assert.Equal(
-            ("2.5 mm²", "fine-stranded"),
-            (Text(wire.GetProperty("conductor"), "size"), Text(wire.GetProperty("conductor"), "build"))
+            ("12 AWG", "solid", "THHN"),
+            (
+                Text(read.GetProperty("conductor"), "size"),
+                Text(read.GetProperty("conductor"), "build"),
+                Text(read.GetProperty("conductor"), "designation")
+            )
         );
-        var (status, problem) = await Server.PostAsync("/api/bench/wire", """{"text":"2.5 spaghetti"}""");
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
-        Assert.Contains("spaghetti", Text(problem, "detail"), StringComparison.Ordinal);
+        Assert.Equal("white", Text(read.GetProperty("colour"), "base"));
+        Assert.Equal(
+            ["size 0+3", "colour 4+3", "designation 8+4"],
+            read.GetProperty("parts")
+                .EnumerateArray()
+                .Select(p => $"{Text(p, "kind")} {p.GetProperty("start")}+{p.GetProperty("length")}")
+        );
+        var (status, unknown) = await Server.PostAsync("/api/conductors/read", """{"text":"2.5 spaghetti"}""");
+        Assert.Equal(HttpStatusCode.OK, status);
+        Assert.Equal(JsonValueKind.Null, unknown.GetProperty("conductor").ValueKind);
+        Assert.Contains("“spaghetti” is not understood", Text(unknown, "problem"), StringComparison.Ordinal);
     }
 
     [Theory]

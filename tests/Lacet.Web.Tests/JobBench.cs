@@ -110,12 +110,39 @@ internal sealed class JobBench : IAsyncDisposable
         ];
 
     internal async Task<JsonElement> PreviewAsync(string text, Guid? job = null) =>
-        (
-            await SendAsync(
-                $"/api/jobs/import/preview{(job is null ? "" : $"?jobId={job}")}",
-                Encoding.UTF8.GetBytes(text)
-            )
-        ).Json;
+        (await PreviewAsync(Encoding.UTF8.GetBytes(text), job)).Json;
+
+    internal async Task<(HttpStatusCode Status, JsonElement Json)> PreviewAsync(byte[] file, Guid? job = null) =>
+        await WhenReadAsync(await SendAsync($"/api/jobs/import/preview{(job is null ? "" : $"?jobId={job}")}", file));
+
+    /// <summary>Says something of an import, and waits for what it is then.</summary>
+    internal async Task<(HttpStatusCode Status, JsonElement Json)> ChangeImportAsync(Guid import, object settings) =>
+        await WhenReadAsync(await PutAsync($"/api/jobs/import/{import}", settings));
+
+    /// <summary>A list that is still being read is asked for again: a busy machine reads slowly.</summary>
+    internal async Task<(HttpStatusCode Status, JsonElement Json)> WhenReadAsync(
+        (HttpStatusCode Status, JsonElement Json) answer
+    )
+    {
+        while (
+            answer is { Status: HttpStatusCode.OK, Json.ValueKind: JsonValueKind.Object }
+            && string.Equals(answer.Json.GetProperty("state").GetString(), "reading", StringComparison.Ordinal)
+        )
+        {
+            await Task.Delay(50);
+            answer = await Server.GetAsync($"/api/jobs/import/{answer.Json.GetProperty("id").GetGuid()}");
+            // The same refusal, told late.
+            if (answer.Json.TryGetProperty("refusal", out var refusal) && refusal.ValueKind == JsonValueKind.String)
+            {
+                return (
+                    HttpStatusCode.UnprocessableEntity,
+                    JsonSerializer.SerializeToElement(new { detail = refusal.GetString() })
+                );
+            }
+        }
+
+        return answer;
+    }
 
     internal Task<(HttpStatusCode Status, JsonElement Json)> AcceptAsync(JsonElement preview, object more)
     {

@@ -10,7 +10,7 @@ public sealed partial class JobImportTests
     public async Task A_file_that_cannot_be_read_is_one_sentence_and_changes_nothing()
     {
         await using var bench = await JobBench.StartAsync();
-        var (status, problem) = await bench.SendAsync("/api/jobs/import/preview", [0, 1, 2, 3]);
+        var (status, problem) = await bench.PreviewAsync([0, 1, 2, 3]);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.NotEmpty(problem.GetProperty("detail").GetString()!);
         using var huge = new ByteArrayContent(new byte[25 * 1024 * 1024]);
@@ -48,7 +48,7 @@ public sealed partial class JobImportTests
         var (_, taken) = await bench.AcceptAsync(preview, new { jobName = "Long" });
         Assert.Equal(20_000, taken.GetProperty("added").GetInt32());
 
-        var stopped = await bench.PreviewAsync(text.ToString());
+        var (_, stopped) = await bench.SendAsync("/api/jobs/import/preview", Encoding.UTF8.GetBytes(text.ToString()));
         await bench.DeleteAsync($"/api/jobs/import/{stopped.GetProperty("id").GetGuid()}");
         Assert.Equal(
             HttpStatusCode.NotFound,

@@ -18,8 +18,8 @@ public sealed partial class JobImportTests
             HttpStatusCode.UnprocessableEntity,
             (await bench.AcceptAsync(preview, new { jobName = "P" })).Status
         );
-        var (_, right) = await bench.PutAsync(
-            $"/api/jobs/import/{preview.GetProperty("id").GetGuid()}",
+        var (_, right) = await bench.ChangeImportAsync(
+            preview.GetProperty("id").GetGuid(),
             new
             {
                 corrections = new[]
@@ -41,8 +41,8 @@ public sealed partial class JobImportTests
     {
         await using var bench = await JobBench.StartAsync();
         var preview = await bench.PreviewAsync("Alpha;Beta;From;To\r\n1;14 AWG;DCP/X1:1;DCP/X2:1\r\n");
-        var (_, mapped) = await bench.PutAsync(
-            $"/api/jobs/import/{preview.GetProperty("id").GetGuid()}",
+        var (_, mapped) = await bench.ChangeImportAsync(
+            preview.GetProperty("id").GetGuid(),
             new { columns = new[] { "wire", "size", "from", "to" } }
         );
         Assert.Equal(
@@ -52,8 +52,8 @@ public sealed partial class JobImportTests
         Assert.Equal(
             HttpStatusCode.UnprocessableEntity,
             (
-                await bench.PutAsync(
-                    $"/api/jobs/import/{preview.GetProperty("id").GetGuid()}",
+                await bench.ChangeImportAsync(
+                    preview.GetProperty("id").GetGuid(),
                     new { columns = new[] { "wire", "wire", "from", "to" } }
                 )
             ).Status
@@ -99,13 +99,10 @@ public sealed partial class JobImportTests
     {
         await using var bench = await JobBench.StartAsync();
         var id = (await bench.PreviewAsync(JobBench.List)).GetProperty("id").GetGuid();
-        var (status, problem) = await bench.PutAsync(
-            $"/api/jobs/import/{id}",
-            JsonDocument.Parse(settings).RootElement
-        );
+        var (status, problem) = await bench.ChangeImportAsync(id, JsonDocument.Parse(settings).RootElement);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Contains(says, problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
-        var (_, again) = await bench.PutAsync($"/api/jobs/import/{id}", new { });
+        var (_, again) = await bench.ChangeImportAsync(id, new { });
         Assert.Equal(2, again.GetProperty("preview").GetProperty("added").GetInt32());
     }
 
@@ -113,7 +110,7 @@ public sealed partial class JobImportTests
     public async Task Questions_are_answered_and_the_answer_is_kept_with_the_rest()
     {
         await using var bench = await JobBench.StartAsync();
-        var preview = await bench.PreviewAsync("Wire;From;Size;Length\r\n1;DCP/X1:1;4;10\r\n");
+        var preview = await bench.PreviewAsync("Wire;From;Size;Length\r\n1;DCP/X1:1;10;10\r\n");
         var id = preview.GetProperty("id").GetGuid();
         Assert.Equal(
             ["size-system", "build", "length-unit"],
@@ -128,10 +125,10 @@ public sealed partial class JobImportTests
             ["size-system"] = "mm2",
             ["length-unit"] = "ft",
         };
-        var (_, read) = await bench.PutAsync($"/api/jobs/import/{id}", new { answers });
+        var (_, read) = await bench.ChangeImportAsync(id, new { answers });
         var row = read.GetProperty("preview").GetProperty("rows")[0];
         Assert.Equal(
-            ("4 mm² fine-stranded copper", "3.048 m"),
+            ("10 mm² fine-stranded copper", "3.048 m"),
             (row.GetProperty("conductor").GetString(), row.GetProperty("length").GetString())
         );
         Assert.Equal(
@@ -169,7 +166,7 @@ public sealed partial class JobImportTests
     {
         await using var bench = await JobBench.StartAsync();
         var id = Guid.NewGuid();
-        Assert.Equal(HttpStatusCode.NotFound, (await bench.PutAsync($"/api/jobs/import/{id}", new { })).Status);
+        Assert.Equal(HttpStatusCode.NotFound, (await bench.ChangeImportAsync(id, new { })).Status);
         Assert.Equal(
             HttpStatusCode.NotFound,
             (

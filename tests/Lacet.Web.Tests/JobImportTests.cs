@@ -35,9 +35,11 @@ public sealed partial class JobImportTests
     public async Task What_cannot_be_seen_in_a_pasted_cell_is_left_out()
     {
         await using var bench = await JobBench.StartAsync();
-        var (status, preview) = await bench.Server.PostAsync(
-            "/api/jobs/import/preview/text",
-            new { text = "Wire\tFrom\tSize\n\u200E1\u200B\tX1\u200D:1\t2.5\u00AD fine\u0007\n" }
+        var (status, preview) = await bench.WhenReadAsync(
+            await bench.Server.PostAsync(
+                "/api/jobs/import/preview/text",
+                new { text = "Wire\tFrom\tSize\n\u200E1\u200B\tX1\u200D:1\t2.5\u00AD fine\u0007\n" }
+            )
         );
         Assert.Equal(HttpStatusCode.OK, status);
         var row = preview.GetProperty("preview").GetProperty("rows")[0];
@@ -98,8 +100,8 @@ public sealed partial class JobImportTests
             job
         );
         var id = preview.GetProperty("id").GetGuid();
-        var (_, read) = await bench.PutAsync(
-            $"/api/jobs/import/{id}",
+        var (_, read) = await bench.ChangeImportAsync(
+            id,
             new
             {
                 jobId = job,
@@ -211,15 +213,12 @@ public sealed partial class JobImportTests
                 ["New"] = new[] { new { Wire = "2", From = "DCP/X1:2" }, new { Wire = "3", From = "DCP/X1:3" } },
             }
         );
-        var (_, preview) = await bench.SendAsync("/api/jobs/import/preview", stream.ToArray());
+        var (_, preview) = await bench.PreviewAsync(stream.ToArray());
         Assert.Equal(
             ["Old", "New"],
             preview.GetProperty("preview").GetProperty("sheets").EnumerateArray().Select(s => s.GetString())
         );
-        var (_, other) = await bench.PutAsync(
-            $"/api/jobs/import/{preview.GetProperty("id").GetGuid()}",
-            new { sheet = "New" }
-        );
+        var (_, other) = await bench.ChangeImportAsync(preview.GetProperty("id").GetGuid(), new { sheet = "New" });
         Assert.Equal(2, other.GetProperty("preview").GetProperty("added").GetInt32());
     }
 }

@@ -51,8 +51,9 @@ public sealed class DeedTests : IAsyncDisposable
             people,
             time
         );
-        _imports = new(_open, shelf, time);
-        _acceptance = new(_imports, _editor, _newJobs, _jobs);
+        var layouts = new ListLayouts(new ListLayoutsTable(_database, time));
+        _imports = new(_open, shelf, layouts, time);
+        _acceptance = new(_imports, _editor, _newJobs, _jobs, layouts);
     }
 
     private static CancellationToken Cancellation => TestContext.Current.CancellationToken;
@@ -145,8 +146,9 @@ public sealed class DeedTests : IAsyncDisposable
     public async Task A_new_list_is_a_job_once()
     {
         var (_, ada) = await JobAsync();
-        var pending = _imports.Begin(new ImportSettings(), (progress, stop) =>
-            [SheetReader.ReadText("Wire;From;To;Size\n1;A/X1:1;A/X2:1;2,5\n2;A/X1:2;A/X2:2;2,5", progress, stop)]
+        var pending = _imports.Begin(
+            new ImportSettings(),
+            "Wire;From;To;Size\n1;A/X1:1;A/X2:1;2,5\n2;A/X1:2;A/X2:2;2,5"
         );
         var accept = new AcceptImport(Guid.NewGuid(), ada, "Listed");
         var first = Assert.IsType<Outcome<ImportAccepted>.Done>(
@@ -176,8 +178,9 @@ public sealed class DeedTests : IAsyncDisposable
     public async Task A_record_is_stored_once_and_its_end_shows_it()
     {
         var (_, ada) = await JobAsync();
-        var pending = _imports.Begin(new ImportSettings(), (progress, stop) =>
-            [SheetReader.ReadText("Wire;From;From type;To;Size\n1;A/X1:1;spring cage;A/X2:1;2,5 fine", progress, stop)]
+        var pending = _imports.Begin(
+            new ImportSettings(),
+            "Wire;From;From type;To;Size\n1;A/X1:1;spring cage;A/X2:1;2,5 fine"
         );
         var job = Assert
             .IsType<Outcome<ImportAccepted>.Done>(

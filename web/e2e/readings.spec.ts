@@ -47,9 +47,9 @@ test("typing works as well as picking; what is not understood is said and change
 }) => {
   const bench = new BenchOf(page);
   await bench.open();
-  await bench.typeWire("14 purple");
-  await expect(page.getByText(/“purple” is not understood/)).toBeVisible();
-  await expect(page.getByLabel("Type a wire (T)").first()).toHaveValue("14 purple");
+  await bench.typeWire("14 wibble");
+  await expect(page.getByText(/“wibble” is not understood/)).toBeVisible();
+  await expect(page.getByLabel("Type a wire (T)").first()).toHaveValue("14 wibble");
   await expect(bench.strip).toContainText("18.1");
   await bench.typeWire("2.5 fine");
   await expect(page.getByRole("radio", { name: "Fine", exact: true })).toBeChecked();

@@ -73,7 +73,7 @@ export const api = {
     take(http.POST("/api/bench/section", { body, signal })),
   identify: (body: Schemas["WireClues"]) => take(http.POST("/api/conductors/identify", { body })),
   compare: (body: Schemas["CompareRequest"]) => take(http.POST("/api/bench/compare", { body })),
-  wire: (body: Schemas["WireTextRequest"]) => take(http.POST("/api/bench/wire", { body })),
+  readWire: (body: Schemas["WireTextRequest"]) => take(http.POST("/api/conductors/read", { body })),
   shelf: (kind: string, q: string, after: string, signal: AbortSignal) =>
     take(http.GET("/api/shelf/{kind}", { params: { path: { kind }, query: { q, after } }, signal })),
   putOnShelf: (body: Schemas["ShelfPut"]) => take(http.POST("/api/shelf", { body })),

@@ -23,7 +23,8 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
     /// The ampacity at a terminal marked for a temperature; unmarked, the 60 °C column up to 100 A or 14 to 1 AWG and
     /// 75 °C above (NEC 110.14(C), from memory); a terminal marked for 75 °C may use that column. The 90 °C column is
     /// for derating only. An ampacity that is no standard rating may have the next larger breaker (NEC 240.4(B)), but
-    /// not where the circuit feeds several receptacles for plugged loads. Null where no table has the size.
+    /// not where the circuit feeds several receptacles for plugged loads. Insulation whose letters allow less has its
+    /// own column. Null where no table has the size, and for a cord.
     /// </summary>
     public static Ampacity? For(Conductor conductor, int? terminalC, bool feedsReceptacles = false)
     {
@@ -36,6 +37,12 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
                 : null;
         }
 
+        // A cord has tables of its own, and is not protected by them (NEC 400.5, 240.5(B), from memory).
+        if (conductor.Designation is { Kind: DesignationKind.Cord })
+        {
+            return null;
+        }
+
         if (!Gauges.TryGetValue(conductor.Size.Name, out var row))
         {
             return null;
@@ -46,6 +53,7 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
             terminalC is { } marked ? Math.Min(marked, 75)
             : row.IsOver1Awg ? 75
             : 60;
+        column = conductor.Designation is { Column: < 75 } ? 60 : column;
         var amps = (copper, column) switch
         {
             (true, 60) => row.Copper60,
@@ -79,7 +87,7 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
             conductor.Size.System == SizeSystem.Metric
             || For(conductor, terminalC, feedsReceptacles) is not { } alone
             || !Gauges.TryGetValue(conductor.Size.Name, out var row)
-            || (conductor.Material == Material.Copper ? row.Copper90 : row.Aluminium90) is not { } column
+            || ColumnOf(row, conductor) is not { } column
         )
         {
             return null;
@@ -93,4 +101,16 @@ public sealed record Ampacity(double Amps, double Breaker, int TemperatureC, str
             Source = "NEC 310.15(C)(1), 310.16, 240.4(B) (from memory)",
         };
     }
+
+    /// <summary>The warmest column that its insulation allows; 90 °C where nobody said its letters.</summary>
+    private static double? ColumnOf(AmpacityRow row, Conductor conductor) =>
+        (conductor.Material, conductor.Designation?.Column ?? 90) switch
+        {
+            (Material.Copper, >= 90) => row.Copper90,
+            (Material.Copper, >= 75) => row.Copper75,
+            (Material.Copper, _) => row.Copper60,
+            (_, >= 90) => row.Aluminium90,
+            (_, >= 75) => row.Aluminium75,
+            _ => row.Aluminium60,
+        };
 }

@@ -8,16 +8,12 @@ public sealed record Conductor
     /// <summary>Insulation thicker than this is a hose, not a wire: it is a slip of the finger.</summary>
     private static readonly Length ThickestInsulation = new(60);
 
-    private Conductor(ConductorSize size, Build build, Material material, Length insulation, bool measured)
+    private Conductor(ConductorSize size, Build build, Material material, Length? measured, Designation? designation)
     {
-        (Size, Build, Material, InsulationOuterDiameter, InsulationIsGiven) = (
-            size,
-            build,
-            material,
-            insulation,
-            measured
-        );
+        (Size, Build, Material, Designation) = (size, build, material, designation);
         Diameter = DiameterOf(size, build);
+        InsulationIsGiven = measured is not null;
+        InsulationOuterDiameter = measured ?? designation?.DiameterOf(size, Diameter) ?? new(size.Row.InsulationOd);
     }
 
     /// <summary>The size.</summary>
@@ -28,6 +24,9 @@ public sealed record Conductor
 
     /// <summary>Copper or aluminium.</summary>
     public Material Material { get; }
+
+    /// <summary>The letters that a standard gives it; null where nobody said.</summary>
+    public Designation? Designation { get; }
 
     /// <summary>Outside diameter of the insulation.</summary>
     public Length InsulationOuterDiameter { get; }
@@ -50,6 +49,9 @@ public sealed record Conductor
     /// <summary>Diameter of one of those wires.</summary>
     public Length StrandDiameter => new(Size.SolidDiameter.Millimetres / Math.Sqrt(Strands));
 
+    /// <summary>All but its size: "solid copper", "fine-stranded copper H07V-K".</summary>
+    public string Make => $"{Say(Build)} {Say(Material)}{(Designation is null ? "" : $" {Designation.Code}")}";
+
     /// <summary>
     /// Greatest resistance at 20 °C in Ω/km of a metric copper size (IEC 60228); computed for AWG and kcmil from
     /// ρ = 17.241 Ω·mm²/km copper (IEC 60028), 28.264 aluminium, 2 % more for the lay of strands. Null where no table
@@ -65,23 +67,18 @@ public sealed record Conductor
                 / Size.Area.SquareMillimetres;
 
     /// <summary>
-    /// Makes a conductor. Without an insulation diameter, the typical one for the size is taken.
+    /// Makes a conductor. Without an insulation diameter, that of its letters is taken, or the typical one for the size.
     /// Throws <see cref="ImpossibleInputException"/> where the insulation is thinner than the metal, or absurd.
     /// </summary>
     public static Conductor Of(
         ConductorSize size,
         Build build,
         Material material,
-        Length? insulationOuterDiameter = null
+        Length? insulationOuterDiameter = null,
+        Designation? designation = null
     )
     {
-        var conductor = new Conductor(
-            size,
-            build,
-            material,
-            insulationOuterDiameter ?? new(size.Row.InsulationOd),
-            insulationOuterDiameter is not null
-        );
+        var conductor = new Conductor(size, build, material, insulationOuterDiameter, designation);
         var bare = conductor.Diameter;
         if (insulationOuterDiameter is not { } given)
         {
@@ -117,16 +114,24 @@ public sealed record Conductor
                 "measured on the wire",
                 $"Insulation {InsulationOuterDiameter:mm} over all, as given."
             )
-            : new(
+        : Designation?.DiameterOf(Size, Diameter) is not null
+            ? new(
                 "insulation-diameter",
                 ReadingName.Strip,
-                Enum.Parse<Trust>(Size.Row.InsulationTrust, ignoreCase: true),
-                Size.Row.InsulationSource,
-                $"Insulation taken as {InsulationOuterDiameter:mm} over all, typical for {Size.Name}. Measure yours if it looks thicker."
-            );
+                Trust.Standard,
+                Designation.DiameterSource,
+                $"Insulation taken as {InsulationOuterDiameter:mm} over all, as {Designation.Code} has in {Size.Name}."
+            )
+        : new(
+            "insulation-diameter",
+            ReadingName.Strip,
+            Enum.Parse<Trust>(Size.Row.InsulationTrust, ignoreCase: true),
+            Size.Row.InsulationSource,
+            $"Insulation taken as {InsulationOuterDiameter:mm} over all, typical for {Size.Name}. Measure yours if it looks thicker."
+        );
 
     /// <inheritdoc/>
-    public override string ToString() => $"{Size.Name} {Say(Build)} {Say(Material)}";
+    public override string ToString() => $"{Size.Name} {Make}";
 
     /// <summary>The build in words.</summary>
     public static string Say(Build build) =>

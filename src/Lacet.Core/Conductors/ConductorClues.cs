@@ -22,10 +22,6 @@ public sealed partial record ConductorClues
     /// </summary>
     private const int MostCoarse = 37;
 
-    private static readonly IReadOnlyList<InsulationMark> Marks = ReferenceTable.Rows<InsulationMark>(
-        "insulation-marks"
-    );
-
     /// <summary>Strands that were counted.</summary>
     public int? Strands { get; init; }
 
@@ -119,15 +115,31 @@ public sealed partial record ConductorClues
         return null;
     }
 
-    /// <summary>What the print says of its insulation; null where it says none.</summary>
+    /// <summary>
+    /// What the print says of its insulation: the letters that stand first, and of those that begin alike the longest.
+    /// Null where it says none.
+    /// </summary>
     private string? Insulation() =>
-        Print is not null
-        && Marks.FirstOrDefault(m =>
-            Regex.IsMatch(Print, $@"\b{Regex.Escape(m.Mark)}", RegexOptions.IgnoreCase, TimeSpan.FromSeconds(1))
+        Print is null
+            ? null
+            : Designation
+                .All.Select(d => (Designation: d, At: PlaceInPrint(d)))
+                .Where(d => d.At >= 0)
+                .OrderBy(d => d.At)
+                .ThenByDescending(d => d.Designation.Code.Length)
+                .Select(d => d.Designation.Line)
+                .FirstOrDefault();
+
+    private int PlaceInPrint(Designation designation) =>
+        Regex.Match(
+            Print!,
+            $@"\b{Regex.Escape(designation.Code)}\b",
+            RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+            TimeSpan.FromSeconds(1)
         )
-            is { } mark
-            ? $"{mark.Mark}: {mark.Says}"
-            : null;
+            is { Success: true } match
+            ? match.Index
+            : -1;
 
     private void Hold()
     {

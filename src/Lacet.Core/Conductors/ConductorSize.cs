@@ -37,9 +37,10 @@ public sealed partial record ConductorSize
 
     /// <summary>The name beside the other system's: "14 AWG (2.08 mm²)", "2.5 mm² (about 14 AWG)".</summary>
     public string NameInBoth =>
-        System == SizeSystem.Metric
-            ? $"{Name} (about {WireGauge.NearestName(Area)})"
-            : $"{Name} ({Area.Read().Metric})";
+        field ??=
+            System == SizeSystem.Metric
+                ? $"{Name} (about {WireGauge.NearestName(Area)})"
+                : $"{Name} ({Area.Read().Metric})";
 
     /// <summary>The system that the name is from.</summary>
     public SizeSystem System { get; }

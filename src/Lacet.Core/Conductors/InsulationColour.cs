@@ -1,5 +1,5 @@
 using System.Runtime.InteropServices;
-using System.Text.RegularExpressions;
+using Lacet.Core.Reference;
 
 namespace Lacet.Core.Conductors;
 
@@ -9,54 +9,21 @@ namespace Lacet.Core.Conductors;
 /// <param name="Base">The colour it has most of.</param>
 /// <param name="Stripe">The stripe's colour; null where it is plain.</param>
 [StructLayout(LayoutKind.Auto)]
-public readonly partial record struct InsulationColour(Hue Base, Hue? Stripe = null)
+public readonly record struct InsulationColour(Hue Base, Hue? Stripe = null)
 {
-    // Words of the trade, and the letters of IEC 60757 (from memory).
-    private static readonly Dictionary<string, Hue> Words = new(StringComparer.OrdinalIgnoreCase)
-    {
-        ["black"] = Hue.Black,
-        ["blk"] = Hue.Black,
-        ["bk"] = Hue.Black,
-        ["brown"] = Hue.Brown,
-        ["brn"] = Hue.Brown,
-        ["bn"] = Hue.Brown,
-        ["br"] = Hue.Brown,
-        ["red"] = Hue.Red,
-        ["rd"] = Hue.Red,
-        ["orange"] = Hue.Orange,
-        ["org"] = Hue.Orange,
-        ["og"] = Hue.Orange,
-        ["or"] = Hue.Orange,
-        ["yellow"] = Hue.Yellow,
-        ["yel"] = Hue.Yellow,
-        ["ye"] = Hue.Yellow,
-        ["yl"] = Hue.Yellow,
-        ["green"] = Hue.Green,
-        ["grn"] = Hue.Green,
-        ["gn"] = Hue.Green,
-        ["blue"] = Hue.Blue,
-        ["blu"] = Hue.Blue,
-        ["bu"] = Hue.Blue,
-        ["bl"] = Hue.Blue,
-        ["violet"] = Hue.Violet,
-        ["purple"] = Hue.Violet,
-        ["vt"] = Hue.Violet,
-        ["vio"] = Hue.Violet,
-        ["grey"] = Hue.Grey,
-        ["gray"] = Hue.Grey,
-        ["gry"] = Hue.Grey,
-        ["gy"] = Hue.Grey,
-        ["white"] = Hue.White,
-        ["wht"] = Hue.White,
-        ["wh"] = Hue.White,
-        ["pink"] = Hue.Pink,
-        ["pnk"] = Hue.Pink,
-        ["pk"] = Hue.Pink,
-        ["turquoise"] = Hue.Turquoise,
-        ["tq"] = Hue.Turquoise,
-        ["bare"] = Hue.Bare,
-        ["none"] = Hue.Bare,
-    };
+    private static readonly Dictionary<string, Hue>.AlternateLookup<ReadOnlySpan<char>> Hues = ReferenceTable
+        .Rows<ColourRow>("colours")
+        .ToDictionary(r => r.Word, r => r.Hue, StringComparer.OrdinalIgnoreCase)
+        .GetAlternateLookup<ReadOnlySpan<char>>();
+
+    // What may stand between two colours, or behind them; a shade of blue is blue.
+    private static readonly HashSet<string>.AlternateLookup<ReadOnlySpan<char>> Joining = Words(
+        "with w and mit und et avec y con e com en met light lt dark dk"
+    );
+
+    private static readonly HashSet<string>.AlternateLookup<ReadOnlySpan<char>> Trailing = Words(
+        "stripe stripes striped strp tracer trc streifen"
+    );
 
     /// <summary>
     /// Whether it marks an earth: green, green with yellow, or bare (NEC 250.119, IEC 60445; from memory).
@@ -64,43 +31,118 @@ public readonly partial record struct InsulationColour(Hue Base, Hue? Stripe = n
     public bool MarksEarth => Base is Hue.Green or Hue.Bare || (Base == Hue.Yellow && Stripe == Hue.Green);
 
     /// <summary>
-    /// Reads a colour as people write it: "black", "GN/YE", "gnye", "white w/ blue stripe", "BK". False where any part
-    /// of it is no colour.
+    /// Reads a colour as people write it: "black", "GN/YE", "gnye", "white w/ blue stripe", "BK", "grün-gelb". False
+    /// where any part of it is no colour.
     /// </summary>
-    public static bool TryParse(string text, out InsulationColour colour)
+    public static bool TryParse(ReadOnlySpan<char> text, out InsulationColour colour)
     {
-        colour = default;
-        var parts = Separators().Split(text.Trim()).Where(p => p.Length > 0).ToList();
-        // Letters run together, as IEC 60757 has them: GNYE.
-        if (parts is [{ Length: 4 } run] && !Words.ContainsKey(run))
+        // Single letters are a colour only in the one pair that everybody writes so.
+        if (text.Trim() is ['g' or 'G', '/' or '-', 'y' or 'Y'] or ['y' or 'Y', '/' or '-', 'g' or 'G'])
         {
-            parts = [run[..2], run[2..]];
+            colour = new(Hue.Green, Hue.Yellow);
+            return true;
         }
 
-        var hues = new List<Hue>();
-        foreach (var part in parts)
+        colour = default;
+        Hue? first = null,
+            second = null;
+        var open = false;
+        while (NextWord(ref text) is { Length: > 0 } word)
         {
-            if (!Words.TryGetValue(part, out var hue))
+            if (Trailing.Contains(word) && first is not null)
+            {
+                open = false;
+            }
+            else if (Joining.Contains(word))
+            {
+                // "White with" is waiting for its stripe.
+                open = true;
+            }
+            else if (Two(word) is (var one, var other))
+            {
+                if (first is null)
+                {
+                    (first, second) = (one, other);
+                }
+                else if (second is not null || other is not null)
+                {
+                    return false;
+                }
+                else
+                {
+                    second = one;
+                }
+
+                open = false;
+            }
+            else
             {
                 return false;
             }
-
-            hues.Add(hue);
         }
 
-        if (hues.Count is 0 or > 2)
+        if (first is not { } most || open || !text.IsEmpty)
         {
             return false;
         }
 
-        colour = hues is [Hue.Yellow, Hue.Green]
-            ? new(Hue.Green, Hue.Yellow)
-            : new(hues[0], hues.Count == 2 ? hues[1] : null);
+        colour = (most, second) is (Hue.Yellow, Hue.Green) ? new(Hue.Green, Hue.Yellow) : new(most, second);
         return true;
+    }
+
+    /// <summary>Whether a word can begin a colour: black, GNYE, light.</summary>
+    internal static bool Begins(ReadOnlySpan<char> word)
+    {
+        var letters = NextWord(ref word);
+        return letters.Length > 0
+            && (Joining.Contains(letters) || Two(letters) is not null || letters is ['g' or 'G' or 'y' or 'Y']);
     }
 
     /// <summary>"green, yellow stripe".</summary>
     public override string ToString() => Stripe is { } stripe ? $"{Say(Base)}, {Say(stripe)} stripe" : Say(Base);
+
+    /// <summary>The next run of letters; what stands before it is no letter. Empty at the end, or before a digit.</summary>
+    private static ReadOnlySpan<char> NextWord(ref ReadOnlySpan<char> text)
+    {
+        while (!text.IsEmpty && !char.IsLetter(text[0]))
+        {
+            if (!(char.IsWhiteSpace(text[0]) || "/,;+&.-()|".Contains(text[0], StringComparison.Ordinal)))
+            {
+                return [];
+            }
+
+            text = text[1..];
+        }
+
+        var length = 0;
+        while (length < text.Length && char.IsLetter(text[length]))
+        {
+            length++;
+        }
+
+        var word = text[..length];
+        text = text[length..];
+        return word;
+    }
+
+    /// <summary>A colour, or two that are run together: GNYE as IEC 60757 has them, grüngelb.</summary>
+    private static (Hue One, Hue? Other)? Two(ReadOnlySpan<char> word)
+    {
+        if (Hues.TryGetValue(word, out var hue))
+        {
+            return (hue, null);
+        }
+
+        for (var i = word.Length == 4 ? 2 : 3; i <= word.Length - (word.Length == 4 ? 2 : 3); i++)
+        {
+            if (Hues.TryGetValue(word[..i], out var one) && Hues.TryGetValue(word[i..], out var other))
+            {
+                return (one, other);
+            }
+        }
+
+        return null;
+    }
 
     private static string Say(Hue hue) =>
         hue switch
@@ -120,10 +162,6 @@ public readonly partial record struct InsulationColour(Hue Base, Hue? Stripe = n
             _ => "bare",
         };
 
-    [GeneratedRegex(
-        @"(?:[\s/,;+&.-]|\bwith\b|\bw(?=/)|\bstriped?\b|\btracer\b|\band\b)+",
-        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
-        matchTimeoutMilliseconds: 1000
-    )]
-    private static partial Regex Separators();
+    private static HashSet<string>.AlternateLookup<ReadOnlySpan<char>> Words(string words) =>
+        words.Split(' ').ToHashSet(StringComparer.OrdinalIgnoreCase).GetAlternateLookup<ReadOnlySpan<char>>();
 }

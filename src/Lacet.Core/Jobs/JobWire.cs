@@ -34,6 +34,9 @@ public sealed record JobWire(Guid Id, string Name, JobEnd A, JobEnd B) : JobPart
     /// <summary>Whether <see cref="Run"/> is a flexible cord.</summary>
     public bool InCord { get; init; }
 
+    /// <summary>Whether it is of a flexible cord: as somebody said, or as its letters say.</summary>
+    public bool IsOfCord => InCord || Conductor?.Designation is { Kind: DesignationKind.Cord };
+
     /// <summary>Taken out of the list although something was recorded at it: kept, and judged no more.</summary>
     public bool Retired { get; init; }
 

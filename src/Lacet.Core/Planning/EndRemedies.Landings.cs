@@ -179,7 +179,7 @@ public static partial class EndRemedies
     private static bool BelongTogether(IReadOnlyList<EndOfWire> ends) =>
         ends.Count > 0
         && ends.All(e =>
-            e.Wire is { Conductor.Material: Material.Copper, InCord: false }
+            e.Wire is { Conductor.Material: Material.Copper, IsOfCord: false }
             && e.Wire.Function is not (WireFunction.Unknown or WireFunction.Shield)
         )
         && ends.Select(e => (e.Wire.Function, e.Wire.CircuitId)).Distinct().Count() == 1

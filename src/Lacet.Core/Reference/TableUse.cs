@@ -89,7 +89,13 @@ public sealed record TableUse(Term Title, Trust Trust, IReadOnlyList<string> Use
             ["splice-connectors"] = new("What splice connectors usually ask for", Trust.Generic, ["splice-strip"]),
             ["screws"] = new("Binding screws", Trust.Standard, ["screw-size", "hook-length"]),
             ["slot-widths"] = new("How wide landings stand on a rail", Trust.Generic, ["board"]),
-            ["insulation-marks"] = new("Marks printed on insulation", Trust.Standard, ["identify"]),
+            ["designations"] = new(
+                "Letters of wires, cables and cords",
+                Trust.Standard,
+                ["identify", "insulation-diameter", "ampacity", "not-for-wet-place"]
+            ),
+            ["insulation-diameters"] = new("Diameters over insulation", Trust.Standard, ["insulation-diameter"]),
+            ["colours"] = new("Words for colours", Trust.Standard, ["colour-against-function"]),
             ["landing-traits"] = new("How landings differ in use", Trust.CommonPractice, ["compare"]),
             ["survey-times"] = new("Minutes for putting a device right", Trust.CommonPractice, ["survey-remedy"]),
             ["strand-loss"] = new("Strands that may be lost", Trust.Standard, ["strip"]),

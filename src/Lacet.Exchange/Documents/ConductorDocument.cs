@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using Lacet.Core.Conductors;
 using Lacet.Core.Quantities;
 
@@ -9,11 +10,14 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Material">copper or aluminium.</param>
 /// <param name="InsulationOuterDiameterMm">Outside diameter of the insulation, mm; null takes the typical one for the
 /// size.</param>
+/// <param name="Designation">The letters that a standard gives it, such as "THHN" or "H07V-K"; left out where nobody
+/// said.</param>
 public sealed record ConductorDocument(
     string Size,
     Build Build,
     Material Material = Material.Copper,
-    double? InsulationOuterDiameterMm = null
+    double? InsulationOuterDiameterMm = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] string? Designation = null
 )
 {
     /// <summary>The conductor; throws <see cref="ImpossibleInputException"/> with the field and a sentence.</summary>
@@ -31,9 +35,18 @@ public sealed record ConductorDocument(
             ConductorSize.Parse(Size),
             Build,
             Material,
-            InsulationOuterDiameterMm is { } given ? new Length(given) : null
+            InsulationOuterDiameterMm is { } given ? new Length(given) : null,
+            Letters()
         );
     }
+
+    private Designation? Letters() =>
+        string.IsNullOrWhiteSpace(Designation) ? null
+        : Core.Conductors.Designation.TryFind(Designation, out var found) ? found
+        : throw new ImpossibleInputException(
+            "conductor.designation",
+            "Those letters are not known: write such as THHN, NM-B, SJOOW or H07V-K, or leave them out."
+        );
 
     /// <summary>Writes a conductor; a diameter that nobody gave stays open.</summary>
     public static ConductorDocument Of(Conductor conductor) =>
@@ -41,6 +54,7 @@ public sealed record ConductorDocument(
             conductor.Size.Name,
             conductor.Build,
             conductor.Material,
-            conductor.InsulationIsGiven ? conductor.InsulationOuterDiameter.Millimetres : null
+            conductor.InsulationIsGiven ? conductor.InsulationOuterDiameter.Millimetres : null,
+            conductor.Designation?.Code
         );
 }

@@ -6,11 +6,20 @@ public enum ColumnMeaning
     /// <summary>Nothing that is read.</summary>
     Note,
 
+    /// <summary>A remark, a drawing's line, a cross-reference: known, and of no use to a wire.</summary>
+    Remark,
+
     /// <summary>The wire's number or name.</summary>
     Wire,
 
-    /// <summary>Where end A lands.</summary>
+    /// <summary>Where end A lands: device and terminal in one.</summary>
     From,
+
+    /// <summary>The device of end A.</summary>
+    FromDevice,
+
+    /// <summary>The terminal of end A, on its device.</summary>
+    FromTerminal,
 
     /// <summary>The enclosure of end A.</summary>
     FromEnclosure,
@@ -18,8 +27,14 @@ public enum ColumnMeaning
     /// <summary>What the landing of end A is.</summary>
     FromLanding,
 
-    /// <summary>Where end B lands.</summary>
+    /// <summary>Where end B lands: device and terminal in one.</summary>
     To,
+
+    /// <summary>The device of end B.</summary>
+    ToDevice,
+
+    /// <summary>The terminal of end B, on its device.</summary>
+    ToTerminal,
 
     /// <summary>The enclosure of end B.</summary>
     ToEnclosure,
@@ -29,6 +44,9 @@ public enum ColumnMeaning
 
     /// <summary>The size, in whatever system.</summary>
     Size,
+
+    /// <summary>The size with what else the conductor is: colour, type, letters.</summary>
+    Conductor,
 
     /// <summary>The size in AWG.</summary>
     Awg,
@@ -65,6 +83,12 @@ public enum ColumnMeaning
 
     /// <summary>The length in m.</summary>
     LengthM,
+
+    /// <summary>The length in cm.</summary>
+    LengthCm,
+
+    /// <summary>The length in inches.</summary>
+    LengthIn,
 
     /// <summary>The length in mm.</summary>
     LengthMm,

@@ -6,7 +6,7 @@ using Lacet.Exchange.Documents;
 
 namespace Lacet.Exchange.Import;
 
-/// <summary>Reads what people write of a landing: "X1:5", "+DCP-X1:5", "receptacle 20 A, brass screw".</summary>
+/// <summary>Reads what people write of a landing: "receptacle 20 A, brass screw", "push-in", a code of the Shelf.</summary>
 public static partial class LandingWords
 {
     private static readonly (string Words, Func<LandingDocument> Make)[] Kinds =
@@ -38,37 +38,6 @@ public static partial class LandingWords
         ("plug|connector", DeviceType.Plug),
         ("motor|heater|lamp|luminaire|load(?! side)|fan|supply", DeviceType.Load),
     ];
-
-    /// <summary>
-    /// Where a wire ends. The enclosure stands before "/", or after "+" (IEC 81346, from memory); the device before
-    /// ":".
-    /// </summary>
-    public static ListedEnd Place(string cell, string? enclosure)
-    {
-        var text = cell.Trim();
-        if (Reference().Match(text) is { Success: true } reference)
-        {
-            return new(
-                reference.Groups["where"].Value,
-                reference.Groups["device"].Value,
-                reference.Groups["device"].Value
-                    + (reference.Groups["terminal"].Success ? ":" + reference.Groups["terminal"].Value : "")
-            );
-        }
-
-        var slash = text.IndexOf('/', StringComparison.Ordinal);
-        if (slash > 0 && slash < text.Length - 1)
-        {
-            (enclosure, text) = (text[..slash].Trim(), text[(slash + 1)..].Trim());
-        }
-
-        var colon = text.LastIndexOf(':');
-        return new(
-            string.IsNullOrWhiteSpace(enclosure) ? null : enclosure.Trim(),
-            colon > 0 && colon < text.Length - 1 ? text[..colon].Trim() : null,
-            text
-        );
-    }
 
     /// <summary>
     /// What a landing is, read from words beside it; null where the words say nothing that is known.
@@ -133,6 +102,10 @@ public static partial class LandingWords
         return read == end ? null : read;
     }
 
+    /// <summary>Whether words say what a landing is.</summary>
+    internal static bool SaysKind(string words) =>
+        Kinds.Any(k => Has(words, k.Words)) || Types.Any(t => Has(words, t.Words));
+
     // A list asks for the same few words in every row.
     private static readonly ConcurrentDictionary<string, Regex> Patterns = new(StringComparer.Ordinal);
 
@@ -140,17 +113,10 @@ public static partial class LandingWords
         Patterns
             .GetOrAdd(words, static w => new Regex(
                 $@"\b(?:{w})s?\b",
-                RegexOptions.IgnoreCase | RegexOptions.CultureInvariant | RegexOptions.Compiled,
+                RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
                 TimeSpan.FromSeconds(1)
             ))
             .IsMatch(text.Replace('-', ' '));
-
-    [GeneratedRegex(
-        @"^(?:=\S*)?\+(?<where>[^-+:/]+)-(?<device>[^:+]+)(?::(?<terminal>.+))?$",
-        RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture,
-        matchTimeoutMilliseconds: 1000
-    )]
-    private static partial Regex Reference();
 
     [GeneratedRegex(
         @"\b(?<amps>[0-9]{1,3}(?:[.,][0-9])?)\s*A\b",

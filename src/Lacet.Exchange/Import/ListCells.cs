@@ -1,5 +1,4 @@
 using System.Text.RegularExpressions;
-using Lacet.Core.Conductors;
 using Lacet.Core.Ferrules;
 using Lacet.Core.Quantities;
 using UnitsNet.Units;
@@ -13,7 +12,7 @@ namespace Lacet.Exchange.Import;
 internal sealed partial class ListCells(Doubts doubts)
 {
     // A list repeats itself: what was read once is known.
-    private readonly Dictionary<(string Cell, LengthUnit Unit), double?> _lengths = [];
+    private readonly Dictionary<(string Cell, LengthUnit Unit), (double? Mm, bool IsBare)> _lengths = [];
 
     internal static (GivenFerrule? Given, bool Bare) Ferrule(string cell, List<CellProblem> problems)
     {
@@ -44,66 +43,109 @@ internal sealed partial class ListCells(Doubts doubts)
         return (null, false);
     }
 
-    internal static InsulationColour? Colour(string cell, List<CellProblem> problems)
+    private static readonly Dictionary<ColumnMeaning, LengthUnit?> LengthColumns = new()
     {
-        if (InsulationColour.TryParse(cell, out var colour))
+        [ColumnMeaning.Length] = null,
+        [ColumnMeaning.LengthM] = LengthUnit.Meter,
+        [ColumnMeaning.LengthFt] = LengthUnit.Foot,
+        [ColumnMeaning.LengthMm] = LengthUnit.Millimeter,
+        [ColumnMeaning.LengthCm] = LengthUnit.Centimeter,
+        [ColumnMeaning.LengthIn] = LengthUnit.Inch,
+    };
+
+    private static readonly Dictionary<string, LengthUnit> Answers = new(StringComparer.Ordinal)
+    {
+        ["m"] = LengthUnit.Meter,
+        ["ft"] = LengthUnit.Foot,
+        ["in"] = LengthUnit.Inch,
+        ["cm"] = LengthUnit.Centimeter,
+        ["mm"] = LengthUnit.Millimeter,
+    };
+
+    /// <summary>Shorter than this, and longer than that, no wire of a list is.</summary>
+    private const double ShortestMm = 15,
+        LongestMm = 500_000;
+
+    private bool _commaIsDecimal;
+
+    /// <summary>The unit that bare lengths of the list most likely have.</summary>
+    internal string UsualLength { get; private set; } = "m";
+
+    /// <summary>What lengths of a list look like together: where the comma stands, and how great they are.</summary>
+    internal void LookThrough(Sheet sheet, int headingRow, IReadOnlyList<ListColumn> columns, bool metricSizes)
+    {
+        if (columns.FirstOrDefault(c => LengthColumns.ContainsKey(c.Meaning)) is not { } column)
         {
-            return colour;
+            return;
         }
 
-        problems.Add(
-            new(
-                ColumnMeaning.Colour,
-                $"“{WireWords.Shown(cell)}” is no colour: write such as black, BK, or green/yellow."
-            )
-        );
-        return null;
+        var cells = sheet
+            .Rows.Skip(headingRow + 1)
+            .Select(r => Sheet.Cell(r, column.Index))
+            .Where(c => c.Length > 0)
+            .ToList();
+        _commaIsDecimal = cells.Exists(c => CommaBeforeFew().IsMatch(c));
+        var bare = cells.Select(c => WireWords.Number(Plain(c))).Where(n => n is not null).Order().ToList();
+        UsualLength =
+            bare.Count > 0 && bare[bare.Count / 2] > 60 ? "mm"
+            : metricSizes
+            || columns.All(c => c.Meaning is not (ColumnMeaning.Size or ColumnMeaning.Awg or ColumnMeaning.Conductor))
+                ? "m"
+            : "ft";
     }
+
+    /// <summary>A number without marks of thousands, its decimals behind a point.</summary>
+    private string Plain(string cell) =>
+        _commaIsDecimal ? Thousands().Replace(cell, "").Replace(',', '.') : CommaThousands().Replace(cell, "");
 
     internal Length? Length(Dictionary<ColumnMeaning, string> cells, List<CellProblem> problems)
     {
-        var column = new[]
-        {
-            ColumnMeaning.Length,
-            ColumnMeaning.LengthM,
-            ColumnMeaning.LengthFt,
-            ColumnMeaning.LengthMm,
-        }
-            .Where(cells.ContainsKey)
-            .Cast<ColumnMeaning?>()
-            .FirstOrDefault();
+        var column = LengthColumns.Keys.Where(cells.ContainsKey).Cast<ColumnMeaning?>().FirstOrDefault();
         if (column is not { } meaning)
         {
             return null;
         }
 
         var cell = cells[meaning];
-        if (meaning == ColumnMeaning.Length && WireWords.BareNumber().IsMatch(cell))
+        var unit = LengthColumns[meaning]
+            ?? Answers.GetValueOrDefault(doubts.Answer(Doubts.Lengths, UsualLength), LengthUnit.Meter);
+        if (!_lengths.TryGetValue((cell, unit), out var read))
+        {
+            var plain = Plain(cell);
+            _lengths[(cell, unit)] = read = (WireWords.LengthMm(plain, unit), WireWords.BareNumber().IsMatch(plain));
+        }
+
+        var (length, isBare) = read;
+        if (meaning == ColumnMeaning.Length && isBare)
         {
             doubts.Count(Doubts.Lengths);
         }
 
-        var unit = meaning switch
+        if (length is not { } mm)
         {
-            ColumnMeaning.LengthFt => LengthUnit.Foot,
-            ColumnMeaning.LengthMm => LengthUnit.Millimeter,
-            ColumnMeaning.Length when doubts.Answer(Doubts.Lengths, "m") is "ft" => LengthUnit.Foot,
-            ColumnMeaning.Length when doubts.Answer(Doubts.Lengths, "m") is "mm" => LengthUnit.Millimeter,
-            _ => LengthUnit.Meter,
-        };
-        if (!_lengths.TryGetValue((cell, unit), out var length))
-        {
-            _lengths[(cell, unit)] = length = WireWords.LengthMm(cell, unit);
+            problems.Add(
+                new(meaning, $"“{WireWords.Shown(cell)}” is no length: write such as 3.2 m, 12 ft or 12' 6\".")
+            );
+            return null;
         }
 
-        if (length is { } mm)
+        if (mm is > 0 and < ShortestMm or > LongestMm)
         {
-            return new Length(mm);
+            doubts.Unknown(Doubts.OddLengths, cell);
         }
 
-        problems.Add(new(meaning, $"“{WireWords.Shown(cell)}” is no length: write such as 3.2 m, 12 ft or 12' 6\"."));
-        return null;
+        if (LengthColumns[meaning] is { } said && !isBare && SaysOther(cell, said))
+        {
+            doubts.Unknown(Doubts.OtherUnits, cell);
+        }
+
+        return new Length(mm);
     }
+
+    /// <summary>Whether a cell has a unit of its own that is not its heading's.</summary>
+    private static bool SaysOther(string cell, LengthUnit heading) =>
+        UnitsNet.Length.TryParse(cell.Replace(',', '.'), System.Globalization.CultureInfo.InvariantCulture, out var own)
+        && own.Unit != heading;
 
     internal static double? Positive(
         Dictionary<ColumnMeaning, string> cells,
@@ -126,6 +168,24 @@ internal sealed partial class ListCells(Doubts doubts)
         problems.Add(new(column, $"“{WireWords.Shown(cell)}” is no number of {wants}."));
         return null;
     }
+
+    /// <summary>A comma before one, two, or more than three digits is a decimal comma.</summary>
+    [GeneratedRegex(
+        @"[0-9],(?:[0-9]{1,2}|[0-9]{4,})(?![0-9])",
+        RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
+    private static partial Regex CommaBeforeFew();
+
+    [GeneratedRegex(
+        @"(?<=[0-9])[. ’'\u00A0\u202F](?=[0-9]{3}(?![0-9]))",
+        RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
+    private static partial Regex Thousands();
+
+    [GeneratedRegex(@"(?<=[0-9]),(?=[0-9]{3}(?![0-9]))", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex CommaThousands();
 
     [GeneratedRegex(
         @"^(?:none|no|bare|without|-)$",

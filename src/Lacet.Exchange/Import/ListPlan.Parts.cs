@@ -12,7 +12,15 @@ public sealed partial class ListPlan
         var enclosure = Enclosure(at.Enclosure ?? _options.Enclosure.Trim());
         _named.Add(enclosure.Id);
         var device = at.Device is { } name ? Device(enclosure.Id, name, at) : null;
-        var key = (enclosure.Id, at.Name.ToUpperInvariant());
+        // A landing that is called as it is written there is meant: TB1-12 is TB1:12 only where nobody calls it otherwise.
+        var key = (
+            enclosure.Id,
+            (
+                at.Written is { } written && _landings.ContainsKey((enclosure.Id, written.ToUpperInvariant()))
+                    ? written
+                    : at.Name
+            ).ToUpperInvariant()
+        );
         var there = _landings.GetValueOrDefault(key);
         var landing = (
             there

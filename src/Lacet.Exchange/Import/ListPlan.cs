@@ -150,7 +150,7 @@ public sealed partial class ListPlan
         wire = wire with
         {
             Name = listed.Name,
-            Conductor = Keep(before?.Conductor, listed.Conductor)
+            Conductor = Keep(before?.Conductor, listed.Conductor, isTyped: emptied is not null)
                 ? before!.Conductor
                 : listed.Conductor ?? wire.Conductor,
             Colour = listed.Colour ?? wire.Colour,
@@ -189,11 +189,15 @@ public sealed partial class ListPlan
             _ => wire,
         };
 
-    /// <summary>An insulation that somebody measured stays with a wire whose size stays.</summary>
-    private static bool Keep(Conductor? before, Conductor? listed) =>
+    /// <summary>
+    /// An insulation that somebody measured stays with a wire whose size stays; so do its letters, where a list has
+    /// none. Who types a type says all of it.
+    /// </summary>
+    private static bool Keep(Conductor? before, Conductor? listed, bool isTyped) =>
         before is not null
         && listed is { InsulationIsGiven: false }
-        && (before.Size, before.Build, before.Material) == (listed.Size, listed.Build, listed.Material);
+        && (before.Size, before.Build, before.Material) == (listed.Size, listed.Build, listed.Material)
+        && (Equals(before.Designation, listed.Designation) || (listed.Designation is null && !isTyped));
 
     private JobEnd End(JobEnd end, ListedWire wire, ListedEnd? at) =>
         end with

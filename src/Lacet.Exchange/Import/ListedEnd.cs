@@ -10,6 +10,9 @@ namespace Lacet.Exchange.Import;
 /// <param name="Name">The landing's name.</param>
 public sealed record ListedEnd(string? Enclosure, string? Device, string Name)
 {
+    /// <summary>The place as it is written, where that is otherwise than its name.</summary>
+    public string? Written { get; init; }
+
     /// <summary>What the landing is; null where the list does not say.</summary>
     public LandingDocument? Landing { get; init; }
 

@@ -48,4 +48,26 @@ public sealed record ListedWire(int Row, string Name)
 
     /// <summary>Whether the list says that it lands bare.</summary>
     public bool SaidBare { get; init; }
+
+    /// <summary>"7: TB1:1 to PLC1:I0.1, 18 AWG stranded copper, blue, 1.4 m".</summary>
+    public string Sentence()
+    {
+        static string Place(ListedEnd? end) =>
+            end is null ? "nowhere"
+            : end.Enclosure is { } enclosure ? $"{enclosure}/{end.Name}"
+            : end.Name;
+        return string.Join(
+            ", ",
+            new[]
+            {
+                $"{Name}: {Place(From)} to {Place(To)}",
+                Conductor?.ToString() ?? "no size",
+                Colour?.ToString(),
+                Function?.Say().Word,
+                Circuit is { } circuit ? $"circuit {circuit}" : null,
+                Run is { } run ? $"in {run}" : null,
+                Length is { } length ? FormattableString.Invariant($"{length.Millimetres / 1000:0.###} m") : null,
+            }.Where(p => p is not null)
+        );
+    }
 }

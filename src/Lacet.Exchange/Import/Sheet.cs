@@ -5,6 +5,9 @@ namespace Lacet.Exchange.Import;
 /// <param name="Rows">The rows.</param>
 public sealed record Sheet(string Name, IReadOnlyList<IReadOnlyList<string>> Rows)
 {
+    /// <summary>What a workbook hides or has made of its cells, each in a sentence.</summary>
+    public IReadOnlyList<string> Notices { get; init; } = [];
+
     /// <summary>What stands in a column of a row, without the space around it; empty past the row's end.</summary>
     internal static string Cell(IReadOnlyList<string> row, int column) => column < row.Count ? row[column].Trim() : "";
 }

@@ -1,12 +1,10 @@
 using System.Globalization;
 using System.IO.Compression;
-using System.Text;
 using System.Xml;
 using CsvHelper;
 using CsvHelper.Configuration;
+using ExcelDataReader;
 using Lacet.Core.Quantities;
-using MiniExcelLibs;
-using MiniExcelLibs.OpenXml;
 
 namespace Lacet.Exchange.Import;
 
@@ -28,49 +26,47 @@ public static class SheetReader
     };
 
     /// <summary>
-    /// Reads all sheets that hold anything. <paramref name="progress"/> hears how many rows were read.
+    /// Reads all sheets that hold anything. <paramref name="encoding"/> is how somebody says that the text is written;
+    /// null to find it. <paramref name="progress"/> hears how many rows were read.
     /// </summary>
-    public static IReadOnlyList<Sheet> Read(byte[] file, IProgress<int>? progress, CancellationToken cancellation)
+    public static SheetFile Read(
+        byte[] file,
+        string? encoding,
+        IProgress<int>? progress,
+        CancellationToken cancellation
+    )
     {
         if (file.Length == 0)
         {
             throw Refused("The file is empty.");
         }
 
-        return file.Length > ImportLimits.Bytes
-                ? throw Refused($"The file is larger than {ImportLimits.Bytes / 1024 / 1024} MB: that is no wire list.")
-            : file is [(byte)'P', (byte)'K', ..] ? Workbook(file, progress, cancellation)
-            : [new Sheet("list", Text(Decode(file), progress, cancellation))];
+        if (file.Length > ImportLimits.Bytes)
+        {
+            throw Refused($"The file is larger than {ImportLimits.Bytes / 1024 / 1024} MB: that is no wire list.");
+        }
+
+        if (file is [0xD0, 0xCF, 0x11, 0xE0, ..])
+        {
+            throw Refused(
+                "This is a workbook of the old kind, or one that is locked with a password. Save it as XLSX, without a password."
+            );
+        }
+
+        if (file is [(byte)'P', (byte)'K', ..])
+        {
+            return new(Workbook(file, progress, cancellation), null);
+        }
+
+        var decoded = TextDecoder.Decode(file, encoding);
+        return decoded.Text.Contains('\0', StringComparison.Ordinal)
+            ? throw Refused("The file holds zero bytes: it is no text. Send CSV, TSV or XLSX.")
+            : new([new Sheet("list", Text(decoded.Text, progress, cancellation))], decoded);
     }
 
     /// <summary>Reads text that was pasted.</summary>
     public static Sheet ReadText(string text, IProgress<int>? progress, CancellationToken cancellation) =>
         new("paste", Text(text, progress, cancellation));
-
-    private static string Decode(byte[] file)
-    {
-        var encoding = file switch
-        {
-            [0xFF, 0xFE, ..] => Encoding.Unicode,
-            [0xFE, 0xFF, ..] => Encoding.BigEndianUnicode,
-            _ => new UTF8Encoding(encoderShouldEmitUTF8Identifier: false, throwOnInvalidBytes: true),
-        };
-        string text;
-        try
-        {
-            text = encoding.GetString(file).TrimStart('\uFEFF');
-        }
-        catch (DecoderFallbackException)
-        {
-            throw Refused(
-                "The file is not written in UTF-8, so ² and letters beyond English cannot be told for sure. Save it as “CSV UTF-8”, or send the workbook itself."
-            );
-        }
-
-        return text.Contains('\0', StringComparison.Ordinal)
-            ? throw Refused("The file holds zero bytes: it is no text. Send CSV, TSV or XLSX.")
-            : text;
-    }
 
     private static List<IReadOnlyList<string>> Text(
         string text,
@@ -97,36 +93,27 @@ public static class SheetReader
             : throw Refused("The file holds no table: no row has two cells. Send CSV, TSV or XLSX.");
     }
 
-    private static List<Sheet> Workbook(byte[] file, IProgress<int>? progress, CancellationToken cancellation)
+    private static IReadOnlyList<Sheet> Workbook(byte[] file, IProgress<int>? progress, CancellationToken cancellation)
     {
         CheckUnpacked(file, cancellation);
         var sheets = new List<Sheet>();
         try
         {
-            using var stream = new MemoryStream(file, writable: false);
-            foreach (var name in MiniExcel.GetSheetNames(stream))
+            using var reader = ExcelReaderFactory.CreateOpenXmlReader(new MemoryStream(file, writable: false));
+            do
             {
-                stream.Position = 0;
+                var sheet = new WorkbookSheet(reader);
                 var rows = new List<IReadOnlyList<string>>();
-                foreach (
-                    var row in stream
-                        .Query(
-                            useHeaderRow: false,
-                            sheetName: name,
-                            excelType: ExcelType.XLSX,
-                            configuration: new OpenXmlConfiguration { FillMergedCells = false }
-                        )
-                        .Cast<IDictionary<string, object?>>()
-                )
+                while (reader.Read())
                 {
-                    Keep(rows, [.. row.Values.Select(Cell)], progress, cancellation);
+                    Keep(rows, sheet.Row(), progress, cancellation);
                 }
 
                 if (rows.Exists(r => r.Count > 0))
                 {
-                    sheets.Add(new(name, rows));
+                    sheets.Add(new(reader.Name, rows) { Notices = sheet.Notices() });
                 }
-            }
+            } while (reader.NextResult());
         }
         catch (Exception exception)
             when (exception is not (ImpossibleInputException or OperationCanceledException or OutOfMemoryException))
@@ -136,16 +123,6 @@ public static class SheetReader
 
         return sheets.Count > 0 ? sheets : throw Refused("The workbook holds no cells.");
     }
-
-    private static string Cell(object? value) =>
-        value switch
-        {
-            null => "",
-            double number => number.ToString("0.##########", CultureInfo.InvariantCulture),
-            DateTime date => date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture),
-            bool flag => flag ? "true" : "false",
-            _ => Convert.ToString(value, CultureInfo.InvariantCulture) ?? "",
-        };
 
     private static void Keep(
         List<IReadOnlyList<string>> rows,

@@ -9,8 +9,17 @@ namespace Lacet.Exchange.Import;
 /// </summary>
 public static class WireLine
 {
-    /// <summary>What a length is told by: m, ft, and the signs of feet and inches.</summary>
-    private static readonly System.Buffers.SearchValues<char> Units = System.Buffers.SearchValues.Create("mft'\"’”");
+    /// <summary>What stands before the earth of a cable.</summary>
+    private static readonly HashSet<string> Earths = new(StringComparer.OrdinalIgnoreCase)
+    {
+        "with",
+        "w/",
+        "w/o",
+        "without",
+        "no",
+        "and",
+        "plus",
+    };
 
     /// <summary>
     /// The cells of a line. <paramref name="isPlace"/> tells whether a word names a slot that is there. Throws
@@ -33,25 +42,22 @@ public static class WireLine
 
         var cells = new Dictionary<ColumnMeaning, string> { [ColumnMeaning.Wire] = words[0] };
         var rest = words.Skip(1).ToList();
-        var unread = new List<string>();
+        var conductor = new List<string>();
         while (rest.Count > 0)
         {
-            var read = Take(rest, isPlace, cells);
-            if (read == 0)
+            var taken = Take(rest, isPlace, cells);
+            if (taken == 0)
             {
-                unread.Add(rest[0]);
-                read = 1;
+                // "With ground" is said of a cable, and no function of the wire.
+                taken = rest is [{ } with, _, ..] && Earths.Contains(with) ? 2 : 1;
+                conductor.AddRange(rest.Take(taken));
             }
 
-            rest.RemoveRange(0, read);
+            rest.RemoveRange(0, taken);
         }
 
-        return unread.Count == 0
-            ? cells
-            : throw new ImpossibleInputException(
-                "line",
-                $"“{(unread[0].Length > 40 ? unread[0][..40] + "…" : unread[0])}” is no slot, size, colour or function that is known. A slot that is not there yet is written with its device, such as X1:5."
-            );
+        ReadConductor(string.Join(' ', conductor), cells);
+        return cells;
     }
 
     /// <summary>Reads the first word, or several that mean one thing; gives how many it took.</summary>
@@ -70,9 +76,8 @@ public static class WireLine
                 return count;
             }
 
-            if (Meaning(together) is { } meaning && !cells.ContainsKey(meaning))
+            if (WireWords.Function(together) is not null && cells.TryAdd(ColumnMeaning.Function, together))
             {
-                cells[meaning] = together;
                 return count;
             }
         }
@@ -80,37 +85,31 @@ public static class WireLine
         return 0;
     }
 
-    private static ColumnMeaning? Free(Dictionary<ColumnMeaning, string> cells, params ColumnMeaning[] of) =>
-        of.Where(m => !cells.ContainsKey(m)).Select(m => (ColumnMeaning?)m).FirstOrDefault();
-
-    private static ColumnMeaning? Meaning(string text) =>
-        InsulationColour.TryParse(text, out _) ? ColumnMeaning.Colour
-        : WireWords.Function(text) is not null ? ColumnMeaning.Function
-        : ConductorText.IsWord(text) ? ColumnMeaning.Build
-        : IsLength(text) ? ColumnMeaning.Length
-        : IsSize(text) ? ColumnMeaning.Size
-        : null;
-
-    /// <summary>A length says its unit; a bare number is a size.</summary>
-    private static bool IsLength(string text) =>
-        text.AsSpan().IndexOfAny(Units) > 0
-        && !text.Contains("mm²", StringComparison.Ordinal)
-        && !text.Contains("mm2", StringComparison.OrdinalIgnoreCase)
-        && WireWords.LengthMm(text, UnitsNet.Units.LengthUnit.Meter) is not null;
-
-    private static bool IsSize(string text)
+    private static void ReadConductor(string text, Dictionary<ColumnMeaning, string> cells)
     {
-        try
+        var read = WireText.Read(text);
+        if (read.NotUnderstood.FirstOrDefault() is { } unknown)
         {
-            return ConductorText.Read(
-                WireWords.BareNumber().IsMatch(text) && text.AsSpan().IndexOfAny('.', ',') >= 0 ? text + " mm²" : text,
-                null
-            )
-                is not null;
+            var said = text.Substring(unknown.Start, Math.Min(unknown.Length, 40));
+            throw new ImpossibleInputException(
+                "line",
+                $"“{said}{(unknown.Length > 40 ? "…" : "")}” is no slot, size, colour or function that is known. A slot that is not there yet is written with its device, such as X1:5."
+            );
         }
-        catch (ImpossibleInputException)
+
+        foreach (var part in read.Parts.Where(p => p.Kind != WirePartKind.Filler))
         {
-            return false;
+            var column = part.Kind switch
+            {
+                WirePartKind.Colour => ColumnMeaning.Colour,
+                WirePartKind.Length => ColumnMeaning.Length,
+                _ => ColumnMeaning.Size,
+            };
+            var said = text.Substring(part.Start, part.Length).Trim();
+            cells[column] = cells.TryGetValue(column, out var before) ? $"{before} {said}" : said;
         }
     }
+
+    private static ColumnMeaning? Free(Dictionary<ColumnMeaning, string> cells, params ColumnMeaning[] of) =>
+        of.Where(m => !cells.ContainsKey(m)).Select(m => (ColumnMeaning?)m).FirstOrDefault();
 }

@@ -18,7 +18,7 @@ public sealed partial class WireListReader
             var cell = corrections.TryGetValue((number, column.Meaning), out var right)
                 ? right.Trim()
                 : Sheet.Cell(row, column.Index);
-            if (column.Meaning != ColumnMeaning.Note && cell.Length > 0)
+            if (column.Meaning is not (ColumnMeaning.Note or ColumnMeaning.Remark) && cell.Length > 0)
             {
                 cells[column.Meaning] = Plain(cell);
             }
@@ -46,6 +46,12 @@ public sealed partial class WireListReader
             _doubts.Count(Doubts.Names);
         }
 
+        if (RowRanges.Of(cells, name, problems) is { } several && problems.Count == 0)
+        {
+            rows.AddRange(several.Select(one => OneOf(number, one)));
+            return;
+        }
+
         var (wire, count) = Wire(number, name, cells, problems);
         if (count > 1 && _doubts.Answer(Doubts.Several, "one") is "each" && problems.Count == 0)
         {
@@ -70,6 +76,14 @@ public sealed partial class WireListReader
         rows.Add(new(number, cells, problems.Count == 0 ? wire : null, problems));
     }
 
+    /// <summary>One wire of a row that names a range of them.</summary>
+    private ListRow OneOf(int number, Dictionary<ColumnMeaning, string> cells)
+    {
+        var problems = new List<CellProblem>();
+        var (wire, _) = Wire(number, cells[ColumnMeaning.Wire], cells, problems);
+        return new(number, cells, problems.Count == 0 ? wire : null, problems);
+    }
+
     private (ListedWire Wire, int Count) Wire(
         int number,
         string name,
@@ -77,17 +91,15 @@ public sealed partial class WireListReader
         List<CellProblem> problems
     )
     {
-        var (conductor, count) = _sizes.Read(cells, problems);
+        var conductor = _conductors.Read(cells, problems);
         var ferrule = cells.GetValueOrDefault(ColumnMeaning.Ferrule);
         var (given, bare) = ferrule is null ? (null, false) : ListCells.Ferrule(ferrule, problems);
         var wire = new ListedWire(number, name)
         {
-            From = End(cells, ColumnMeaning.From, ColumnMeaning.FromEnclosure, ColumnMeaning.FromLanding, problems),
-            To = End(cells, ColumnMeaning.To, ColumnMeaning.ToEnclosure, ColumnMeaning.ToLanding, problems),
-            Conductor = conductor,
-            Colour = cells.TryGetValue(ColumnMeaning.Colour, out var colour)
-                ? ListCells.Colour(colour, problems)
-                : null,
+            From = End(cells, EndColumns.From, problems),
+            To = End(cells, EndColumns.To, problems),
+            Conductor = conductor.Conductor,
+            Colour = conductor.Colour,
             Function = cells.TryGetValue(ColumnMeaning.Function, out var function) ? Function(function) : null,
             Circuit = cells.GetValueOrDefault(ColumnMeaning.Circuit),
             BreakerAmps = ListCells.Positive(
@@ -111,35 +123,35 @@ public sealed partial class WireListReader
                 "amperes, such as 12 or 12 A",
                 problems
             ),
-            Length = _cells.Length(cells, problems),
+            Length = _cells.Length(cells, problems) ?? conductor.Length,
             Run = cells.GetValueOrDefault(ColumnMeaning.Run),
             Ferrule = given,
             SaidBare = bare,
         };
-        return (wire, count);
+        return (wire, conductor.Count);
     }
 
-    private ListedEnd? End(
-        Dictionary<ColumnMeaning, string> cells,
-        ColumnMeaning place,
-        ColumnMeaning enclosure,
-        ColumnMeaning landing,
-        List<CellProblem> problems
-    )
+    private ListedEnd? End(Dictionary<ColumnMeaning, string> cells, EndColumns columns, List<CellProblem> problems)
     {
-        if (!cells.TryGetValue(place, out var cell) || Nowhere().IsMatch(cell))
+        string? Said(ColumnMeaning column) => cells.TryGetValue(column, out var cell) && !IsNowhere(cell) ? cell : null;
+        var (place, device, terminal) = (Said(columns.Place), Said(columns.Device), Said(columns.Terminal));
+        if (place is null && device is null && terminal is null)
         {
             return null;
         }
 
-        if (cell.Length > 200)
+        foreach (var column in new[] { columns.Place, columns.Device, columns.Terminal })
         {
-            problems.Add(new(place, "A landing’s name has at most 200 characters."));
-            return null;
+            if (Said(column) is { Length: > 200 })
+            {
+                problems.Add(new(column, "A landing’s name has at most 200 characters."));
+                return null;
+            }
         }
 
-        var end = LandingWords.Place(cell, cells.GetValueOrDefault(enclosure));
-        if (!cells.TryGetValue(landing, out var words))
+        var enclosure = Said(columns.Enclosure);
+        var end = place is null ? PlaceText.Read(device, terminal, enclosure) : PlaceText.Read(place, enclosure);
+        if (!cells.TryGetValue(columns.Landing, out var words))
         {
             return end;
         }
@@ -151,7 +163,7 @@ public sealed partial class WireListReader
 
         problems.Add(
             new(
-                landing,
+                columns.Landing,
                 $"“{WireWords.Shown(words)}” is no landing that is known: write its code on the Shelf, or such as screw clamp, push-in, binding screw brass, lug."
             )
         );
@@ -173,11 +185,16 @@ public sealed partial class WireListReader
         var function = WireWords.Function(cell);
         if (function is null)
         {
-            _unknownFunctions[cell] = _unknownFunctions.GetValueOrDefault(cell) + 1;
+            _doubts.Unknown(Doubts.UnknownFunctions, cell);
         }
 
         return function;
     }
+
+    /// <summary>Whether a cell says that an end goes nowhere.</summary>
+    internal static bool IsNowhere(string cell) => cell.Length <= LongestNowhere && Nowhere().IsMatch(cell);
+
+    private const int LongestNowhere = 10;
 
     [GeneratedRegex(
         @"^(?:-+|—|–|n/?a|nowhere|spare)$",

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.RegularExpressions;
 using Lacet.Exchange.Documents;
 
@@ -13,9 +12,8 @@ public sealed partial class WireListReader
     private readonly IReadOnlyList<ListColumn> _columns;
     private readonly Func<string, LandingDocument?> _onShelf;
     private readonly Doubts _doubts;
-    private readonly SizeCells _sizes;
+    private readonly ConductorCells _conductors;
     private readonly ListCells _cells;
-    private readonly Dictionary<string, int> _unknownFunctions = new(StringComparer.OrdinalIgnoreCase);
 
     // A list says the same of many landings: each is read once.
     private readonly Dictionary<string, ListedEnd?> _described = new(StringComparer.Ordinal);
@@ -31,7 +29,7 @@ public sealed partial class WireListReader
     )
     {
         (_columns, _onShelf, _doubts) = (columns, onShelf, new(answers));
-        (_sizes, _cells) = (new(columns, _doubts), new(_doubts));
+        (_conductors, _cells) = (new(columns, _doubts), new(_doubts));
     }
 
     private enum RowIs
@@ -55,7 +53,8 @@ public sealed partial class WireListReader
         CancellationToken cancellation
     )
     {
-        _sizes.LookThrough(sheet, headingRow);
+        _conductors.LookThrough(sheet, headingRow);
+        _cells.LookThrough(sheet, headingRow, _columns, _conductors.MetricColumn);
         var rows = new List<ListRow>();
         var left = new Dictionary<RowIs, int>();
         for (var i = headingRow + 1; i < sheet.Rows.Count; i++)
@@ -78,15 +77,23 @@ public sealed partial class WireListReader
             }
         }
 
-        return new(rows, _doubts.Questions(_sizes.MetricColumn), Notices(left));
+        var listed = RepeatedNumbers.NumberedOn(RowsOfEnds.Joined(rows, _columns, _doubts), _doubts);
+        return new(
+            listed,
+            _doubts.Questions(_conductors.MetricColumn, _cells.UsualLength),
+            ListNotices.Of(
+                _doubts,
+                left.GetValueOrDefault(RowIs.Title),
+                left.GetValueOrDefault(RowIs.Headings),
+                left.GetValueOrDefault(RowIs.Total)
+            ),
+            ListGaps.Of(listed, _columns, left.Where(l => l.Key != RowIs.Blank).Sum(l => l.Value))
+        );
     }
 
     private RowIs Look(IReadOnlyList<string> row, Dictionary<ColumnMeaning, string> cells) =>
         row.FirstOrDefault(c => !string.IsNullOrWhiteSpace(c)) is not { } first ? RowIs.Blank
-        : Total().IsMatch(first.Trim())
-        && !cells.ContainsKey(ColumnMeaning.From)
-        && !cells.ContainsKey(ColumnMeaning.To)
-            ? RowIs.Total
+        : Total().IsMatch(first.Trim()) && !cells.Keys.Any(EndColumns.SaysPlace) ? RowIs.Total
         : _columns
             .Where(c => c.Meaning != ColumnMeaning.Note)
             .All(c => string.Equals(Sheet.Cell(row, c.Index), c.Heading, StringComparison.OrdinalIgnoreCase))
@@ -98,11 +105,13 @@ public sealed partial class WireListReader
     private static bool SaysNothingAlone(ColumnMeaning column) =>
         column
             is ColumnMeaning.Wire
-                or ColumnMeaning.Note
+                or ColumnMeaning.Remark
                 or ColumnMeaning.Length
                 or ColumnMeaning.LengthM
                 or ColumnMeaning.LengthFt
-                or ColumnMeaning.LengthMm;
+                or ColumnMeaning.LengthMm
+                or ColumnMeaning.LengthCm
+                or ColumnMeaning.LengthIn;
 
     /// <summary>The function that a cell says; null where it says none that is known.</summary>
     public static Core.Jobs.WireFunction? ReadFunction(string cell) => WireWords.Function(cell);
@@ -121,45 +130,6 @@ public sealed partial class WireListReader
         var rows = new List<ListRow>();
         reader.ReadRow(1, cells.ToDictionary(c => c.Column, c => c.Cell.Trim()), rows);
         return rows[0];
-    }
-
-    private List<string> Notices(Dictionary<RowIs, int> left)
-    {
-        var notices = new List<string>();
-        void Say(int count, string one, string many)
-        {
-            if (count > 0)
-            {
-                notices.Add(count == 1 ? one : string.Format(CultureInfo.InvariantCulture, many, count));
-            }
-        }
-
-        Say(
-            left.GetValueOrDefault(RowIs.Title),
-            "One row is a title between the others and was left out.",
-            "{0} rows are titles between the others and were left out."
-        );
-        Say(
-            left.GetValueOrDefault(RowIs.Headings),
-            "One row repeats the headings and was left out.",
-            "{0} rows repeat the headings and were left out."
-        );
-        Say(
-            left.GetValueOrDefault(RowIs.Total),
-            "One row adds up and was left out.",
-            "{0} rows add up and were left out."
-        );
-        Say(
-            _doubts.Met(Doubts.Names),
-            "One wire has no number and is named after its row.",
-            "{0} wires have no number and are named after their rows."
-        );
-        Say(
-            _unknownFunctions.Values.Sum(),
-            $"One function is not known (“{WireWords.Shown(_unknownFunctions.Keys.FirstOrDefault() ?? "")}”) and is left open.",
-            $"{{0}} functions are not known (such as “{WireWords.Shown(_unknownFunctions.Keys.FirstOrDefault() ?? "").Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal)}”) and are left open."
-        );
-        return notices;
     }
 
     [GeneratedRegex(

@@ -95,9 +95,7 @@ public static class WireListFile
                     to is null ? "" : enclosures[to.EnclosureId],
                     to?.Name ?? "",
                     conductor?.Size.Name ?? "",
-                    conductor is null
-                        ? ""
-                        : $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}",
+                    conductor?.Make ?? "",
                     wire.Colour?.ToString() ?? "",
                     wire.Function == WireFunction.Unknown ? "" : wire.Function.Say().Word.InWords(region),
                     circuit?.Name ?? "",

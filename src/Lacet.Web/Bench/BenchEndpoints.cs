@@ -24,7 +24,6 @@ internal static class BenchEndpoints
             .MapPost("/section", Section)
             .WithSummary("The end in its landing, drawn to scale")
             .ProducesInputProblems();
-        bench.MapPost("/wire", Wire).WithSummary("Reads a wire as people type it").ProducesInputProblems();
         bench
             .MapPost("/wrench", Wrench)
             .WithSummary("What a torque wrench with an adapter is set to")
@@ -36,6 +35,12 @@ internal static class BenchEndpoints
         bench
             .MapPost("/compare", Compare)
             .WithSummary("One wire in up to six landings, side by side")
+            .ProducesInputProblems();
+        app.MapPost("/api/conductors/read", (WireTextRequest request) =>
+                TypedResults.Ok(WireReadAnswer.Of(request.Text, request.Current?.Read()))
+            )
+            .WithTags("Bench")
+            .WithSummary("Reads a wire, cable or cord as people write it, part by part")
             .ProducesInputProblems();
         app.MapPost("/api/conductors/identify", (WireClues request) =>
                 TypedResults.Ok(WireCluesAnswer.Of(request.Read().Candidates(), request.Lead.Unit()))
@@ -95,14 +100,6 @@ internal static class BenchEndpoints
         }
 
         return TypedResults.Ok(compared.ToArray());
-    }
-
-    private static Ok<WireTextAnswer> Wire(WireTextRequest request)
-    {
-        var conductor = ConductorText.Read(request.Text, request.Current?.Read());
-        return TypedResults.Ok(
-            new WireTextAnswer(ConductorDocument.Of(conductor), conductor.ToString(), conductor.Size.Area.Read())
-        );
     }
 
     private static Ok<WrenchAnswer> Wrench(WrenchRequest request)

@@ -141,14 +141,3 @@ public sealed record UsualBelt(BeltedTool Usual, string Says);
 /// <param name="Count">Ends; null where it never does.</param>
 /// <param name="Says">In a sentence.</param>
 public sealed record BeltAnswer(int? Count, string Says);
-
-/// <summary>A wire as somebody typed it.</summary>
-/// <param name="Text">Such as "14 sol cu".</param>
-/// <param name="Current">What the text leaves out is taken from here.</param>
-public sealed record WireTextRequest(string Text, ConductorDocument? Current = null);
-
-/// <summary>How a typed wire was understood.</summary>
-/// <param name="Conductor">The wire.</param>
-/// <param name="ReadAs">In words.</param>
-/// <param name="Area">Its area in both systems.</param>
-public sealed record WireTextAnswer(ConductorDocument Conductor, string ReadAs, Readout Area);

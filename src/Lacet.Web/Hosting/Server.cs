@@ -136,6 +136,8 @@ internal static class Server
         app.MapBoards();
         app.MapNetworks();
         app.MapRemedies();
+        app.MapListLayouts();
+        app.MapLandingGroups();
         app.MapRework();
         app.MapCords();
         app.MapPinMaps();
@@ -156,6 +158,8 @@ internal static class Server
         services.AddSingleton<ReadingsTable>();
         services.AddSingleton<ShelfTable>();
         services.AddSingleton<JobsTable>();
+        services.AddSingleton<ListLayoutsTable>();
+        services.AddSingleton<LandingsOfPrefixesTable>();
     }
 
     private static void AddWorkshop(this IServiceCollection services)
@@ -166,8 +170,10 @@ internal static class Server
         services.AddSingleton<OpenJobs>();
         services.AddSingleton<ChangeResolver>();
         services.AddSingleton<JobEditor>();
+        services.AddSingleton<LandingGroups>();
         services.AddSingleton<NewJobs>();
         services.AddSingleton<BoardCache>();
+        services.AddSingleton<ListLayouts>();
         services.AddSingleton<PendingImports>();
         services.AddSingleton<ImportAcceptance>();
         services.AddSingleton<WireRows>();

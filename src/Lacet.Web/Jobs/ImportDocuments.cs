@@ -31,12 +31,16 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
         int Count(RowDoes does) => read.Plan.Effects.Count(e => e.Does == does);
         // What is wrong comes first: it is what a person looks for.
         var rows = read.Plan.Effects.OrderBy(e => e.Does == RowDoes.Wrong ? 0 : 1).ToList();
-        var width = read.Sheet.Rows.Take(read.HeadingRow + 20).Select(r => r.Count).DefaultIfEmpty(0).Max();
+        var width = read.Sheet.Rows.Take(read.Columns.HeadingRow + 20).Select(r => r.Count).DefaultIfEmpty(0).Max();
         return new(
             read.Sheet.Name,
             [.. pending.Sheets.Select(s => s.Name)],
-            read.HeadingRow + 1,
-            read.Columns,
+            pending.Text is { } text ? new(text.Encoding, text.Proof, text.Sure, TextEncoding.All) : null,
+            read.Columns.HeadingRow + 1,
+            read.Columns.Columns,
+            read.Layout,
+            read.Doubts,
+            read.List.Gaps,
             [
                 .. Enumerable
                     .Range(0, width)
@@ -44,7 +48,7 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
                         (IReadOnlyList<string>)
                             [
                                 .. read
-                                    .Sheet.Rows.Skip(read.HeadingRow + 1)
+                                    .Sheet.Rows.Skip(read.Columns.HeadingRow + 1)
                                     .Select(r => c < r.Count ? r[c] : "")
                                     .Where(t => t.Length > 0)
                                     .Take(3),
@@ -52,7 +56,7 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
                     ),
             ],
             read.List.Questions,
-            read.List.Notices,
+            [.. read.Sheet.Notices, .. read.List.Notices],
             [.. rows.Skip(offset).Take(limit).Select(Row)],
             offset + limit < rows.Count ? offset + limit : null,
             Count(RowDoes.Add),
@@ -97,8 +101,12 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
 /// <summary>What a wire list would do.</summary>
 /// <param name="Sheet">The sheet that is read.</param>
 /// <param name="Sheets">All sheets that hold anything.</param>
+/// <param name="Written">How the file's text is written; null for a workbook and for what was pasted.</param>
 /// <param name="HeadingRow">The row of headings, from 1; 0 where none was found.</param>
 /// <param name="Columns">What the columns hold.</param>
+/// <param name="Layout">The layout that it was read by; null where its headings are new.</param>
+/// <param name="Doubts">Columns that could hold something else, each way as sentences.</param>
+/// <param name="Gaps">What the list does not say, and what of it is not read.</param>
 /// <param name="Samples">The first cells of each column, so that a person can tell.</param>
 /// <param name="Questions">What is doubtful.</param>
 /// <param name="Notices">What was left out or filled in.</param>
@@ -113,8 +121,12 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
 public sealed record ListPreview(
     string Sheet,
     IReadOnlyList<string> Sheets,
+    WrittenText? Written,
     int HeadingRow,
     IReadOnlyList<ListColumn> Columns,
+    ListLayout? Layout,
+    IReadOnlyList<ColumnDoubt> Doubts,
+    ListGaps Gaps,
     IReadOnlyList<IReadOnlyList<string>> Samples,
     IReadOnlyList<ImportQuestion> Questions,
     IReadOnlyList<string> Notices,
@@ -126,6 +138,18 @@ public sealed record ListPreview(
     int Wrong,
     IReadOnlyList<string> Removed,
     ImportSettings Settings
+);
+
+/// <summary>How a file's text is written.</summary>
+/// <param name="Encoding">What it is taken for.</param>
+/// <param name="Proof">Words that show whether that is right.</param>
+/// <param name="Sure">Whether it cannot be otherwise.</param>
+/// <param name="Choices">What it can be changed to.</param>
+public sealed record WrittenText(
+    TextEncoding Encoding,
+    IReadOnlyList<string> Proof,
+    bool Sure,
+    IReadOnlyList<TextEncoding> Choices
 );
 
 /// <summary>A row of the preview.</summary>

@@ -43,10 +43,7 @@ internal static partial class JobEndpoints
             Stripe = wire.Colour?.Stripe,
         };
 
-    private static string TypeOf(JobWire wire) =>
-        wire.Conductor is { } conductor
-            ? $"{Core.Conductors.Conductor.Say(conductor.Build)} {Core.Conductors.Conductor.Say(conductor.Material)}"
-            : "";
+    private static string TypeOf(JobWire wire) => wire.Conductor is { } conductor ? conductor.Make : "";
 
     private static IEnumerable<Subject> AtLanding(JobSession job, JobEnd end) =>
         end.LandingId is not { } id ? []

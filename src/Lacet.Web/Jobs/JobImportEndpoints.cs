@@ -71,24 +71,14 @@ internal static class JobImportEndpoints
     {
         using var file = new MemoryStream();
         await request.Body.CopyToAsync(file, cancellation);
-        var bytes = file.ToArray();
-        return await AnswerAsync(
-            imports.Begin(new ImportSettings(jobId), (progress, stop) => SheetReader.Read(bytes, progress, stop)),
-            cancellation
-        );
+        return await AnswerAsync(imports.Begin(new ImportSettings(jobId), file.ToArray()), cancellation);
     }
 
     private static Task<Ok<ImportDocument>> PreviewText(
         PastedList pasted,
         PendingImports imports,
         CancellationToken cancellation
-    ) =>
-        AnswerAsync(
-            imports.Begin(new ImportSettings(pasted.JobId), (progress, stop) =>
-                [SheetReader.ReadText(pasted.Text, progress, stop)]
-            ),
-            cancellation
-        );
+    ) => AnswerAsync(imports.Begin(new ImportSettings(pasted.JobId), pasted.Text), cancellation);
 
     private static Results<Ok<ImportDocument>, ProblemHttpResult> Get(
         Guid id,

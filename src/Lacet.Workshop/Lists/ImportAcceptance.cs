@@ -1,3 +1,4 @@
+using System.Data.Common;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
@@ -10,7 +11,13 @@ namespace Lacet.Workshop.Lists;
 /// <summary>
 /// Takes an import into its job, as one command that can be undone; a new job and its list are one transaction.
 /// </summary>
-public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, NewJobs newJobs, JobsTable jobs)
+public sealed class ImportAcceptance(
+    PendingImports imports,
+    JobEditor editor,
+    NewJobs newJobs,
+    JobsTable jobs,
+    ListLayouts layouts
+)
 {
     /// <summary>What is said where there is no such import.</summary>
     public const string NoSuchImport =
@@ -105,6 +112,7 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
         if (stored is Outcome<Guid>.Done)
         {
             pending.State = ImportState.Accepted;
+            await RememberAsync(read, request.JobName?.Trim() ?? read.Sheet.Name);
         }
 
         return stored.Select(job => new ImportAccepted(
@@ -115,6 +123,19 @@ public sealed class ImportAcceptance(PendingImports imports, JobEditor editor, N
             read.Plan.Removed.Count,
             wrong
         ));
+    }
+
+    /// <summary>An import that is stored is stored, whether its layout can be kept or not.</summary>
+    private async Task RememberAsync(ListReading read, string name)
+    {
+        try
+        {
+            await layouts.RememberAsync(read, name, CancellationToken.None);
+        }
+        catch (DbException)
+        {
+            // The next list with these headings asks again.
+        }
     }
 
     /// <summary>

@@ -51,10 +51,22 @@ public sealed class PendingImport : IDisposable
     /// <summary>Held while it is accepted.</summary>
     internal SemaphoreSlim Accepting { get; } = new(1, 1);
 
-    internal void Keep(IReadOnlyList<Sheet> sheets)
+    /// <summary>How its text was decoded; null for a workbook and for what was pasted.</summary>
+    public DecodedText? Text { get; private set; }
+
+    /// <summary>The file itself, where it can be decoded another way.</summary>
+    internal byte[]? File { get; private set; }
+
+    internal void Keep(SheetFile read, byte[]? file)
     {
-        Sheets = sheets;
-        Bytes = Least + sheets.SelectMany(s => s.Rows).SelectMany(r => r).Sum(cell => EachCell + (4L * cell.Length));
+        Sheets = read.Sheets;
+        // Only what it is written in is kept of the text: its cells are in the sheets.
+        Text = read.Text is { } text ? text with { Text = "" } : null;
+        File = read.Text is null ? null : file;
+        Bytes =
+            Least
+            + (File?.Length ?? 0)
+            + Sheets.SelectMany(s => s.Rows).SelectMany(r => r).Sum(cell => EachCell + (4L * cell.Length));
     }
 
     internal void Cancel()

@@ -9,7 +9,7 @@ namespace Lacet.Workshop.Lists;
 /// <summary>
 /// Imports that somebody looks at: kept in memory for a while, and gone when they are accepted, cancelled or forgotten.
 /// </summary>
-public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvider time)
+public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, ListLayouts layouts, TimeProvider time)
 {
     /// <summary>What previews may take in all, bytes; the newest is kept whatever it takes.</summary>
     internal long MostBytes { get; set; } = 256L * 1024 * 1024;
@@ -30,10 +30,18 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         return pending;
     }
 
-    /// <summary>Begins to read; <paramref name="sheets"/> is called in the background.</summary>
-    public PendingImport Begin(
+    /// <summary>Begins to read a file, in the background.</summary>
+    public PendingImport Begin(ImportSettings settings, byte[] file) =>
+        Begin(settings, file, (progress, stop) => SheetReader.Read(file, settings.Encoding, progress, stop));
+
+    /// <summary>Begins to read text that was pasted, in the background.</summary>
+    public PendingImport Begin(ImportSettings settings, string text) =>
+        Begin(settings, null, (progress, stop) => new([SheetReader.ReadText(text, progress, stop)], null));
+
+    private PendingImport Begin(
         ImportSettings settings,
-        Func<IProgress<int>, CancellationToken, IReadOnlyList<Sheet>> sheets
+        byte[]? file,
+        Func<IProgress<int>, CancellationToken, SheetFile> read
     )
     {
         Forget();
@@ -41,7 +49,7 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         _pending[pending.Id] = pending;
         pending.Work = Task.Run(() => RunAsync(pending, async progress =>
             {
-                pending.Keep(sheets(progress, pending.Cancellation));
+                pending.Keep(read(progress, pending.Cancellation), file);
                 await ReadAsync(pending, progress);
             }));
         return pending;
@@ -50,8 +58,17 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
     /// <summary>Reads again, by other settings.</summary>
     public void Again(PendingImport pending, ImportSettings settings)
     {
+        var isOtherText = !string.Equals(settings.Encoding, pending.Settings.Encoding, StringComparison.Ordinal);
         (pending.Settings, pending.State, pending.RowsRead, pending.Refusal) = (settings, ImportState.Reading, 0, null);
-        pending.Work = Task.Run(() => RunAsync(pending, progress => ReadAsync(pending, progress)));
+        pending.Work = Task.Run(() => RunAsync(pending, async progress =>
+            {
+                if (isOtherText && pending.File is { } file)
+                {
+                    pending.Keep(SheetReader.Read(file, settings.Encoding, progress, pending.Cancellation), file);
+                }
+
+                await ReadAsync(pending, progress);
+            }));
     }
 
     /// <summary>Stops one and forgets it.</summary>
@@ -96,16 +113,34 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
     private async Task ReadAsync(PendingImport pending, IProgress<int> progress)
     {
         var settings = pending.Settings;
-        var (sheet, heading, columns) = Columns(pending.Sheets, settings);
-        var reader = new WireListReader(
-            columns,
-            settings.Answers ?? new Dictionary<string, string>(StringComparer.Ordinal),
-            await shelf.ByCodeAsync()
+        var (sheet, columns) = Columns(pending.Sheets, settings);
+        var layout = settings.Afresh ? null : await layouts.FindAsync(columns);
+        if (layout is not null && settings.Columns is null)
+        {
+            columns = columns.Given(layout.Columns);
+        }
+
+        // What is answered now goes before what was answered of the last list.
+        var answers = new Dictionary<string, string>(
+            layout?.Answers ?? new Dictionary<string, string>(StringComparer.Ordinal),
+            StringComparer.Ordinal
         );
+        foreach (var (question, answer) in settings.Answers ?? new Dictionary<string, string>(StringComparer.Ordinal))
+        {
+            answers[question] = answer;
+        }
+
+        var onShelf = await shelf.ByCodeAsync();
         var corrections = (settings.Corrections ?? [])
             .GroupBy(c => (c.Row, c.Column))
             .ToDictionary(g => g.Key, g => g.Last().Text);
-        var list = reader.Read(sheet, heading, corrections, progress, pending.Cancellation);
+        var list = new WireListReader(columns.Columns, answers, onShelf).Read(
+            sheet,
+            columns.HeadingRow,
+            corrections,
+            progress,
+            pending.Cancellation
+        );
         if (list.Rows.Count == 0)
         {
             throw new ImpossibleInputException(
@@ -115,7 +150,15 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         }
 
         var plan = await PlanAsync(pending, list);
-        pending.Read = new(sheet, heading, columns, list, plan.Plan, plan.Sequence);
+        pending.Read = new(
+            sheet,
+            columns,
+            ColumnDoubt.Of(sheet, columns, answers, onShelf),
+            list,
+            plan.Plan,
+            plan.Sequence,
+            layout
+        );
     }
 
     /// <summary>Plans a list against its job as it is now; a new job is empty.</summary>
@@ -136,28 +179,34 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
         return (planned.Item1, planned.Item2);
     }
 
-    private static (Sheet Sheet, int Heading, IReadOnlyList<ListColumn> Columns) Columns(
-        IReadOnlyList<Sheet> sheets,
-        ImportSettings settings
-    )
+    private static (Sheet Sheet, SheetColumns Columns) Columns(IReadOnlyList<Sheet> sheets, ImportSettings settings)
     {
-        var sheet = settings.Sheet is { } name
-            ? sheets.FirstOrDefault(s => string.Equals(s.Name, name, StringComparison.Ordinal))
-                ?? throw new ImpossibleInputException("sheet", "There is no such sheet.")
-            : sheets.FirstOrDefault(s => Headings.Find(s) is not null) ?? sheets[0];
-        var found = Headings.Find(sheet);
-        var heading = settings.HeadingRow is { } row
-            ? row >= 1 && row <= sheet.Rows.Count
-                ? row - 1
-                : throw new ImpossibleInputException("headingRow", $"The sheet has {sheet.Rows.Count} rows.")
-            : found?.Row ?? 0;
-        var recognised = found is { } f && f.Row == heading ? f.Columns : Headings.Read(sheet.Rows[heading]);
-        if (settings.Columns is not { } given)
+        var (sheet, found) =
+            settings.Sheet is { } name ? Named(sheets, name)
+            : sheets.Select(s => (Sheet: s, Columns: SheetColumns.Find(s))).ToList() is var all
+            && all.Find(s => s.Columns.IsWireList) is { Sheet: not null } list
+                ? list
+            : all[0];
+        if (settings.HeadingRow is { } row && row - 1 != found.HeadingRow)
         {
-            return (sheet, heading, recognised);
+            found =
+                row >= 0 && row <= sheet.Rows.Count
+                    ? SheetColumns.At(sheet, row - 1)
+                    : throw new ImpossibleInputException("headingRow", $"The sheet has {sheet.Rows.Count} rows.");
         }
 
-        if (given.Where(m => m != ColumnMeaning.Note).GroupBy(m => m).FirstOrDefault(g => g.Count() > 1) is { } twice)
+        if (settings.Columns is not { } given)
+        {
+            return (sheet, found);
+        }
+
+        if (
+            given
+                .Where(m => m is not (ColumnMeaning.Note or ColumnMeaning.Remark))
+                .GroupBy(m => m)
+                .FirstOrDefault(g => g.Count() > 1) is
+            { } twice
+        )
         {
             throw new ImpossibleInputException(
                 "columns",
@@ -165,22 +214,13 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, TimeProvi
             );
         }
 
-        return (
-            sheet,
-            heading,
-            [
-                .. given.Select(
-                    (meaning, i) =>
-                        new ListColumn(
-                            i,
-                            i < sheet.Rows[heading].Count ? sheet.Rows[heading][i] : "",
-                            meaning,
-                            Sure: true
-                        )
-                ),
-            ]
-        );
+        return (sheet, found.Given(given, settings.Said));
     }
+
+    private static (Sheet, SheetColumns) Named(IReadOnlyList<Sheet> sheets, string name) =>
+        sheets.FirstOrDefault(s => string.Equals(s.Name, name, StringComparison.Ordinal)) is { } sheet
+            ? (sheet, SheetColumns.Find(sheet))
+            : throw new ImpossibleInputException("sheet", "There is no such sheet.");
 
     /// <summary>
     /// Forgets what is old, and of what is left the oldest until the rest takes no more than there is room for.

@@ -116,7 +116,6 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             From = Cell(ColumnMeaning.From),
             To = Cell(ColumnMeaning.To),
             Size = Cell(ColumnMeaning.Size),
-            Type = Cell(ColumnMeaning.Build),
             Colour = Cell(ColumnMeaning.Colour),
             Function = Cell(ColumnMeaning.Function),
             Length = Cell(ColumnMeaning.Length),
@@ -153,9 +152,7 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
         {
             // Half of a conductor is typed: the other half stays.
             size ??= conductor.Size.Name;
-            type ??= ConductorSize.TryParse(size, out _, out _)
-                ? $"{Words(conductor.Build)} {Conductor.Say(conductor.Material)}"
-                : null;
+            type ??= ConductorSize.TryParse(size, out _, out _) ? conductor.Make : null;
         }
 
         (ColumnMeaning Column, string? Cell)[] cells =
@@ -201,6 +198,14 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             throw new ImpossibleInputException($"rows[{index}].name", "A wire needs a name or number.");
         }
 
+        foreach (var (_, type) in written.Where(c => c.Column == ColumnMeaning.Build))
+        {
+            if (WireText.Read(type!).NotUnderstood.FirstOrDefault() is { } unknown)
+            {
+                throw new ImpossibleInputException($"rows[{index}].type", unknown.Says);
+            }
+        }
+
         if (typedFunction is { Length: > 0 } function && WireListReader.ReadFunction(function) is null)
         {
             throw new ImpossibleInputException(
@@ -209,14 +214,6 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             );
         }
     }
-
-    private static string Words(Build build) =>
-        build switch
-        {
-            Build.Solid => "solid",
-            Build.Stranded => "stranded",
-            _ => "fine",
-        };
 
     private static string Field(ColumnMeaning? column) =>
         column switch

@@ -155,28 +155,28 @@ public sealed class ConductorTests
     [InlineData("250 kcmil stranded aluminum", "250 kcmil stranded aluminium")]
     [InlineData("  14   SOL  ", "14 AWG solid copper")]
     public void A_typed_wire_is_read(string text, string wire) =>
-        Assert.Equal(wire, ConductorText.Read(text, null).ToString());
+        Assert.Equal(wire, WireText.ReadConductor(text, null).ToString());
 
     [Fact]
     public void What_is_left_out_stays_as_it_was()
     {
         var current = Ends.Wire("12", Build.Stranded, material: Material.Aluminium);
-        Assert.Equal("14 AWG stranded aluminium", ConductorText.Read("14", current).ToString());
-        Assert.Equal("12 AWG solid aluminium", ConductorText.Read("sol", current).ToString());
-        Assert.Equal("12 AWG stranded copper", ConductorText.Read("cu", current).ToString());
+        Assert.Equal("14 AWG stranded aluminium", WireText.ReadConductor("14", current).ToString());
+        Assert.Equal("12 AWG solid aluminium", WireText.ReadConductor("sol", current).ToString());
+        Assert.Equal("12 AWG stranded copper", WireText.ReadConductor("cu", current).ToString());
     }
 
     [Fact]
     public void A_typed_insulation_is_taken_and_goes_with_its_size()
     {
-        var measured = ConductorText.Read("14 sol od 3.1", null);
+        var measured = WireText.ReadConductor("14 sol od 3.1", null);
         Assert.Equal(3.1, measured.InsulationOuterDiameter.Millimetres);
-        Assert.Equal(3.1, ConductorText.Read("stranded", measured).InsulationOuterDiameter.Millimetres);
-        Assert.False(ConductorText.Read("12", measured).InsulationIsGiven);
+        Assert.Equal(3.1, WireText.ReadConductor("stranded", measured).InsulationOuterDiameter.Millimetres);
+        Assert.False(WireText.ReadConductor("12", measured).InsulationIsGiven);
     }
 
     [Theory]
-    [InlineData("14 purple", "“purple” is not understood")]
+    [InlineData("14 wibble", "“wibble” is not understood")]
     [InlineData("14 sol 12", "“12” is not understood")]
     [InlineData("14 sol fine", "“fine” is not understood")]
     [InlineData("", "Type a size")]
@@ -184,7 +184,7 @@ public sealed class ConductorTests
     [InlineData("99 sol", "99 mm² is not a standard size")]
     public void What_is_not_understood_is_said(string text, string says)
     {
-        var refusal = Assert.Throws<ImpossibleInputException>(() => ConductorText.Read(text, null));
+        var refusal = Assert.Throws<ImpossibleInputException>(() => WireText.ReadConductor(text, null));
         Assert.Contains(says, refusal.Message, StringComparison.Ordinal);
     }
 
@@ -195,7 +195,7 @@ public sealed class ConductorTests
             {
                 try
                 {
-                    ConductorText.Read(text, null);
+                    WireText.ReadConductor(text, null);
                 }
                 catch (ImpossibleInputException refusal)
                 {

@@ -8,6 +8,7 @@ public sealed class InsulationColourTests
     [InlineData("BLK", "black")]
     [InlineData("gn/ye", "green, yellow stripe")]
     [InlineData("GNYE", "green, yellow stripe")]
+    [InlineData("G/Y", "green, yellow stripe")]
     [InlineData("green-yellow", "green, yellow stripe")]
     [InlineData("yellow/green", "green, yellow stripe")]
     [InlineData("white w/ blue stripe", "white, blue stripe")]
@@ -26,6 +27,7 @@ public sealed class InsulationColourTests
     [Theory]
     [InlineData("")]
     [InlineData("mauve-ish")]
+    [InlineData("G")]
     [InlineData("black red white")]
     [InlineData("black 7")]
     public void What_is_no_colour_is_refused(string text) => Assert.False(InsulationColour.TryParse(text, out _));

@@ -20,6 +20,8 @@ public sealed partial class JobCheckTests
         ["reversed-polarity"] = (Outlet(hot: "R.silver1", neutral: "R.brass1"), Severity.Stop, Outlet()),
         // NEC 300.14: 6 in, and 3 in past an opening under 8 in.
         ["free-length-short"] = (Free(152), Severity.Fix, Free(153)),
+        // NEC table 310.4, from memory: THHN is for dry and damp places, THWN-2 for wet ones too.
+        ["not-for-wet-place"] = (InWet("12 THHN"), Severity.Fix, InWet("12 THWN-2")),
         ["lands-nowhere"] = (Strip().Wire("1", "X1", null), Severity.Fix, Strip().Wire("1", "X1", "X2")),
         ["duplicate-name"] = (
             Strip().Wire("7", "X1", "X2").Wire("7", "X3", "X4"),

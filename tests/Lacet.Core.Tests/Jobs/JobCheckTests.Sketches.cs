@@ -9,6 +9,13 @@ namespace Lacet.Core.Tests.Jobs;
 
 public sealed partial class JobCheckTests
 {
+    private static Sketch InWet(string wire) =>
+        new Sketch()
+            .Box("B", with: b => b with { Place = SplicePlace.Wet })
+            .Landing("B", "X1")
+            .Landing("B", "X2")
+            .Wire("1", "X1", "X2", with: w => w with { Conductor = WireText.ReadConductor(wire, null) });
+
     private static Sketch Strip()
     {
         var job = new Sketch().Panel("P");

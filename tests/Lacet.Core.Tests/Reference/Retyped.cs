@@ -567,26 +567,6 @@ internal static class Retyped
         (120, 208),
     ];
 
-    internal static readonly (string, string)[] InsulationMarks =
-    [
-        ("THHN", "thin PVC under nylon, 90 °C dry"),
-        ("THWN", "thin PVC under nylon, 75 °C wet"),
-        ("XHHW", "cross-linked polyethylene, 90 °C"),
-        ("MTW", "machine tool wire, PVC, 60 or 90 °C"),
-        ("TFFN", "fixture wire, PVC under nylon, 90 °C"),
-        ("NM-B", "sheathed cable: 90 °C wires used at 60 °C"),
-        ("UF-B", "cable for the ground, solid sheath, 60 °C"),
-        ("SPT-2", "parallel cord, thicker PVC"),
-        ("SPT-1", "parallel cord, PVC"),
-        ("SJ", "junior hard-service cord"),
-        ("SO", "hard-service cord, oil-resistant"),
-        ("H07V-K", "fine PVC wire, 450/750 V"),
-        ("H07V-U", "solid PVC wire, 450/750 V"),
-        ("H05V-K", "fine PVC wire, 300/500 V"),
-        ("H05VV-F", "light PVC cord, 300/500 V"),
-        ("H07RN-F", "heavy rubber cord, 450/750 V"),
-    ];
-
     internal static readonly (string, double, Landings.StandsVibration)[] LandingTraits =
     [
         ("binding-screw", 2, Landings.StandsVibration.Locks),

@@ -56,7 +56,9 @@ internal static class TableGuards
         ["cord-lengths"] = CordLengths,
         ["cord-connectors"] = CordConnectors,
         ["cord-jackets"] = CordJackets,
-        ["insulation-marks"] = InsulationMarks,
+        ["designations"] = DesignationGuards.Designations,
+        ["insulation-diameters"] = DesignationGuards.Diameters,
+        ["colours"] = DesignationGuards.Colours,
         ["landing-traits"] = LandingTraitRows,
         ["survey-times"] = SurveyTimes,
         ["slot-widths"] = SlotWidths,
@@ -115,9 +117,6 @@ internal static class TableGuards
 
     private static void SlotWidths(string text) =>
         Assert.Equal(Retyped.SlotWidths, ReferenceTable.Parse<SlotWidth>(text).Select(r => (r.Most, r.Width)));
-
-    private static void InsulationMarks(string text) =>
-        Assert.Equal(Retyped.InsulationMarks, ReferenceTable.Parse<InsulationMark>(text).Select(r => (r.Mark, r.Says)));
 
     private static void LandingTraitRows(string text) =>
         Assert.Equal(

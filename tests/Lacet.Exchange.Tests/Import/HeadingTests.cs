@@ -15,23 +15,32 @@ public sealed class HeadingTests
     [InlineData("mm²", ColumnMeaning.Mm2, true)]
     [InlineData("Color", ColumnMeaning.Colour, true)]
     [InlineData("Colur", ColumnMeaning.Colour, false)]
-    [InlineData("Lenght (ft)", ColumnMeaning.LengthFt, false)]
+    [InlineData("Lengh (ft)", ColumnMeaning.LengthFt, false)]
     [InlineData("Length [m]", ColumnMeaning.LengthM, true)]
     [InlineData("Circiut", ColumnMeaning.Circuit, false)]
     [InlineData("Breaker (A)", ColumnMeaning.Breaker, true)]
-    [InlineData("Fonction", ColumnMeaning.Function, false)]
+    [InlineData("Fonction", ColumnMeaning.Function, true)] // French
+    [InlineData("Funktin", ColumnMeaning.Function, false)]
+    [InlineData("Querschnitt [mm²]", ColumnMeaning.Mm2, true)]
+    [InlineData("Länge (m)", ColumnMeaning.LengthM, true)]
+    [InlineData("Von Klemme", ColumnMeaning.From, true)]
+    [InlineData("Couleur du fil", ColumnMeaning.Colour, true)]
+    [InlineData("Sección (mm2)", ColumnMeaning.Mm2, true)]
+    [InlineData("Destinazione", ColumnMeaning.To, true)]
+    [InlineData("Draadnummer", ColumnMeaning.Wire, true)]
+    [InlineData("Observações", ColumnMeaning.Remark, true)]
     [InlineData("Conduit", ColumnMeaning.Run, true)]
     [InlineData("Weather", ColumnMeaning.Note, true)]
     [InlineData("", ColumnMeaning.Note, true)]
     public void A_heading_is_known_or_looks_like_one(string heading, ColumnMeaning meaning, bool sure)
     {
-        var column = Assert.Single(Headings.Read([heading]));
+        var column = Assert.Single(Read(heading));
         Assert.Equal((meaning, sure), (column.Meaning, column.Sure));
     }
 
     [Fact]
     public void A_meaning_is_given_to_the_heading_that_fits_it_best() =>
-        Assert.Equal([ColumnMeaning.Note, ColumnMeaning.From], Headings.Read(["Fom", "From"]).Select(c => c.Meaning));
+        Assert.Equal([ColumnMeaning.Note, ColumnMeaning.From], Read("Fom", "From").Select(c => c.Meaning));
 
     [Theory]
     [InlineData("from panel", ColumnMeaning.FromEnclosure)]
@@ -44,7 +53,7 @@ public sealed class HeadingTests
     [InlineData("  wire   NUMBER ", ColumnMeaning.Wire)]
     [InlineData("№", ColumnMeaning.Wire)]
     public void A_heading_is_known_however_it_is_set(string heading, ColumnMeaning meaning) =>
-        Assert.Equal(meaning, Assert.Single(Headings.Read([heading])).Meaning);
+        Assert.Equal(meaning, Assert.Single(Read(heading)).Meaning);
 
     [Theory]
     [InlineData("colour", 1)]
@@ -56,8 +65,8 @@ public sealed class HeadingTests
         // Neighbouring letters swapped, as fingers do: counted as one slip each (Damerau–Levenshtein).
         foreach (var wrong in Swapped(heading, slips))
         {
-            var column = Assert.Single(Headings.Read([wrong]));
-            Assert.Equal(Headings.Read([heading])[0].Meaning, column.Meaning);
+            var column = Assert.Single(Read(wrong));
+            Assert.Equal(Read(heading)[0].Meaning, column.Meaning);
             Assert.False(column.Sure, wrong);
         }
     }
@@ -67,7 +76,7 @@ public sealed class HeadingTests
     [InlineData("xx")]
     [InlineData("%%%")]
     public void What_is_no_heading_of_a_wire_list_is_a_note(string heading) =>
-        Assert.Equal(ColumnMeaning.Note, Assert.Single(Headings.Read([heading])).Meaning);
+        Assert.Equal(ColumnMeaning.Note, Assert.Single(Read(heading)).Meaning);
 
     [Fact]
     public void The_row_of_headings_is_found_below_titles()
@@ -82,7 +91,7 @@ public sealed class HeadingTests
                 ["1", "X1:1", "X2:1", "black"],
             ]
         );
-        var (row, columns) = Headings.Find(sheet)!.Value;
+        var (row, columns) = SheetColumns.Find(sheet);
         Assert.Equal(3, row);
         Assert.Equal(
             [ColumnMeaning.Wire, ColumnMeaning.From, ColumnMeaning.To, ColumnMeaning.Colour],
@@ -92,37 +101,111 @@ public sealed class HeadingTests
     }
 
     [Fact]
-    public void A_sheet_without_headings_has_none()
+    public void A_sheet_without_headings_is_read_by_its_cells()
     {
-        Assert.Null(
-            Headings.Find(
-                new Sheet(
-                    "s",
-                    [
-                        ["1", "X1:1", "X2:1"],
-                        ["2", "X1:2", "X2:2"],
-                    ]
-                )
+        var (row, columns) = SheetColumns.Find(
+            new Sheet(
+                "s",
+                [
+                    ["1", "X1:1", "X2:1", "2.5", "black"],
+                    ["2", "X1:2", "X2:2", "1.5", "BU"],
+                    ["3", "X1:3", "X2:3", "1.5", "red"],
+                ]
             )
         );
-        // One column that happens to be known makes no list.
-        Assert.Null(
-            Headings.Find(
-                new Sheet(
-                    "s",
-                    [
-                        ["Length", "apples", "pears"],
-                    ]
-                )
-            )
-        );
-        // Titles do not stand above a list for so long.
-        Assert.Null(
-            Headings.Find(
-                new Sheet("s", [.. Enumerable.Repeat<IReadOnlyList<string>>(["", "x"], 45), ["Wire", "From", "To"]])
-            )
+        Assert.Equal(-1, row);
+        Assert.Equal(
+            [ColumnMeaning.Wire, ColumnMeaning.From, ColumnMeaning.To, ColumnMeaning.Size, ColumnMeaning.Colour],
+            columns.Select(c => c.Meaning)
         );
     }
+
+    [Fact]
+    public void A_slip_of_the_hand_is_made_good_by_the_cells()
+    {
+        IReadOnlyList<string>[] rows =
+        [
+            .. Enumerable.Range(1, 4).Select(i => (IReadOnlyList<string>)[$"{i}", $"X1:{i}", $"X2:{i}", "red"]),
+        ];
+        Assert.All(
+            SheetColumns
+                .Find(
+                    new Sheet(
+                        "s",
+                        [
+                            ["No.", "From", "To", "Colur"],
+                            .. rows,
+                        ]
+                    )
+                )
+                .Columns,
+            c => Assert.True(c.Sure)
+        );
+    }
+
+    [Fact]
+    public void What_is_no_wire_list_is_taken_for_none()
+    {
+        // One column that happens to be known makes no list.
+        Assert.False(
+            SheetColumns
+                .Find(
+                    new Sheet(
+                        "s",
+                        [
+                            ["Length", "apples", "pears"],
+                            ["3 m", "yes", "many of them"],
+                        ]
+                    )
+                )
+                .IsWireList
+        );
+        Assert.False(
+            SheetColumns
+                .Find(
+                    new Sheet(
+                        "s",
+                        [
+                            ["Workshop"],
+                            ["rev C"],
+                        ]
+                    )
+                )
+                .IsWireList
+        );
+    }
+
+    [Fact]
+    public void Headings_over_two_rows_are_one()
+    {
+        var (row, columns) = SheetColumns.Find(
+            new Sheet(
+                "s",
+                [
+                    ["Wire", "From", "", "To", "", "Size"],
+                    ["No.", "Device", "Terminal", "Device", "Terminal", "AWG"],
+                    ["1", "TB1", "1", "K1", "A1", "16"],
+                    ["2", "TB1", "2", "K1", "A2", "16"],
+                ]
+            )
+        );
+        Assert.Equal(1, row);
+        Assert.Equal(
+            [
+                ColumnMeaning.Wire,
+                ColumnMeaning.FromDevice,
+                ColumnMeaning.FromTerminal,
+                ColumnMeaning.ToDevice,
+                ColumnMeaning.ToTerminal,
+                ColumnMeaning.Awg,
+            ],
+            columns.Select(c => c.Meaning)
+        );
+    }
+
+    /// <summary>Headings alone, above nothing.</summary>
+    private static IReadOnlyList<ListColumn> Read(params string[] headings) =>
+        SheetColumns.At(new Sheet("s", [headings]), 0).Columns;
 
     private static IEnumerable<string> Swapped(string word, int slips)
     {

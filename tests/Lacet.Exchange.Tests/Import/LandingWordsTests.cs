@@ -9,19 +9,6 @@ namespace Lacet.Exchange.Tests.Import;
 public sealed class LandingWordsTests
 {
     [Theory]
-    [InlineData("X1:5", null, "X1", "X1:5")]
-    [InlineData("DCP/X1:5", "DCP", "X1", "X1:5")]
-    [InlineData("+DCP-X1:5", "DCP", "X1", "X1:5")]
-    [InlineData("=A1+DCP-X1:5", "DCP", "X1", "X1:5")]
-    [InlineData("stud", null, null, "stud")]
-    public void A_place_is_read_as_it_is_written(string cell, string? enclosure, string? device, string name)
-    {
-        // IEC 81346: + before the location, - before the device; from memory.
-        var end = LandingWords.Place(cell, null);
-        Assert.Equal((enclosure, device, name), (end.Enclosure, end.Device, end.Name));
-    }
-
-    [Theory]
     [InlineData("screw terminal", "screw-clamp-block")]
     [InlineData("Spring Cage", "spring-cage-block")]
     [InlineData("push-in", "push-in-block")]
@@ -52,28 +39,6 @@ public sealed class LandingWordsTests
         var mine = new LeverDocument { LeastMm2 = 0.5, MostMm2 = 6 };
         var end = LandingWords.Describe(new(null, null, "X"), "MY-6", code => code == "MY-6" ? mine : null)!;
         Assert.Same(mine, end.Landing);
-    }
-
-    [Theory]
-    [InlineData("+DCP-X1", "DCP", "X1", "X1")]
-    [InlineData("X1:PE", null, "X1", "X1:PE")]
-    [InlineData("LP / Q1:2", "LP", "Q1", "Q1:2")]
-    [InlineData("K1:A1:2", null, "K1:A1", "K1:A1:2")]
-    [InlineData("X1:", null, null, "X1:")]
-    [InlineData("/X1", null, null, "/X1")]
-    [InlineData("-X1:5", null, "-X1", "-X1:5")]
-    public void What_looks_half_like_a_place_loses_nothing(string cell, string? enclosure, string? device, string name)
-    {
-        var end = LandingWords.Place(cell, null);
-        Assert.Equal((enclosure, device, name), (end.Enclosure, end.Device, end.Name));
-    }
-
-    [Fact]
-    public void The_enclosure_in_a_place_goes_before_the_one_in_its_column()
-    {
-        Assert.Equal("LP", LandingWords.Place("LP/X1:5", "DCP").Enclosure);
-        Assert.Equal("DCP", LandingWords.Place("X1:5", " DCP ").Enclosure);
-        Assert.Null(LandingWords.Place("X1:5", " ").Enclosure);
     }
 
     [Theory]

@@ -222,7 +222,7 @@ public sealed partial class ListPlanTests
     private static ListPlan Plan(IReadOnlyList<JobPart> parts, ListPlanOptions options, params string[][] rows)
     {
         var list = new WireListReader(
-            Headings.Read(Columns),
+            SheetColumns.At(new Sheet("s", [Columns]), 0).Columns,
             new Dictionary<string, string>(StringComparer.Ordinal),
             _ => null
         ).Read(new Sheet("s", [Columns, .. rows]), 0, new Dictionary<(int, ColumnMeaning), string>(), null, default);

@@ -16,7 +16,9 @@ public sealed class SheetTests
     public void Any_usual_separator_is_found(string separator)
     {
         var sheet = Assert.Single(
-            SheetReader.Read(Encoding.UTF8.GetBytes($"Wire{separator}From\r\n1{separator}X1:1\r\n"), null, default)
+            SheetReader
+                .Read(Encoding.UTF8.GetBytes($"Wire{separator}From\r\n1{separator}X1:1\r\n"), null, null, default)
+                .Sheets
         );
         Assert.Equal(["1", "X1:1"], sheet.Rows[1]);
     }
@@ -26,7 +28,8 @@ public sealed class SheetTests
         Assert.Equal(
             ["2", "2.5 mm²"],
             SheetReader
-                .Read([0xFF, 0xFE, .. Encoding.Unicode.GetBytes("Wire\tSize\r\n2\t2.5 mm²\r\n")], null, default)[0]
+                .Read([0xFF, 0xFE, .. Encoding.Unicode.GetBytes("Wire\tSize\r\n2\t2.5 mm²\r\n")], null, null, default)
+                .Sheets[0]
                 .Rows[1]
         );
 
@@ -34,9 +37,9 @@ public sealed class SheetTests
         new()
         {
             { "empty", [], "empty" },
-            { "wrong encoding", Encoding.Latin1.GetBytes("Wire;Size\r\n1;2.5mm²\r\n"), "UTF-8" },
             { "zero bytes", Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\0\r\n"), "zero bytes" },
             { "no table", Encoding.UTF8.GetBytes("once upon a time"), "no table" },
+            { "an old workbook", [0xD0, 0xCF, 0x11, 0xE0, 1, 2, 3], "Save it as XLSX" },
             { "no workbook", [(byte)'P', (byte)'K', 3, 4, 0, 0], "cannot be opened" },
             { "another archive", Zip(("readme.txt", "hello")), "cannot be opened" },
             { "bomb", Zip(("xl/worksheets/sheet1.xml", new string('0', 320_000_000))), "unpacks to far more" },
@@ -67,7 +70,7 @@ public sealed class SheetTests
     public void A_bad_file_gives_one_clear_sentence(string what, byte[] file, string says)
     {
         Assert.NotEmpty(what);
-        var refused = Assert.Throws<ImpossibleInputException>(() => SheetReader.Read(file, null, default));
+        var refused = Assert.Throws<ImpossibleInputException>(() => SheetReader.Read(file, null, null, default).Sheets);
         Assert.Contains(says, refused.Message, StringComparison.OrdinalIgnoreCase);
         Assert.True(refused.Message.Length < 250);
     }
@@ -78,7 +81,7 @@ public sealed class SheetTests
         using var stop = new CancellationTokenSource();
         stop.Cancel();
         Assert.Throws<OperationCanceledException>(() =>
-            SheetReader.Read(Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\r\n"), null, stop.Token)
+            SheetReader.Read(Encoding.UTF8.GetBytes("Wire;Size\r\n1;2\r\n"), null, null, stop.Token)
         );
     }
 
@@ -102,10 +105,61 @@ public sealed class SheetTests
                 },
             }
         );
-        var sheets = SheetReader.Read(stream.ToArray(), null, default);
+        var sheets = SheetReader.Read(stream.ToArray(), null, null, default).Sheets;
         Assert.Equal(["Cover", "Wires"], sheets.Select(s => s.Name));
         // A number stays a number however the reader's country writes it; a date is a day.
         Assert.Equal(["1", "2.5", "true", "2026-03-01"], sheets[1].Rows[1]);
+    }
+
+    /// <summary>
+    /// What a spreadsheet does to cells, in the form that it saves them (ECMA-376, from memory): a day of what was typed
+    /// as 1-2, a power of ten of 4E3, zeros shown by a format, a cell merged down, a hidden row and column.
+    /// </summary>
+    [Fact]
+    public void What_a_spreadsheet_made_of_a_cell_is_read_as_it_was_typed_and_said()
+    {
+        var sheet = Assert.Single(
+            SheetReader
+                .Read(
+                    Zip(
+                        (
+                            "[Content_Types].xml",
+                            """<Types xmlns="http://schemas.openxmlformats.org/package/2006/content-types"><Default Extension="xml" ContentType="application/xml"/><Override PartName="/xl/workbook.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml"/></Types>"""
+                        ),
+                        (
+                            "xl/workbook.xml",
+                            """<workbook xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main" xmlns:r="http://schemas.openxmlformats.org/officeDocument/2006/relationships"><sheets><sheet name="Wires" sheetId="1" r:id="rId1"/></sheets></workbook>"""
+                        ),
+                        (
+                            "xl/_rels/workbook.xml.rels",
+                            """<Relationships xmlns="http://schemas.openxmlformats.org/package/2006/relationships"><Relationship Id="rId1" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/worksheet" Target="worksheets/sheet1.xml"/><Relationship Id="rId2" Type="http://schemas.openxmlformats.org/officeDocument/2006/relationships/styles" Target="styles.xml"/></Relationships>"""
+                        ),
+                        (
+                            "xl/styles.xml",
+                            """<styleSheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><numFmts count="1"><numFmt numFmtId="170" formatCode="0000"/></numFmts><cellXfs count="4"><xf numFmtId="0"/><xf numFmtId="16" applyNumberFormat="1"/><xf numFmtId="11" applyNumberFormat="1"/><xf numFmtId="170" applyNumberFormat="1"/></cellXfs></styleSheet>"""
+                        ),
+                        (
+                            "xl/worksheets/sheet1.xml",
+                            """<worksheet xmlns="http://schemas.openxmlformats.org/spreadsheetml/2006/main"><cols><col min="5" max="5" width="0" hidden="1" customWidth="1"/></cols><sheetData><row r="1"><c r="A1" t="inlineStr"><is><t>Device</t></is></c><c r="B1" s="1"><v>46024</v></c><c r="C1" s="2"><v>4000</v></c><c r="D1" s="3"><v>42</v></c><c r="E1" t="inlineStr"><is><t>secret</t></is></c></row><row r="2" hidden="1"><c r="B2" t="inlineStr"><is><t>x</t></is></c><c r="C2"><f>1+1</f><v>2</v></c></row></sheetData><mergeCells count="1"><mergeCell ref="A1:A2"/></mergeCells></worksheet>"""
+                        )
+                    ),
+                    null,
+                    null,
+                    default
+                )
+                .Sheets
+        );
+        Assert.Equal(["Device", "2-1", "4E3", "0042", "secret"], sheet.Rows[0]);
+        Assert.Equal(["Device", "x", "2"], sheet.Rows[1]);
+        Assert.Equal(
+            [
+                "One row is hidden in the workbook; it is read too.",
+                "One column is hidden in the workbook; it is read too.",
+                "The spreadsheet made a date of one cell: read as it was typed, such as 2-1. Look whether that is right.",
+                "The spreadsheet made a power of ten of one cell: read as it was typed, such as 4E3. Look whether that is right.",
+            ],
+            sheet.Notices
+        );
     }
 
     [Theory]

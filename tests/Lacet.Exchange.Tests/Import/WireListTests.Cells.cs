@@ -180,7 +180,7 @@ public sealed partial class WireListTests
     [InlineData("THHN stranded", Core.Conductors.Build.Stranded)]
     [InlineData("Fine stranded", Core.Conductors.Build.FineStranded)]
     [InlineData("solid, copper", Core.Conductors.Build.Solid)]
-    [InlineData("H07V-K", Core.Conductors.Build.Stranded)] // says no build that is known, so what is usual for AWG
+    [InlineData("H07V-K", Core.Conductors.Build.FineStranded)] // HD 361, from memory
     public void A_type_is_read_for_its_build(string type, Core.Conductors.Build build) =>
         Assert.Equal(
             build,

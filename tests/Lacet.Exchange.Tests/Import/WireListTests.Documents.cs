@@ -29,8 +29,8 @@ public sealed partial class WireListTests
         Assert.DoesNotMatch(@"(?m)(^|[,;])[=+@-]", Encoding.UTF8.GetString(csv));
         foreach (var file in new[] { csv, WireListFile.Xlsx(job) })
         {
-            var sheet = SheetReader.Read(file, null, default)[0];
-            var (heading, columns) = Headings.Find(sheet)!.Value;
+            var sheet = SheetReader.Read(file, null, null, default).Sheets[0];
+            var (heading, columns) = SheetColumns.Find(sheet);
             var again = new WireListReader(columns, NoAnswers, _ => null).Read(
                 sheet,
                 heading,

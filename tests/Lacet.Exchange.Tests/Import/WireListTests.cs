@@ -23,12 +23,15 @@ public sealed partial class WireListTests
     [Fact]
     public void A_list_of_120_rows_gives_exactly_the_findings_that_were_written_down_beforehand()
     {
-        var sheets = SheetReader.Read(
-            File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Fixtures", "workshop-wires.xlsx")),
-            null,
-            default
-        );
-        var (heading, columns) = Headings.Find(sheets[0])!.Value;
+        var sheets = SheetReader
+            .Read(
+                File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "Fixtures", "workshop-wires.xlsx")),
+                null,
+                null,
+                default
+            )
+            .Sheets;
+        var (heading, columns) = SheetColumns.Find(sheets[0]);
         var list = new WireListReader(columns, NoAnswers, _ => null).Read(
             sheets[0],
             heading,
@@ -76,6 +79,40 @@ public sealed partial class WireListTests
     }
 
     [Fact]
+    public void A_length_beside_the_size_is_kept_and_a_column_of_lengths_goes_before_it()
+    {
+        Assert.Equal(
+            3000,
+            One(("Wire", "1"), ("From", "X1:1"), ("Size", "18 AWG BLU 3 m")).Wire!.Length!.Value.Millimetres
+        );
+        Assert.Equal(
+            2000,
+            One(
+                ("Wire", "1"),
+                ("From", "X1:1"),
+                ("Size", "18 AWG BLU 3 m"),
+                ("Length", "2 m")
+            ).Wire!.Length!.Value.Millimetres
+        );
+    }
+
+    /// <summary>In many panels a number is a potential (common practice): its wires are told apart all the same.</summary>
+    [Theory]
+    [InlineData("potential", "24V.1 24V.2 24V.3 0V.1 0V.2 101")]
+    [InlineData("wire", "24V 24V 24V 0V 0V 101")]
+    public void Numbers_that_many_rows_share_are_numbered_on_or_stand(string answer, string names)
+    {
+        string[] numbers = ["24V", "24V", "24V", "0V", "0V", "101"];
+        var list = Read(
+            new(StringComparer.Ordinal) { ["numbers"] = answer },
+            ["Wire", "From", "To", "Size"],
+            [.. numbers.Select((n, i) => new[] { n, $"X1:{i}", $"X2:{i}", "1.5 mm² fine" })]
+        );
+        Assert.Equal(names, string.Join(' ', list.Rows.Select(r => r.Wire!.Name)));
+        Assert.Equal(5, Assert.Single(list.Questions).Rows);
+    }
+
+    [Fact]
     public void A_correction_stands_for_what_is_written()
     {
         var sheet = new Sheet(
@@ -85,7 +122,7 @@ public sealed partial class WireListTests
                 ["1", "X1:1", "mauve"],
             ]
         );
-        var list = new WireListReader(Headings.Read(sheet.Rows[0]), NoAnswers, _ => null).Read(
+        var list = new WireListReader(SheetColumns.Find(sheet).Columns, NoAnswers, _ => null).Read(
             sheet,
             0,
             new Dictionary<(int, ColumnMeaning), string> { [(2, ColumnMeaning.Colour)] = "violet" },
@@ -217,7 +254,7 @@ public sealed partial class WireListTests
     private static WireList Read(Dictionary<string, string> answers, string[] headings, string[][] rows)
     {
         var sheet = new Sheet("s", [headings, .. rows]);
-        return new WireListReader(Headings.Read(headings), answers, _ => null).Read(
+        return new WireListReader(SheetColumns.At(sheet, 0).Columns, answers, _ => null).Read(
             sheet,
             0,
             new Dictionary<(int, ColumnMeaning), string>(),

@@ -4,6 +4,73 @@
  */
 
 export interface paths {
+    "/api/conductors/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a wire, cable or cord as people write it, part by part */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WireTextRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WireReadAnswer"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/conductors/identify": {
         parameters: {
             query?: never;
@@ -557,73 +624,6 @@ export interface paths {
                     };
                     content: {
                         "application/json": components["schemas"]["SceneDocument"];
-                    };
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Payload Too Large */
-                413: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/bench/wire": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Reads a wire as people type it */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["WireTextRequest"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["WireTextAnswer"];
                     };
                 };
                 /** @description Bad Request */
@@ -3274,6 +3274,316 @@ export interface paths {
             requestBody: {
                 content: {
                     "application/json": components["schemas"]["TakeRemedy"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CommandDone"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/list-layouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Layouts of lists that are known, the last used first; as they are, they are the export */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ListLayout"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Takes layouts that were exported */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ListLayout"][];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LayoutsTaken"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/list-layouts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Names a layout */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["LayoutName"];
+                };
+            };
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        /** Forgets a layout */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/landing-groups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Landings of which nobody said what they are, by how their devices’ names begin */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["LandingGroup"][];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Says what the landings of a group are, as one command */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SaidOfGroup"];
                 };
             };
             responses: {
@@ -6655,8 +6965,24 @@ export interface components {
             name: string;
             series: string;
         };
+        ColumnCandidate: {
+            meaning: components["schemas"]["ColumnMeaning"];
+            /** Format: double */
+            score: number;
+            why: string;
+        };
+        ColumnDoubt: {
+            /** Format: int32 */
+            index: number;
+            heading: string;
+            readings: components["schemas"]["ColumnReading"][];
+        };
         /** @enum {unknown} */
-        ColumnMeaning: "note" | "wire" | "from" | "from-enclosure" | "from-landing" | "to" | "to-enclosure" | "to-landing" | "size" | "awg" | "mm2" | "build" | "colour" | "function" | "circuit" | "breaker" | "volts" | "load" | "length" | "length-ft" | "length-m" | "length-mm" | "run" | "ferrule";
+        ColumnMeaning: "note" | "remark" | "wire" | "from" | "from-device" | "from-terminal" | "from-enclosure" | "from-landing" | "to" | "to-device" | "to-terminal" | "to-enclosure" | "to-landing" | "size" | "conductor" | "awg" | "mm2" | "build" | "colour" | "function" | "circuit" | "breaker" | "volts" | "load" | "length" | "length-ft" | "length-m" | "length-cm" | "length-in" | "length-mm" | "run" | "ferrule";
+        ColumnReading: {
+            meaning: components["schemas"]["ColumnMeaning"];
+            says: string[];
+        };
         CombinationDocument: {
             of: components["schemas"]["CountedSizeDocument"][];
         };
@@ -6731,6 +7057,7 @@ export interface components {
             material?: components["schemas"]["Material"];
             /** Format: double */
             insulationOuterDiameterMm?: null | number;
+            designation?: null | string;
         };
         /** @description A conductor on the drawing of a cord, where it is tapped, mm. */
         ConductorSpot: {
@@ -7201,6 +7528,11 @@ export interface components {
             /** Format: double */
             percent: number;
         };
+        /**
+         * @description Whether a cable has an earth, as its designation counts.
+         * @enum {unknown}
+         */
+        EarthInCable: "not-said" | "none" | "among" | "beside";
         EffectiveSizeDocument: {
             left: components["schemas"]["Readout"];
             /** Format: double */
@@ -7566,8 +7898,11 @@ export interface components {
              */
             hertz: number;
         };
-        /** @enum {unknown} */
-        Hue: "black" | "brown" | "red" | "orange" | "yellow" | "green" | "blue" | "violet" | "grey" | "white" | "pink" | "turquoise" | "bare" | null;
+        /**
+         * @description A colour of insulation (names of IEC 60757, from memory); bare where there is none.
+         * @enum {unknown}
+         */
+        Hue: "black" | "brown" | "red" | "orange" | "yellow" | "green" | "blue" | "violet" | "grey" | "white" | "pink" | "turquoise" | "bare";
         /** @description A conductor of a cord with what it is for. */
         IdentifiedConductor: {
             /** @description What it is for, by what is seen. */
@@ -7672,10 +8007,12 @@ export interface components {
         ImportSettings: {
             /** Format: uuid */
             jobId?: null | string;
+            encoding?: null | string;
             sheet?: null | string;
             /** Format: int32 */
             headingRow?: null | number;
             columns?: null | components["schemas"]["ColumnMeaning"][];
+            said?: null | number[];
             answers?: null | {
                 [key: string]: string;
             };
@@ -7686,6 +8023,8 @@ export interface components {
             revision?: null | string;
             /** @default false */
             replaces: boolean;
+            /** @default false */
+            afresh: boolean;
         };
         /** @enum {unknown} */
         ImportState: "reading" | "ready" | "refused" | "cancelled" | "accepted";
@@ -7702,6 +8041,11 @@ export interface components {
             one: string;
             /** @description The mark of the other. */
             other: string;
+        };
+        InsulationColourDocument: {
+            base: components["schemas"]["Hue"];
+            stripe: null | components["schemas"]["Hue"];
+            says: string;
         };
         /** @enum {unknown} */
         Isolation: "building" | "cord" | "transformer" | "machine" | "none" | null;
@@ -8653,6 +8997,14 @@ export interface components {
             accessible?: null | boolean;
             visible?: null | boolean;
         };
+        LandingGroup: {
+            prefix: string;
+            devices: string[];
+            /** Format: int32 */
+            landings: number;
+            before: null | components["schemas"]["LandingDocument"];
+            beforeSays: null | string;
+        };
         LandingKind: {
             kind: string;
             name: string;
@@ -8681,6 +9033,13 @@ export interface components {
             landing: components["schemas"]["LandingDocument"];
             drawing: components["schemas"]["SceneDocument"];
         };
+        LayoutName: {
+            name: string;
+        };
+        LayoutsTaken: {
+            /** Format: int32 */
+            taken: number;
+        };
         /**
          * @default metric
          * @enum {unknown}
@@ -8705,13 +9064,40 @@ export interface components {
             heading: string;
             meaning: components["schemas"]["ColumnMeaning"];
             sure: boolean;
+            candidates?: components["schemas"]["ColumnCandidate"][];
+            isFilled?: boolean;
+        };
+        ListGaps: {
+            /** Format: int32 */
+            withoutFrom: number;
+            /** Format: int32 */
+            withoutTo: number;
+            /** Format: int32 */
+            withoutSize: number;
+            notRead: string[];
+            /** Format: int32 */
+            rowsLeftOut: number;
+        };
+        ListLayout: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            headings: string[];
+            columns: components["schemas"]["ColumnMeaning"][];
+            answers: {
+                [key: string]: string;
+            };
         };
         ListPreview: {
             sheet: string;
             sheets: string[];
+            written: null | components["schemas"]["WrittenText"];
             /** Format: int32 */
             headingRow: number;
             columns: components["schemas"]["ListColumn"][];
+            layout: null | components["schemas"]["ListLayout"];
+            doubts: components["schemas"]["ColumnDoubt"][];
+            gaps: components["schemas"]["ListGaps"];
             samples: string[][];
             questions: components["schemas"]["ImportQuestion"][];
             notices: string[];
@@ -9314,6 +9700,14 @@ export interface components {
         Rotation: "clockwise" | "counter-clockwise" | "reversible" | null;
         /** @enum {unknown} */
         RowDoes: "add" | "change" | "nothing" | "wrong";
+        SaidOfGroup: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            personId: string;
+            prefix: string;
+            landing: components["schemas"]["LandingDocument"];
+        };
         /** @description An upright rectangle in mm; y grows downward. */
         SceneBox: {
             /**
@@ -9829,6 +10223,10 @@ export interface components {
             /** Format: uuid */
             pinMapId: string;
         };
+        TextEncoding: {
+            id: string;
+            displayName: string;
+        };
         TighteningDocument: {
             method: components["schemas"]["TighteningMethod"];
             torque: null | components["schemas"]["Readout"];
@@ -10077,6 +10475,42 @@ export interface components {
             /** Format: int32 */
             total: number;
         };
+        /** @description A part of a wire's text, and how it was understood. */
+        WirePart: {
+            /** @description What it says. */
+            kind: components["schemas"]["WirePartKind"];
+            /**
+             * Format: int32
+             * @description Where it begins, from 0.
+             */
+            start: number;
+            /**
+             * Format: int32
+             * @description How many characters it takes.
+             */
+            length: number;
+            /** @description How it is understood, in words; for what is not, what would be right. */
+            says: string;
+        };
+        /**
+         * @description What a part of a wire's text says.
+         * @enum {unknown}
+         */
+        WirePartKind: "size" | "count" | "build" | "material" | "designation" | "colour" | "insulation-diameter" | "length" | "earth" | "shield" | "filler" | "not-understood";
+        WireReadAnswer: {
+            parts: components["schemas"]["WirePart"][];
+            conductor: null | components["schemas"]["ConductorDocument"];
+            readAs: string;
+            area: null | components["schemas"]["Readout"];
+            colour: null | components["schemas"]["InsulationColourDocument"];
+            /** Format: int32 */
+            count: null | number;
+            earth: components["schemas"]["EarthInCable"];
+            shielded: boolean;
+            length: null | components["schemas"]["Readout"];
+            letters: null | string;
+            problem: null | string;
+        };
         WireRow: {
             wire: components["schemas"]["JobWire"];
             /** Format: int64 */
@@ -10093,11 +10527,6 @@ export interface components {
             function: components["schemas"]["Term"];
             hue?: null | components["schemas"]["Hue"];
             stripe?: null | components["schemas"]["Hue"];
-        };
-        WireTextAnswer: {
-            conductor: components["schemas"]["ConductorDocument"];
-            readAs: string;
-            area: components["schemas"]["Readout"];
         };
         WireTextRequest: {
             text: string;
@@ -10129,6 +10558,12 @@ export interface components {
         WrittenCell: {
             column: components["schemas"]["ColumnMeaning"];
             text: string;
+        };
+        WrittenText: {
+            encoding: components["schemas"]["TextEncoding"];
+            proof: string[];
+            sure: boolean;
+            choices: components["schemas"]["TextEncoding"][];
         };
     };
     responses: never;

@@ -38,9 +38,10 @@ interface BenchProps {
 type Picker = "wire" | "landing";
 
 /** Another wire; a second one beside it is like it. */
-const rewired = (pair: Pair, conductor: Pair["conductor"]): Pair => ({
+const rewired = (pair: Pair, conductor: Pair["conductor"], colour: Pair["colour"] = pair.colour): Pair => ({
   ...pair,
   conductor,
+  ...(colour ? { colour } : {}),
   second: pair.second ? conductor : null,
 });
 
@@ -74,7 +75,10 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
     [place, queries, rules, lead],
   );
   // The pickers are dozens of drawings: they are painted when the pair changes, not again when its answer comes.
-  const putWire = useCallback((conductor: Pair["conductor"]) => put(rewired(pair, conductor)), [pair, put]);
+  const putWire = useCallback(
+    (conductor: Pair["conductor"], colour?: Pair["colour"]) => put(rewired(pair, conductor, colour)),
+    [pair, put],
+  );
   const putLanding = useCallback((landing: Pair["landing"]) => put({ ...pair, landing }), [pair, put]);
   const told = recipe.data;
   return (

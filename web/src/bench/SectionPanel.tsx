@@ -46,7 +46,10 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
     <Panel>
       <Flex justifyContent="space-between" alignItems="flex-start" gap={3} flexWrap="wrap">
         <Box>
-          <PanelTitle>{actual && !calibrating ? "Section, actual size" : "Section, to scale"}</PanelTitle>
+          <PanelTitle>
+            {actual && !calibrating ? "Section, actual size" : "Section, to scale"}
+            {pair.colour && `, ${pair.colour.says}`}
+          </PanelTitle>
           <Button variant="plain" px={0} aria-pressed={actual} onClick={switchActual}>
             {actual ? "Fit the room (A)" : "Actual size (A)"}
           </Button>
@@ -94,7 +97,11 @@ export function SectionPanel({ pair, recipe, measured, onMeasured }: Props) {
           <SceneView
             scene={scene.data}
             metal={pair.conductor.material ?? "copper"}
-            colours={{ collar: recipe.ferrule?.colour?.name }}
+            colours={{
+              hue: pair.colour?.base,
+              stripe: pair.colour?.stripe,
+              collar: recipe.ferrule?.colour?.name,
+            }}
             height="clamp(240px, 40vh, 420px)"
             {...(actual && pixels ? { actual: pixels } : {})}
           />

@@ -12,6 +12,9 @@ import { Button, Disclosure, Segments } from "../ui";
 const rackScale = 4;
 const rowHeight = 76;
 
+const insulationOf = ({ designation, insulationOuterDiameterMm: od }: Conductor) =>
+  ["Insulation", designation, od && `OD ${od}\u202fmm`].filter(Boolean).join(" ");
+
 type System = "awg" | "metric";
 const systemOf = (size: Schemas["RackSize"]): System => (size.system === "metric" ? "metric" : "awg");
 
@@ -20,7 +23,7 @@ export const WirePicker = memo(function WirePicker({
   onChange,
 }: {
   wire: Conductor;
-  onChange: (wire: Conductor) => void;
+  onChange: (wire: Conductor, colour?: Schemas["InsulationColourDocument"] | null) => void;
 }) {
   const rack = useQuery({
     queryKey: ["rack", wire.build],
@@ -114,11 +117,7 @@ export const WirePicker = memo(function WirePicker({
             );
           })}
       </Box>
-      <Disclosure
-        label={
-          wire.insulationOuterDiameterMm ? `Insulation OD ${wire.insulationOuterDiameterMm} mm` : "Insulation"
-        }
-      >
+      <Disclosure label={insulationOf(wire)}>
         <InsulationField
           wire={wire}
           typical={found?.insulationOuterDiameter.metric ?? ""}

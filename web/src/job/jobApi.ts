@@ -133,6 +133,14 @@ export const jobApi = {
     take(http.PUT("/api/jobs/import/{id}", { params: at(id), body })),
   acceptImport: (id: string, body: Schemas["AcceptImport"]) =>
     take(http.POST("/api/jobs/import/{id}/accept", { params: at(id), body })),
+  landingGroups: (id: string) => take(http.GET("/api/jobs/{id}/landing-groups", { params: at(id) })),
+  sayLandings: (id: string, body: Schemas["SaidOfGroup"]) =>
+    take(http.POST("/api/jobs/{id}/landing-groups", { params: at(id), body })),
+  layouts: () => take(http.GET("/api/list-layouts")),
+  takeLayouts: (body: Schemas["ListLayout"][]) => take(http.POST("/api/list-layouts", { body })),
+  renameLayout: (id: string, name: string) =>
+    take(http.PUT("/api/list-layouts/{id}", { params: at(id), body: { name } })),
+  deleteLayout: (id: string) => take(http.DELETE("/api/list-layouts/{id}", { params: at(id) })),
   cancelImport: (id: string) => take(http.DELETE("/api/jobs/import/{id}", { params: at(id) })),
   takeInJob: (file: Blob, personId: string) =>
     take(

@@ -5,6 +5,7 @@ import { useSearchParams } from "react-router";
 import { Alert, Button, FileDrop, TextArea } from "../ui";
 import { ImportReview } from "./ImportReview";
 import { jobApi } from "../job/jobApi";
+import { KnownLayouts } from "./KnownLayouts";
 
 const largest = 24 * 1024 * 1024;
 const unstored = "Nothing was stored.";
@@ -65,6 +66,7 @@ export function ImportPage() {
       {refused && (
         <Alert status="error">{refused.includes(unstored) ? refused : `${refused} ${unstored}`}</Alert>
       )}
+      <KnownLayouts />
     </Flex>
   );
 }

@@ -18,7 +18,15 @@ export function ImportQuestions({
   const { settings, questions } = preview;
   return (
     <Panel as="section" aria-label="Questions">
-      <PanelTitle>{questions.length > 0 ? "Questions" : "Nothing is doubtful"}</PanelTitle>
+      <PanelTitle>
+        {preview.layout
+          ? "Answered as before"
+          : questions.length > 0
+            ? "Questions"
+            : preview.doubts.length > 0
+              ? "Besides"
+              : "Nothing is doubtful"}
+      </PanelTitle>
       {questions.map((question) => (
         <Box key={question.id} py={2} data-question={question.id}>
           <Box mb={1}>

@@ -5,7 +5,9 @@ import { useNavigate } from "react-router";
 import { useHouseRules } from "../house/houseRules";
 import { usePerson } from "../people/person";
 import type { Schemas } from "../client";
-import { ImportColumns } from "./ImportColumns";
+import { ColumnDoubts } from "./ColumnDoubts";
+import { ImportColumns, withMeaning } from "./ImportColumns";
+import { ImportGaps } from "./ImportGaps";
 import { ImportQuestions } from "./ImportQuestions";
 import { ImportRows } from "./ImportRows";
 import { jobApi, type Import } from "../job/jobApi";
@@ -62,37 +64,34 @@ export function ImportReview({
   useEffect(() => () => void jobApi.cancelImport(first.id).catch(() => undefined), [first.id]);
   const { state, rowsRead, refusal, preview } = reading.data;
   if (state === "reading" || !preview) {
-    return (
-      <Panel maxW="600px">
-        {refusal ? (
-          <>
-            <Alert status="error">{refusal}</Alert>
-            <Button mt={2} onClick={cancel}>
-              Choose another file
-            </Button>
-          </>
-        ) : (
-          <Progress
-            label={`Reading the list: ${rowsRead} rows so far.`}
-            value={null}
-            max={1}
-            onCancel={cancel}
-          />
-        )}
-      </Panel>
-    );
+    return <StillReading refusal={refusal} rows={rowsRead} onCancel={cancel} />;
   }
+  const say = (settings: Partial<Schemas["ImportSettings"]>) =>
+    change.mutate({ ...preview.settings, ...settings });
   return (
     <Flex direction="column" gap={3}>
       <Flex gap={3} alignItems="baseline" flexWrap="wrap">
         <chakra.h1 textStyle="title">
-          {preview.added} new, {preview.changed} changed, {preview.same} there already, {preview.wrong} wrong
+          {preview.added} new
+          {into && `, ${preview.changed} changed, ${preview.same} there already`}, {preview.wrong} wrong
           {preview.removed.length > 0 && `, ${preview.removed.length} deleted`}
         </chakra.h1>
-        <Button variant="plain" onClick={cancel}>
+        <Button variant="plain" px={0} onClick={cancel}>
           Choose another file
         </Button>
       </Flex>
+      {preview.layout && (
+        <Box data-layout={preview.layout.name}>
+          Read as “{preview.layout.name}” was: its headings are the same.{" "}
+          <Button
+            variant="plain"
+            onClick={() => say({ afresh: true, answers: null, columns: null, said: null })}
+          >
+            Read afresh
+          </Button>
+        </Box>
+      )}
+      <ImportGaps gaps={preview.gaps} wrong={preview.wrong} />
       {preview.notices.map((notice) => (
         <Box key={notice} textStyle="dense" color="ink.soft">
           {notice}
@@ -110,26 +109,46 @@ export function ImportReview({
           )
         }
       />
-      <ImportQuestions
-        preview={preview}
-        into={into !== null}
-        onChange={(settings) => change.mutate({ ...preview.settings, ...settings })}
+      <ColumnDoubts
+        doubts={preview.doubts}
+        onChoose={(index, meaning) => say(withMeaning(preview, index, meaning))}
       />
-      <ImportColumns
-        preview={preview}
-        onChange={(settings) => change.mutate({ ...preview.settings, ...settings })}
-      />
+      <ImportQuestions preview={preview} into={into !== null} onChange={say} />
+      <ImportColumns preview={preview} onChange={say} />
       <ImportRows
         id={first.id}
         preview={preview}
         onCorrect={(corrections) =>
-          change.mutate({
-            ...preview.settings,
-            corrections: [...(preview.settings.corrections ?? []), ...corrections],
-          })
+          say({ corrections: [...(preview.settings.corrections ?? []), ...corrections] })
         }
       />
     </Flex>
+  );
+}
+
+/** How far the reading is, or why there is none. */
+function StillReading({
+  refusal,
+  rows,
+  onCancel,
+}: {
+  refusal: string | null;
+  rows: number;
+  onCancel: () => void;
+}) {
+  return (
+    <Panel maxW="600px">
+      {refusal ? (
+        <>
+          <Alert status="error">{refusal}</Alert>
+          <Button mt={2} onClick={onCancel}>
+            Choose another file
+          </Button>
+        </>
+      ) : (
+        <Progress label={`Reading the list: ${rows} rows so far.`} value={null} max={1} onCancel={onCancel} />
+      )}
+    </Panel>
   );
 }
 

@@ -4,6 +4,7 @@ import { useEffect } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { Schemas } from "../client";
 import { FindingsTab } from "../job/FindingsTab";
+import { KindsByGroup } from "../job/KindsByGroup";
 import { remember } from "../shared/remembered";
 import { Alert, Link, Loading, Tabs } from "../ui";
 import { CircuitsTab } from "./CircuitsTab";
@@ -80,9 +81,19 @@ function Shown({ tab, job }: { tab: Tab; job: Schemas["JobOverview"] }) {
     case "survey":
       return <SurveyTab job={job} />;
     case "findings":
-      return <FindingsTab job={job.title.id} />;
+      return (
+        <Flex direction="column" gap={3}>
+          <KindsByGroup job={job.title.id} />
+          <FindingsTab job={job.title.id} />
+        </Flex>
+      );
     case "landings":
-      return <LandingsTab job={job} />;
+      return (
+        <Flex direction="column" gap={3}>
+          <KindsByGroup job={job.title.id} />
+          <LandingsTab job={job} />
+        </Flex>
+      );
     case "circuits":
       return <CircuitsTab job={job} />;
     case "history":

@@ -6,6 +6,8 @@ export interface Pair {
   conductor: Conductor;
   landing: Landing;
   second?: Conductor | null;
+  /** Its insulation's colour, where somebody said it: it changes the drawing and nothing else. */
+  colour?: Schemas["InsulationColourDocument"] | null;
   about?: AboutEnd;
 }
 
@@ -72,4 +74,4 @@ const builds = { solid: "solid", stranded: "stranded", "fine-stranded": "fine" }
 
 /** What a wire is called in a chip. */
 export const sayWire = (wire: Conductor) =>
-  `${wire.size.replace(" ", "\u202f")} ${builds[wire.build]}${wire.material === "aluminium" ? " al" : ""}`;
+  `${wire.size.replace(" ", "\u202f")} ${builds[wire.build]}${wire.material === "aluminium" ? " al" : ""}${wire.designation ? ` ${wire.designation}` : ""}`;

@@ -6,7 +6,13 @@ namespace Lacet.Core.Checks.End;
 /// <summary>Insulation that does not go into the collar.</summary>
 public sealed class FerruleCollarTooSmall : IEndCheck
 {
-    private static readonly string[] RestsOn = ["conductor.insulationOuterDiameterMm", "conductor.size", "end.ferrule"];
+    private static readonly string[] RestsOn =
+    [
+        "conductor.insulationOuterDiameterMm",
+        "conductor.designation",
+        "conductor.size",
+        "end.ferrule",
+    ];
 
     /// <inheritdoc/>
     public string Id => "ferrule-collar-too-small";

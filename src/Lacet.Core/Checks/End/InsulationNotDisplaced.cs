@@ -9,6 +9,7 @@ public sealed class InsulationNotDisplaced : IEndCheck
     private static readonly string[] RestsOn =
     [
         "conductor.insulationOuterDiameterMm",
+        "conductor.designation",
         "landing.insulationLeastMm",
         "landing.insulationMostMm",
     ];

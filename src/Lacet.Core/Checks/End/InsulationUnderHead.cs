@@ -5,7 +5,12 @@ namespace Lacet.Core.Checks.End;
 /// <summary>Thick insulation meets the head before the bare metal showing is down to 2 mm.</summary>
 public sealed class InsulationUnderHead : IEndCheck
 {
-    private static readonly string[] RestsOn = ["conductor.insulationOuterDiameterMm", "landing.screw"];
+    private static readonly string[] RestsOn =
+    [
+        "conductor.insulationOuterDiameterMm",
+        "conductor.designation",
+        "landing.screw",
+    ];
 
     /// <inheritdoc/>
     public string Id => "insulation-under-head";

@@ -1,3 +1,4 @@
+using Lacet.Core.Conductors;
 using Lacet.Core.Quantities;
 
 namespace Lacet.Core.Checks.End;
@@ -9,6 +10,7 @@ public sealed class TerminalOverloaded : IEndCheck
     [
         "conductor.size",
         "conductor.material",
+        "conductor.designation",
         "landing.temperatureC",
         "circuitAmps",
     ];
@@ -27,6 +29,8 @@ public sealed class TerminalOverloaded : IEndCheck
         (plan.AtHand.CircuitAmps, plan.Ampacity) switch
         {
             (null, _) => null,
+            // A cord goes by its own tables, at what is plugged in with it.
+            _ when plan.Conductor.Designation is { Kind: DesignationKind.Cord } => null,
             ({ } amps, null) => new Finding(
                 Id,
                 Severity.Note,

@@ -10,6 +10,7 @@ public sealed class WiderThanPitch : IEndCheck
     private static readonly string[] RestsOn =
     [
         "conductor.insulationOuterDiameterMm",
+        "conductor.designation",
         "landing.pitchMm",
         "end.ferrule",
     ];

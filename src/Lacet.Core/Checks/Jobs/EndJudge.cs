@@ -125,7 +125,7 @@ internal sealed class EndJudge(Job job)
 
         // A cord is protected by what its appliance is listed for (NEC 240.5(B), from memory), not by these tables.
         var circuit =
-            end.Wire is { CircuitId: { } of, InCord: false } && end.Wire.Function.CarriesLoad()
+            end.Wire is { CircuitId: { } of, IsOfCord: false } && end.Wire.Function.CarriesLoad()
                 ? job.Circuits[of]
                 : null;
         var others = job.EndsAt(id);
@@ -162,7 +162,7 @@ internal sealed class EndJudge(Job job)
 
     /// <summary>A cord is unplugged, and a machine's stored energy is waited for.</summary>
     private Isolation? IsolationOf(EndOfWire end, Guid landing) =>
-        end.Wire.InCord ? Isolation.Cord
+        end.Wire.IsOfCord ? Isolation.Cord
         : job.Enclosures[job.Landings[landing].EnclosureId].Form == EnclosureForm.Machine ? Isolation.Machine
         : null;
 }

@@ -6,7 +6,8 @@ namespace Lacet.Core.Checks.Jobs;
 public static class JobChecks
 {
     /// <summary>Checks of an end where it lands.</summary>
-    public static IReadOnlyList<IJobCheck<EndOfWire>> Ends { get; } = [new ReversedPolarity(), new FreeLengthShort()];
+    public static IReadOnlyList<IJobCheck<EndOfWire>> Ends { get; } =
+    [new ReversedPolarity(), new FreeLengthShort(), new NotForWetPlace()];
 
     /// <summary>Checks of a wire.</summary>
     public static IReadOnlyList<IJobCheck<JobWire>> Wires { get; } =

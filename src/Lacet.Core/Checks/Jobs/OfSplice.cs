@@ -40,7 +40,7 @@ public abstract class OfSplice : IJobCheck<JobLanding>
             ? null
             : new([.. wires.Select(w => w.Conductor!)], connector, job.Enclosures[landing.EnclosureId].Place)
             {
-                InCord = wires.Exists(w => w.InCord),
+                InCord = wires.Exists(w => w.IsOfCord),
                 IsEarth = wires.Exists(w => w.Function == WireFunction.Earth),
             };
     }

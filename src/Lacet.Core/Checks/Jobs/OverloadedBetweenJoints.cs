@@ -30,7 +30,7 @@ public sealed class OverloadedBetweenJoints : IJobCheck<JobWire>
 
     /// <inheritdoc/>
     public Finding? Judge(Job job, JobWire subject) =>
-        subject is { Conductor: { } conductor, CircuitId: { } circuit, InCord: false }
+        subject is { Conductor: { } conductor, CircuitId: { } circuit, IsOfCord: false }
         && subject.Function.CarriesLoad()
         && job.Circuits[circuit] is { OcpdAmps: { } amps } of
         && (IsJoint(job, subject.A) || IsJoint(job, subject.B))
