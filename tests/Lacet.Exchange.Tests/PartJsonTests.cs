@@ -46,7 +46,7 @@ public sealed partial class PartJsonTests
         select new MappedPin(pin, function, "L1", "black", read) { Heard = heard };
 
     private static Gen<JobPart> Others =>
-        from kind in Gen.Int[0, 6]
+        from kind in Gen.Int[0, 7]
         from id in Gen.Guid
         from other in Gen.Guid
         from amps in Amps
@@ -130,6 +130,12 @@ public sealed partial class PartJsonTests
                         ? new(another ? "F-40" : null, another ? null : "the plate", another ? "1998" : null)
                         : null,
                 },
+            },
+            6 => new JobBridge(id, flag ? [id, other] : [other, id, Guid.NewGuid()])
+            {
+                Order = 9,
+                Form = another ? BridgeForm.Comb : BridgeForm.Screwed,
+                RatingAmps = amps,
             },
             5 => new Acceptance(id, "check", "wire/1", "digest", "why", "who") { Order = 8 },
             _ => new JobTitle(id, "J")

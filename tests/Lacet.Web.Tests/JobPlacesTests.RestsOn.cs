@@ -149,6 +149,7 @@ public sealed partial class JobPlacesTests
             },
             Enclosure enclosure => enclosure with { Form = EnclosureForm.Machine, Opening = new(999) },
             JobCord cord => cord with { Name = cord.Name + "x" },
+            JobBridge bridge => bridge with { RatingAmps = 99, Form = BridgeForm.Screwed },
             JobPinMap map => map with { Map = map.Map with { KeySeen = !map.Map.KeySeen } },
             _ => throw new InvalidOperationException($"The demo holds no {json["part"]}."),
         };

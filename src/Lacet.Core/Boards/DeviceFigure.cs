@@ -18,6 +18,9 @@ internal static class DeviceFigure
 
     /// <summary>The devices, or pieces of a device, that a device is drawn as.</summary>
     internal static IEnumerable<BoardDevice> Of(Job job, Device? device, IReadOnlyList<JobLanding> landings) =>
+        Bare(job, device, landings).Select(drawn => BridgeFigure.With(job, drawn));
+
+    private static IEnumerable<BoardDevice> Bare(Job job, Device? device, IReadOnlyList<JobLanding> landings) =>
         device?.Type switch
         {
             DeviceType.Breaker => [Breaker(job, device, landings)],

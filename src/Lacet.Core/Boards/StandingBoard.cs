@@ -36,6 +36,7 @@ public sealed class StandingBoard(Job job, Guid enclosure)
         }
 
         changed.OfType<JobWire>().ToList().ForEach(Reach);
+        changed.OfType<JobBridge>().SelectMany(b => b.Landings).ToList().ForEach(l => ReachLanding(l));
         foreach (var subject in judged)
         {
             switch (subject.Scope)

@@ -51,6 +51,9 @@ public enum PartKind
     /// <summary>A contact that cuts through insulation.</summary>
     Contact,
 
+    /// <summary>A bridge between terminals: its bar and its prongs.</summary>
+    Bridge,
+
     /// <summary>The metal of a ring, a lug, a tag or a plug's blade.</summary>
     LugMetal,
 

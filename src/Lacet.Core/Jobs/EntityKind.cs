@@ -29,4 +29,7 @@ public enum EntityKind
 
     /// <summary>A connector’s pins and the machine’s terminals.</summary>
     PinMap,
+
+    /// <summary>Metal that joins terminals without a wire.</summary>
+    Bridge,
 }

@@ -81,6 +81,15 @@ public sealed partial class Job
             case EntityKind.PinMap:
                 Put(_pinMaps, change, (_, _) => { });
                 break;
+            case EntityKind.Bridge:
+                Put(_bridges, change, (b, to) =>
+                {
+                    foreach (var landing in b.Landings)
+                    {
+                        Move(_bridgesAt, to, landing, b.Id);
+                    }
+                });
+                break;
             default:
                 Put(_acceptances, change, (_, _) => { });
                 break;

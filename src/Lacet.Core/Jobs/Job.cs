@@ -16,6 +16,7 @@ public sealed partial class Job
     private readonly Dictionary<Guid, Acceptance> _acceptances = [];
     private readonly Dictionary<Guid, JobCord> _cords = [];
     private readonly Dictionary<Guid, JobPinMap> _pinMaps = [];
+    private readonly Dictionary<Guid, JobBridge> _bridges = [];
 
     private readonly IdIndex<(EntityKind Kind, Guid Within, string Name)> _names = new(NameComparer.Instance);
     private readonly IdIndex<Guid> _devicesIn = new();
@@ -25,6 +26,7 @@ public sealed partial class Job
     private readonly IdIndex<Guid> _wiresOf = new();
     private readonly IdIndex<string> _wiresRunning = new(StringComparer.OrdinalIgnoreCase);
     private readonly IdIndex<Guid> _sharing = new();
+    private readonly IdIndex<Guid> _bridgesAt = new();
 
     /// <summary>
     /// A job of parts. Throws <see cref="ImpossibleInputException"/> where they do not belong together.
@@ -62,6 +64,9 @@ public sealed partial class Job
     /// <summary>Pin maps by id.</summary>
     public IReadOnlyDictionary<Guid, JobPinMap> PinMaps => _pinMaps;
 
+    /// <summary>Bridges by id.</summary>
+    public IReadOnlyDictionary<Guid, JobBridge> Bridges => _bridges;
+
     /// <summary>Names of all runs.</summary>
     public IEnumerable<string> Runs => _wiresRunning.Keys;
 
@@ -74,7 +79,8 @@ public sealed partial class Job
             .Concat(Ordered(_wires.Values))
             .Concat(Ordered(_acceptances.Values))
             .Concat(Ordered(_cords.Values))
-            .Concat(Ordered(_pinMaps.Values));
+            .Concat(Ordered(_pinMaps.Values))
+            .Concat(Ordered(_bridges.Values));
 
     /// <summary>The devices in an enclosure.</summary>
     public IEnumerable<Device> DevicesIn(Guid enclosure) => _devicesIn[enclosure].Select(id => _devices[id]);
@@ -116,6 +122,59 @@ public sealed partial class Job
         }
 
         return ends;
+    }
+
+    /// <summary>The bridges that sit in a landing, in their order.</summary>
+    public IEnumerable<JobBridge> BridgesAt(Guid landing) => Ordered(_bridgesAt[landing].Select(id => _bridges[id]));
+
+    /// <summary>Whether a wire ends at a landing, or a bridge sits in it.</summary>
+    public bool IsConnected(JobLanding landing) => _wiresAt[landing.Id].Count > 0 || _bridgesAt[landing.Id].Count > 0;
+
+    /// <summary>The other landings that a bridge joins to a landing, nearest in their order first; most have none.</summary>
+    public IEnumerable<JobLanding> BridgedTo(JobLanding landing) =>
+        _bridgesAt[landing.Id]
+            .SelectMany(id => _bridges[id].Landings)
+            .Distinct()
+            .Where(id => id != landing.Id)
+            .Select(id => _landings[id])
+            .OrderBy(l => Math.Abs(l.Order - landing.Order))
+            .ThenBy(l => l.Order)
+            .ThenBy(l => l.Id);
+
+    /// <summary>
+    /// The landings that bridges make one with a landing, itself among them, in their real order; it alone where no
+    /// bridge sits in it.
+    /// </summary>
+    public IReadOnlyList<JobLanding> BridgedGroup(JobLanding landing)
+    {
+        if (_bridgesAt[landing.Id].Count == 0)
+        {
+            return [landing];
+        }
+
+        var group = new List<JobLanding> { landing };
+        for (var i = 0; i < group.Count; i++)
+        {
+            group.AddRange(BridgedTo(group[i]).Where(l => !group.Contains(l)));
+        }
+
+        return [.. Ordered(group)];
+    }
+
+    /// <summary>The landings of a bridge, in their real order.</summary>
+    public IReadOnlyList<JobLanding> LandingsOf(JobBridge bridge) =>
+        [.. Ordered(bridge.Landings.Select(id => _landings[id]))];
+
+    /// <summary>A bridge by its terminals: "bridge X1:1–X1:3"; of terminals that it passes over, "bridge X1:1, X1:4".</summary>
+    public string NameOf(JobBridge bridge)
+    {
+        var on = LandingsOf(bridge);
+        var isWhole =
+            on[0].DeviceId is { } device
+            && LandingsOf(device).SkipWhile(l => l.Id != on[0].Id).Take(on.Count).SequenceEqual(on);
+        return on.Count == 2 || isWhole ? $"bridge {on[0].Name}–{on[^1].Name}"
+            : on.Count > 4 ? $"bridge {on[0].Name}, {on[1].Name} … {on[^1].Name}"
+            : $"bridge {string.Join(", ", on.Select(l => l.Name))}";
     }
 
     /// <summary>The wires of a circuit.</summary>
@@ -167,6 +226,7 @@ public sealed partial class Job
             EntityKind.Wire => _wires.GetValueOrDefault(id),
             EntityKind.Cord => _cords.GetValueOrDefault(id),
             EntityKind.PinMap => _pinMaps.GetValueOrDefault(id),
+            EntityKind.Bridge => _bridges.GetValueOrDefault(id),
             _ => _acceptances.GetValueOrDefault(id),
         };
 

@@ -45,6 +45,10 @@ internal static class JobRules
                     job.EndsAt(landing.Id).Count == 0,
                     $"A wire still ends at {landing.Name}. Move it first, or with it."
                 );
+                Hold(
+                    !job.BridgesAt(landing.Id).Any(),
+                    $"A bridge still sits in {landing.Name}. Take that out first, or with it."
+                );
                 break;
             case Circuit circuit:
                 Hold(
@@ -87,6 +91,9 @@ internal static class JobRules
                 map.Map.Checked();
                 CheckPinMap(job, map);
                 break;
+            case JobBridge bridge:
+                CheckBridge(job, bridge);
+                break;
             case Acceptance acceptance:
                 Hold(acceptance.Reason.Trim().Length is > 0 and <= 500, "Say why, in 1 to 500 characters.");
                 break;
@@ -124,6 +131,33 @@ internal static class JobRules
         Hold(map.PlugId is null || map.PlugId != map.MachineId, $"{map.Map.Name} leads from a plug to another device.");
     }
 
+    private static void CheckBridge(Job job, JobBridge bridge)
+    {
+        Hold(
+            bridge.Landings.Distinct().Count() == bridge.Landings.Count
+                && bridge.Landings.Count is >= 2 and <= JobBridge.MostLandings,
+            $"A bridge joins 2 to {JobBridge.MostLandings} terminals, each once.",
+            "landings"
+        );
+        Hold(
+            bridge.Landings.All(job.Landings.ContainsKey),
+            "A bridge joins a landing that is not in this job.",
+            "landings"
+        );
+        var on = bridge.Landings.Select(id => job.Landings[id]).ToList();
+        Hold(
+            on.Select(l => l.EnclosureId).Distinct().Count() == 1,
+            "A bridge joins terminals of one enclosure. What leads from one to another is a wire.",
+            "landings"
+        );
+        Hold(
+            on.TrueForAll(l => l.Splice is null),
+            "A splice takes wires, not a bridge. Leave it out of the bridge.",
+            "landings"
+        );
+        Within(bridge.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
+    }
+
     private static void CheckLanding(Job job, JobLanding landing)
     {
         CheckName(landing.Name, "A landing");
@@ -140,6 +174,11 @@ internal static class JobRules
         if (landing.Splice is { } splice)
         {
             splice.Checked("splice");
+        }
+
+        foreach (var bridge in job.BridgesAt(landing.Id))
+        {
+            CheckBridge(job, bridge);
         }
 
         Once(job, landing.Kind, landing.EnclosureId, landing.Name, "landing");

@@ -49,5 +49,5 @@ public sealed record EnclosureSources(
     }
 
     private static bool HasFeed(Job job, Device breaker) =>
-        job.LandingsOf(breaker.Id).Any(l => l.Side == DeviceSide.Line && job.EndsAt(l.Id).Any(e => !e.Wire.Retired));
+        job.LandingsOf(breaker.Id).Any(l => l.Side == DeviceSide.Line && job.IsConnected(l));
 }

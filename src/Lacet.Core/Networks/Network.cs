@@ -3,7 +3,7 @@ using Lacet.Core.Jobs;
 namespace Lacet.Core.Networks;
 
 /// <summary>
-/// Landings that are one piece of metal, whatever is switched: through wires, splices, bars and what devices join inside.
+/// Landings that are one piece of metal, whatever is switched: through wires, splices, bridges, bars and what devices join inside.
 /// </summary>
 /// <param name="Landings">The landings, in the job’s order.</param>
 /// <param name="Wires">The wires between them, in the job’s order.</param>
@@ -55,7 +55,7 @@ public sealed record Network(IReadOnlyList<JobLanding> Landings, IReadOnlyList<J
                 }
             }
 
-            foreach (var joined in DeviceLinks.Joined(job, here).Where(l => seen.Add(l.Id)))
+            foreach (var joined in job.BridgedTo(here).Concat(DeviceLinks.Joined(job, here)).Where(l => seen.Add(l.Id)))
             {
                 open.Enqueue(joined);
             }

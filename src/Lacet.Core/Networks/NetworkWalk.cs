@@ -3,7 +3,7 @@ using Lacet.Core.Jobs;
 namespace Lacet.Core.Networks;
 
 /// <summary>
-/// What a landing is connected to: through wires, splices and what devices join inside, and through closed contacts
+/// What a landing is connected to: through wires, splices, bridges and what devices join inside, and through closed contacts
 /// where that is asked. Nearest first. It ends at bars, and does not go through breakers, plugs and loads, which make a
 /// network one with others or with none.
 /// </summary>
@@ -51,6 +51,11 @@ public sealed class NetworkWalk(
         {
             var far = end.Other.LandingId is { } id ? job.Landings[id] : null;
             yield return new(far, here.Way.On(job, end.Wire, far), here.Protected);
+        }
+
+        foreach (var bridged in job.BridgedTo(landing))
+        {
+            yield return new(bridged, here.Way.Over(job, bridged), here.Protected);
         }
 
         foreach (var mapped in PinsOfMap.Across(job, landing))

@@ -14,10 +14,17 @@ public sealed class Way
     private readonly JobWire? _wire;
     private readonly JobLanding? _to;
     private readonly string? _enclosure;
+    private readonly bool _byBridge;
     private IReadOnlyList<WayStop>? _stops;
 
-    private Way(Way? before, JobWire? wire, JobLanding? to, Job job) =>
-        (_before, _wire, _to, _enclosure) = (before, wire, to, to is null ? null : job.Enclosures[to.EnclosureId].Name);
+    private Way(Way? before, JobWire? wire, JobLanding? to, Job job, bool byBridge = false) =>
+        (_before, _wire, _to, _enclosure, _byBridge) = (
+            before,
+            wire,
+            to,
+            to is null ? null : job.Enclosures[to.EnclosureId].Name,
+            byBridge
+        );
 
     private Way(IReadOnlyList<WayStop> stops) => _stops = stops;
 
@@ -39,6 +46,9 @@ public sealed class Way
     /// <summary>The same way, on to another landing inside a device.</summary>
     public Way Through(Job job, JobLanding to) => new(this, null, to, job);
 
+    /// <summary>The same way, on to another landing by a bridge.</summary>
+    public Way Over(Job job, JobLanding to) => new(this, null, to, job, byBridge: true);
+
     /// <summary>The same way, walked from its end.</summary>
     public Way Back() => new([.. Stops.Reverse()]);
 
@@ -59,6 +69,10 @@ public sealed class Way
             if (here._wire is { } wire)
             {
                 stops.Add(new($"wire {wire.Name}", null, wire.Id));
+            }
+            else if (here._byBridge)
+            {
+                stops.Add(new("bridge", null, null));
             }
         }
 

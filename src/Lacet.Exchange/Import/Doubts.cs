@@ -14,6 +14,7 @@ internal sealed class Doubts(IReadOnlyDictionary<string, string> answers)
         Rows = "rows",
         Numbers = "numbers",
         FannedOut = "fanned-out",
+        Bridges = "bridges",
         OddLengths = "odd-lengths",
         OtherUnits = "other-units",
         UnknownTypes = "unknown-types",

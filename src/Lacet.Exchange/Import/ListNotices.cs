@@ -42,6 +42,11 @@ internal static class ListNotices
                 "One number has more than two ends: it is read as wires from one end to the next.",
                 $"{fanned} numbers have more than two ends: each is read as wires from one end to the next."
             ),
+            Say(
+                doubts.Met(Doubts.Bridges),
+                "One row joins terminals without a wire and is taken for a bridge.",
+                $"{doubts.Met(Doubts.Bridges)} rows join terminals without a wire and are taken for bridges."
+            ),
             Unknown(functions, "function", doubts.Example(Doubts.UnknownFunctions)),
             Unknown(types, "type", doubts.Example(Doubts.UnknownTypes)),
         ];

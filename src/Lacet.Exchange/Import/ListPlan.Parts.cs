@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Exchange.Documents;
@@ -107,6 +108,45 @@ public sealed partial class ListPlan
         };
         Keep(_circuits, name, circuit);
         return circuit;
+    }
+
+    /// <summary>A name as it is sorted: its numbers by their value. The framework's own way needs a culture's data.</summary>
+    private static string ByNumber(JobLanding landing) =>
+        Digits().Replace(landing.Name, number => number.Value.TrimStart('0').PadLeft(20, '0')).ToUpperInvariant();
+
+    [GeneratedRegex("[0-9]{1,20}", RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1000)]
+    private static partial Regex Digits();
+
+    /// <summary>
+    /// New terminals of a device stand where their numbers say, whatever row named them first: 2 after 1, and 10 after
+    /// 9. Where somebody put those that were there in another order, they are left as they stand.
+    /// </summary>
+    private void StandInOrder()
+    {
+        var added = _landings.Values.Where(l => !_before.ContainsKey(l.Id)).Select(l => l.DeviceId).ToHashSet();
+        foreach (
+            var strip in _landings
+                .Where(l => l.Value.DeviceId is not null && added.Contains(l.Value.DeviceId))
+                .GroupBy(l => l.Value.DeviceId)
+        )
+        {
+            var there = strip.Select(l => l.Value).Where(l => _before.ContainsKey(l.Id)).OrderBy(l => l.Order).ToList();
+            if (!there.SequenceEqual(there.OrderBy(ByNumber, StringComparer.Ordinal)))
+            {
+                continue;
+            }
+
+            var orders = strip.Select(l => l.Value.Order).Order().ToList();
+            foreach (
+                var ((key, landing), order) in strip
+                    .OrderBy(l => ByNumber(l.Value), StringComparer.Ordinal)
+                    .Zip(orders)
+                    .ToList()
+            )
+            {
+                Keep(_landings, key, landing with { Order = order });
+            }
+        }
     }
 
     /// <summary>The revision of a drawing is that of every enclosure in the list.</summary>

@@ -15,6 +15,7 @@ public sealed partial class ListPlan
     private readonly Dictionary<(Guid Enclosure, string Name), JobLanding> _landings;
     private readonly Dictionary<string, Circuit> _circuits;
     private readonly Dictionary<string, JobWire> _wires = new(StringComparer.OrdinalIgnoreCase);
+    private readonly Dictionary<Guid, JobBridge> _bridges;
     private readonly Dictionary<Guid, JobPart> _before;
     private readonly Dictionary<Guid, JobPart> _put = [];
     private readonly Dictionary<EntityKind, int> _orders = [];
@@ -30,6 +31,7 @@ public sealed partial class ListPlan
         _devices = job.OfType<Device>().ToDictionary(d => (d.EnclosureId, d.Name.ToUpperInvariant()));
         _landings = job.OfType<JobLanding>().ToDictionary(l => (l.EnclosureId, l.Name.ToUpperInvariant()));
         _circuits = job.OfType<Circuit>().ToDictionary(c => c.Name, StringComparer.OrdinalIgnoreCase);
+        _bridges = job.OfType<JobBridge>().ToDictionary(b => b.Id);
         foreach (var wire in job.OfType<JobWire>().Where(w => !w.Retired).OrderBy(w => w.Order))
         {
             _wires.TryAdd(wire.Name, wire);
@@ -47,11 +49,17 @@ public sealed partial class ListPlan
     /// <summary>Wires that are taken out.</summary>
     public IReadOnlyList<JobWire> Removed { get; private set; } = [];
 
+    /// <summary>Bridges that are taken out: a list that names any names all.</summary>
+    public IReadOnlyList<JobBridge> RemovedBridges { get; private set; } = [];
+
     /// <summary>What each row does, by row.</summary>
     public IReadOnlyList<RowEffect> Effects { get; private set; } = [];
 
-    /// <summary>How many rows do so.</summary>
-    public int Count(RowDoes does) => Effects.Count(e => e.Does == does);
+    /// <summary>How many wires are so; of what is wrong, how many rows.</summary>
+    public int Count(RowDoes does) => Effects.Count(e => e.Does == does && e.Row.Bridge is null);
+
+    /// <summary>How many bridges are new, or longer than they were.</summary>
+    public int Bridges => Put.OfType<JobBridge>().Count();
 
     /// <summary>Plans a list. Rows that are wrong take no part. <paramref name="newId"/> makes ids.</summary>
     public static ListPlan Of(
@@ -95,11 +103,12 @@ public sealed partial class ListPlan
             }
 
             effects.Add(
-                row.Wire is { } wire && problems.Count == 0
+                row.Bridge is { } bridge ? plan.Bridge(row, bridge)
+                : row.Wire is { } wire && problems.Count == 0
                     // A name that the list has twice is twice a wire, and a finding; only the first is the one that was
                     // there.
                     ? plan.Wire(row, wire, seen.Add(wire.Name) ? plan._wires.GetValueOrDefault(wire.Name) : null)
-                    : new(row, RowDoes.Wrong, [], problems)
+                : new(row, RowDoes.Wrong, [], problems)
             );
         }
 
@@ -136,7 +145,9 @@ public sealed partial class ListPlan
     private ListPlan Finished(IReadOnlyList<RowEffect> effects, IReadOnlyList<JobWire> removed)
     {
         Removed = removed;
+        RemovedBridges = effects.Any(e => e.Row.Bridge is not null) && _options.Replaces ? Unnamed() : [];
         Revise();
+        StandInOrder();
         Effects = effects;
         Put = [.. _put.Values.OrderBy(p => p.Kind).ThenBy(p => p.Order)];
         return this;

@@ -34,6 +34,9 @@ public sealed record ListedEnd(string? Enclosure, string? Device, string Name)
     /// <summary>What the device is rated for, A.</summary>
     public double? RatingAmps { get; init; }
 
+    /// <summary>As people write it: "X1:5", "DCP/X1:5".</summary>
+    public string Place() => Enclosure is { } enclosure ? $"{enclosure}/{Name}" : Name;
+
     /// <summary>How many plugs it takes; null where the list does not say.</summary>
     public int? Outlets { get; init; }
 }

@@ -52,15 +52,11 @@ public sealed record ListedWire(int Row, string Name)
     /// <summary>"7: TB1:1 to PLC1:I0.1, 18 AWG stranded copper, blue, 1.4 m".</summary>
     public string Sentence()
     {
-        static string Place(ListedEnd? end) =>
-            end is null ? "nowhere"
-            : end.Enclosure is { } enclosure ? $"{enclosure}/{end.Name}"
-            : end.Name;
         return string.Join(
             ", ",
             new[]
             {
-                $"{Name}: {Place(From)} to {Place(To)}",
+                $"{Name}: {From?.Place() ?? "nowhere"} to {To?.Place() ?? "nowhere"}",
                 Conductor?.ToString() ?? "no size",
                 Colour?.ToString(),
                 Function?.Say().Word,

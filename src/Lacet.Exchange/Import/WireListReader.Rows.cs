@@ -22,6 +22,11 @@ public sealed partial class WireListReader
             {
                 cells[column.Meaning] = Plain(cell);
             }
+            else if (cell.Length > 0 && BridgeRows.Form(cell) is not null)
+            {
+                // All else that remarks say is nothing of a wire.
+                cells[ColumnMeaning.Remark] = cell;
+            }
         }
 
         return cells;
@@ -39,6 +44,13 @@ public sealed partial class WireListReader
             $"This cell has more than {ImportLimits.Cell} characters: it is not read. Shorten it."
         ));
         unread.ForEach(column => cells.Remove(column));
+        if (problems.Count == 0 && Bridge(cells) is { } bridge)
+        {
+            _doubts.Count(Doubts.Bridges);
+            rows.Add(new(number, cells, null, []) { Bridge = bridge });
+            return;
+        }
+
         var name = cells.GetValueOrDefault(ColumnMeaning.Wire);
         if (name is null)
         {
@@ -131,10 +143,42 @@ public sealed partial class WireListReader
         return (wire, conductor.Count);
     }
 
+    /// <summary>The bridge that a row is; null where it is a wire.</summary>
+    private ListedBridge? Bridge(Dictionary<ColumnMeaning, string> cells)
+    {
+        if (BridgeRows.Form(cells) is not { } form)
+        {
+            return null;
+        }
+
+        var problems = new List<CellProblem>();
+        var ends = new[] { EndColumns.From, EndColumns.To }
+            .SelectMany(columns => Each(cells, columns).Select(one => End(one, columns, problems)))
+            .OfType<ListedEnd>()
+            .ToList();
+        return problems.Count == 0 && BridgeRows.CanJoin(form, ends) ? new(form, ends) : null;
+    }
+
+    /// <summary>The cells once for each terminal that they name on one side: X1:1..4 names four.</summary>
+    private static IEnumerable<Dictionary<ColumnMeaning, string>> Each(
+        Dictionary<ColumnMeaning, string> cells,
+        EndColumns columns
+    )
+    {
+        var ranged = new[] { columns.Place, columns.Terminal }
+            .Where(cells.ContainsKey)
+            .Select(c => (Column: c, Places: PlaceText.Range(cells[c])))
+            .FirstOrDefault(r => r.Places.Count > 1);
+        return ranged.Places is null
+            ? [cells]
+            : ranged.Places.Select(place => new Dictionary<ColumnMeaning, string>(cells) { [ranged.Column] = place });
+    }
+
     private ListedEnd? End(Dictionary<ColumnMeaning, string> cells, EndColumns columns, List<CellProblem> problems)
     {
         string? Said(ColumnMeaning column) => cells.TryGetValue(column, out var cell) && !IsNowhere(cell) ? cell : null;
-        var (place, device, terminal) = (Said(columns.Place), Said(columns.Device), Said(columns.Terminal));
+        var (place, device) = (Said(columns.Place), Said(columns.Device));
+        var terminal = IsMinus(device, cells.GetValueOrDefault(columns.Terminal)) ? "-" : Said(columns.Terminal);
         if (place is null && device is null && terminal is null)
         {
             return null;
@@ -168,6 +212,29 @@ public sealed partial class WireListReader
             )
         );
         return end;
+    }
+
+    /// <summary>A dash is no terminal, but for a device that has one marked +.</summary>
+    private bool IsMinus(string? device, string? terminal) =>
+        terminal is "-" or "–" or "−" && device is not null && _withPlus.Contains(device);
+
+    /// <summary>The devices that have a terminal of their own marked +.</summary>
+    private void LookForPlus(Sheet sheet, int headingRow)
+    {
+        foreach (var side in new[] { EndColumns.From, EndColumns.To })
+        {
+            var device = _columns.FirstOrDefault(c => c.Meaning == side.Device);
+            var terminal = _columns.FirstOrDefault(c => c.Meaning == side.Terminal);
+            if (device is not null && terminal is not null)
+            {
+                _withPlus.UnionWith(
+                    sheet
+                        .Rows.Skip(headingRow + 1)
+                        .Where(r => Plain(Sheet.Cell(r, terminal.Index)) is "+")
+                        .Select(r => Sheet.Cell(r, device.Index))
+                );
+            }
+        }
     }
 
     private ListedEnd? Describe(string words)

@@ -17,6 +17,7 @@ public sealed partial class WireListReader
 
     // A list says the same of many landings: each is read once.
     private readonly Dictionary<string, ListedEnd?> _described = new(StringComparer.Ordinal);
+    private readonly HashSet<string> _withPlus = new(StringComparer.OrdinalIgnoreCase);
 
     /// <summary>A reader of lists with such columns.</summary>
     /// <param name="columns">What the columns hold.</param>
@@ -53,6 +54,7 @@ public sealed partial class WireListReader
         CancellationToken cancellation
     )
     {
+        LookForPlus(sheet, headingRow);
         _conductors.LookThrough(sheet, headingRow);
         _cells.LookThrough(sheet, headingRow, _columns, _conductors.MetricColumn);
         var rows = new List<ListRow>();

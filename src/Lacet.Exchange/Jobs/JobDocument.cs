@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
+using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
@@ -18,6 +19,7 @@ namespace Lacet.Exchange.Jobs;
 /// <param name="Acceptances">Accepted findings.</param>
 /// <param name="Cords">Cords that were looked over; may be left out.</param>
 /// <param name="PinMaps">Pin maps; may be left out.</param>
+/// <param name="Bridges">Bridges between terminals; left out where there are none.</param>
 public sealed record JobDocument(
     string Format,
     JobTitle Job,
@@ -28,7 +30,8 @@ public sealed record JobDocument(
     IReadOnlyList<JobWire> Wires,
     IReadOnlyList<Acceptance> Acceptances,
     IReadOnlyList<JobCord>? Cords = null,
-    IReadOnlyList<JobPinMap>? PinMaps = null
+    IReadOnlyList<JobPinMap>? PinMaps = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<JobBridge>? Bridges = null
 )
 {
     /// <summary>What <see cref="Format"/> says.</summary>
@@ -37,7 +40,7 @@ public sealed record JobDocument(
     /// <summary>In an import a member that a part does not have is a mistake, not something to drop.</summary>
     private static readonly JsonSerializerOptions Strict = new(Json.Options)
     {
-        UnmappedMemberHandling = System.Text.Json.Serialization.JsonUnmappedMemberHandling.Disallow,
+        UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
         WriteIndented = true,
     };
 
@@ -50,7 +53,8 @@ public sealed record JobDocument(
             .Concat(Wires)
             .Concat(Acceptances)
             .Concat(Cords ?? [])
-            .Concat(PinMaps ?? []);
+            .Concat(PinMaps ?? [])
+            .Concat(Bridges ?? []);
 
     /// <summary>A document of parts, each kind in its order.</summary>
     public static JobDocument Of(JobTitle title, IEnumerable<JobPart> parts)
@@ -68,7 +72,12 @@ public sealed record JobDocument(
             All<JobWire>(EntityKind.Wire),
             All<Acceptance>(EntityKind.Acceptance),
             All<JobCord>(EntityKind.Cord),
-            All<JobPinMap>(EntityKind.PinMap)
+            All<JobPinMap>(EntityKind.PinMap),
+            // A job without any stays as it was written, byte for byte.
+            All<JobBridge>(EntityKind.Bridge)
+                is { Count: > 0 } bridges
+                ? bridges
+                : null
         );
     }
 

@@ -26,6 +26,7 @@ internal static class PartContract
         (typeof(Acceptance), "acceptance"),
         (typeof(JobCord), "cord"),
         (typeof(JobPinMap), "pin-map"),
+        (typeof(JobBridge), "bridge"),
     ];
 
     private static readonly ConditionalWeakTable<LandingDocument, Landing> Landings = [];
@@ -53,6 +54,11 @@ internal static class PartContract
         [typeof(JobPinMap)] = map =>
             map.Written<PinMap, PinMapDocument>("map", "map", PinMapDocument.Of, written => written.Read())
                 .LeftOut("plugId", "machineId"),
+        [typeof(JobBridge)] = bridge =>
+        {
+            bridge.InOrder(["landings", "form"]);
+            bridge.LeftOut("ratingAmps");
+        },
         [typeof(InsideLink)] = _ => { },
         [typeof(Acceptance)] = _ => { },
         [typeof(JobEnd)] = End,

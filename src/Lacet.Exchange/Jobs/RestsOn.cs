@@ -24,8 +24,15 @@ public static class RestsOn
         var text = new StringBuilder(finding.Finding.Check).Append('\n').Append(finding.Finding.Severity);
         foreach (var name in finding.Finding.RestsOn)
         {
+            // Where no bridge sits nothing is said of any: what was accepted before there were bridges stays accepted.
+            var values = Values(name, finding, about, title, part).ToList();
+            if (values.Count == 0 && name is "landing.bridges")
+            {
+                continue;
+            }
+
             text.Append('\n').Append(name);
-            foreach (var value in Values(name, finding, about, title, part))
+            foreach (var value in values)
             {
                 text.Append('|').Append(value?.ToJsonString(Json.Options));
             }
@@ -59,6 +66,7 @@ public static class RestsOn
             "circuit" or "run" => about.Wires.Select(Json),
             "device" => about.Devices.Select(d => At(Json(d), path)),
             "enclosure" => about.Enclosures.Select(e => At(Json(e), path)),
+            "landing" when path is "bridges" => about.Bridges.Select(Json),
             "landing" when path is "ends" => about.Ends.Select(e => (JsonNode?)JsonValue.Create(e.ToString())),
             "landing" when path is "name" or "identity" or "side" or "half" or "spare" or "splice" =>
                 about.Landings.Select(l => At(Json(l), path)),
@@ -117,6 +125,7 @@ public static class RestsOn
                 CheckScope.End => [.. new[] { job.Wires[subject.Id][subject.Side].LandingId }.OfType<Guid>()],
                 _ => [.. ends.Select(e => e.LandingId).OfType<Guid>().Distinct().Order()],
             };
+            Bridges = [.. Landings.SelectMany(l => job.BridgesAt(l)).Select(b => b.Id).Distinct().Order()];
             Ends =
                 subject.Scope == CheckScope.End
                     ? [job.Wires[subject.Id][subject.Side].Id]
@@ -141,6 +150,8 @@ public static class RestsOn
                     ? [subject.Id]
                     : [.. all.Select(w => w.CircuitId).OfType<Guid>().Distinct().Order()];
         }
+
+        internal IReadOnlyList<Guid> Bridges { get; }
 
         internal IReadOnlyList<Guid> Wires { get; }
 

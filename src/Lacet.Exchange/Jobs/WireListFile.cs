@@ -3,6 +3,7 @@ using CsvHelper;
 using CsvHelper.Configuration;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
+using Lacet.Exchange.Import;
 using MiniExcelLibs;
 
 namespace Lacet.Exchange.Jobs;
@@ -75,7 +76,35 @@ public static class WireListFile
         return stream.ToArray();
     }
 
-    private static IEnumerable<string[]> Rows(JobDocument job)
+    private static IEnumerable<string[]> Rows(JobDocument job) =>
+        Wires(job).Concat(Bridges(job)).Select(row => row.Select(Harmless).ToArray());
+
+    /// <summary>A bridge is a row from each of its terminals to the next, without a size: so lists have them.</summary>
+    private static IEnumerable<IEnumerable<string>> Bridges(JobDocument job)
+    {
+        var enclosures = job.Enclosures.ToDictionary(e => e.Id, e => e.Name);
+        var landings = job.Landings.ToDictionary(l => l.Id);
+        foreach (var bridge in job.Bridges ?? [])
+        {
+            var on = bridge.Landings.Select(id => landings[id]).OrderBy(l => l.Order).ThenBy(l => l.Id).ToList();
+            foreach (var (from, to) in on.Zip(on.Skip(1)))
+            {
+                string[] said =
+                [
+                    "",
+                    enclosures[from.EnclosureId],
+                    from.Name,
+                    enclosures[to.EnclosureId],
+                    to.Name,
+                    "",
+                    new ListedBridge(bridge.Form, []).Says,
+                ];
+                yield return said.Concat(Enumerable.Repeat("", Columns.Length - said.Length));
+            }
+        }
+    }
+
+    private static IEnumerable<IEnumerable<string>> Wires(JobDocument job)
     {
         var enclosures = job.Enclosures.ToDictionary(e => e.Id, e => e.Name);
         var landings = job.Landings.ToDictionary(l => l.Id);
@@ -87,30 +116,25 @@ public static class WireListFile
             var (from, to) = (At(wire.A), At(wire.B));
             yield return
             [
-                .. new[]
-                {
-                    wire.Name,
-                    from is null ? "" : enclosures[from.EnclosureId],
-                    from?.Name ?? "",
-                    to is null ? "" : enclosures[to.EnclosureId],
-                    to?.Name ?? "",
-                    conductor?.Size.Name ?? "",
-                    conductor?.Make ?? "",
-                    wire.Colour?.ToString() ?? "",
-                    wire.Function == WireFunction.Unknown ? "" : wire.Function.Say().Word.InWords(region),
-                    circuit?.Name ?? "",
-                    circuit?.OcpdAmps is { } amps ? FormattableString.Invariant($"{amps} A") : "",
-                    wire.Length is { } length
-                        ? FormattableString.Invariant($"{length.Millimetres / 1000:0.###} m")
-                        : "",
-                    wire.Run ?? "",
-                    wire.A.SaidBare ? "none"
-                    : wire.A.Ferrule?.SizeMm2 is { } size
-                        ? FormattableString.Invariant(
-                            $"{size}{(wire.A.Ferrule.Pin is { } pin ? $"/{pin.Millimetres}" : "")}"
-                        )
-                    : "",
-                }.Select(Harmless),
+                wire.Name,
+                from is null ? "" : enclosures[from.EnclosureId],
+                from?.Name ?? "",
+                to is null ? "" : enclosures[to.EnclosureId],
+                to?.Name ?? "",
+                conductor?.Size.Name ?? "",
+                conductor?.Make ?? "",
+                wire.Colour?.ToString() ?? "",
+                wire.Function == WireFunction.Unknown ? "" : wire.Function.Say().Word.InWords(region),
+                circuit?.Name ?? "",
+                circuit?.OcpdAmps is { } amps ? FormattableString.Invariant($"{amps} A") : "",
+                wire.Length is { } length ? FormattableString.Invariant($"{length.Millimetres / 1000:0.###} m") : "",
+                wire.Run ?? "",
+                wire.A.SaidBare ? "none"
+                : wire.A.Ferrule?.SizeMm2 is { } size
+                    ? FormattableString.Invariant(
+                        $"{size}{(wire.A.Ferrule.Pin is { } pin ? $"/{pin.Millimetres}" : "")}"
+                    )
+                : "",
             ];
         }
 

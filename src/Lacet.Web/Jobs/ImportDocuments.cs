@@ -28,7 +28,7 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
 
     private static ListPreview PreviewOf(PendingImport pending, ListReading read, int offset, int limit)
     {
-        int Count(RowDoes does) => read.Plan.Effects.Count(e => e.Does == does);
+        int Count(RowDoes does) => read.Plan.Count(does);
         // What is wrong comes first: it is what a person looks for.
         var rows = read.Plan.Effects.OrderBy(e => e.Does == RowDoes.Wrong ? 0 : 1).ToList();
         var width = read.Sheet.Rows.Take(read.Columns.HeadingRow + 20).Select(r => r.Count).DefaultIfEmpty(0).Max();
@@ -63,7 +63,9 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             Count(RowDoes.Change),
             Count(RowDoes.Nothing),
             Count(RowDoes.Wrong),
+            read.Plan.Bridges,
             [.. read.Plan.Removed.Select(w => w.Name)],
+            read.Plan.RemovedBridges.Count,
             pending.Settings
         );
     }
@@ -75,9 +77,9 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             effect.Row.Row,
             effect.Does,
             wire?.Name ?? effect.Row.Cells.GetValueOrDefault(ColumnMeaning.Wire),
-            Place(wire?.From),
-            Place(wire?.To),
-            wire?.Conductor?.ToString(),
+            (wire?.From ?? effect.Row.Bridge?.Ends[0])?.Place(),
+            (wire?.To ?? effect.Row.Bridge?.Ends[^1])?.Place(),
+            wire?.Conductor?.ToString() ?? effect.Row.Bridge?.Says,
             wire?.Colour?.ToString(),
             wire?.Function?.Say().Word.InWords(ReaderWords.Region),
             wire?.Circuit is { } circuit
@@ -91,11 +93,6 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             effect.Does == RowDoes.Wrong ? [.. effect.Row.Cells.Select(c => new WrittenCell(c.Key, c.Value))] : []
         );
     }
-
-    private static string? Place(ListedEnd? end) =>
-        end is null ? null
-        : end.Enclosure is { } enclosure ? $"{enclosure}/{end.Name}"
-        : end.Name;
 }
 
 /// <summary>What a wire list would do.</summary>
@@ -116,7 +113,9 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
 /// <param name="Changed">Wires that change.</param>
 /// <param name="Same">Wires that are there as they are.</param>
 /// <param name="Wrong">Rows that are wrong.</param>
+/// <param name="Bridges">Bridges that are new, or longer than they were.</param>
 /// <param name="Removed">Wires that would be taken out, by name.</param>
+/// <param name="RemovedBridges">How many bridges would be taken out.</param>
 /// <param name="Settings">What was said of the list as a whole.</param>
 public sealed record ListPreview(
     string Sheet,
@@ -136,7 +135,9 @@ public sealed record ListPreview(
     int Changed,
     int Same,
     int Wrong,
+    int Bridges,
     IReadOnlyList<string> Removed,
+    int RemovedBridges,
     ImportSettings Settings
 );
 

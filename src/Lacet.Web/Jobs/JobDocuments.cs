@@ -45,7 +45,8 @@ public sealed record JobOverview(
     IReadOnlyList<Versioned<Device>> Devices,
     IReadOnlyList<Versioned<Circuit>> Circuits,
     IReadOnlyList<Versioned<JobCord>> Cords,
-    IReadOnlyList<Versioned<JobPinMap>> PinMaps
+    IReadOnlyList<Versioned<JobPinMap>> PinMaps,
+    IReadOnlyList<Versioned<JobBridge>> Bridges
 );
 
 /// <summary>A part with the version that a change must name.</summary>

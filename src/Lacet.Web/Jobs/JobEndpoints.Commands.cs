@@ -118,12 +118,14 @@ internal static partial class JobEndpoints
     private static string Say(JobSession job, IReadOnlyList<PartChange> changes) =>
         changes switch
         {
-            [{ Put: { } put }] => $"{(job.Job.Find(put.Id) is null ? "Added" : "Changed")} {NameOf(put)}.",
-            [{ Remove: { } id }] => job.Job.Find(id) is { } part ? $"Deleted {NameOf(part)}." : "Deleted something.",
+            [{ Put: { } put }] => $"{(job.Job.Find(put.Id) is null ? "Added" : "Changed")} {NameOf(job.Job, put)}.",
+            [{ Remove: { } id }] => job.Job.Find(id) is { } part
+                ? $"Deleted {NameOf(job.Job, part)}."
+                : "Deleted something.",
             _ => $"Changed {changes.Count} things.",
         };
 
-    private static string NameOf(JobPart part) =>
+    private static string NameOf(Job job, JobPart part) =>
         part switch
         {
             JobTitle => "the job",
@@ -134,6 +136,7 @@ internal static partial class JobEndpoints
             JobWire wire => $"wire {wire.Name}",
             JobCord cord => $"cord {cord.Name}",
             JobPinMap map => $"pin map {map.Map.Name}",
+            JobBridge bridge => bridge.Landings.All(job.Landings.ContainsKey) ? job.NameOf(bridge) : "a bridge",
             _ => "an accepted finding",
         };
 }

@@ -154,7 +154,8 @@ internal static partial class JobEndpoints
             All<Device>(),
             All<Circuit>(),
             All<JobCord>(),
-            All<JobPinMap>()
+            All<JobPinMap>(),
+            All<JobBridge>()
         );
     }
 

@@ -168,7 +168,9 @@ public sealed class ImportAcceptance(
                 (
                     $"Imported a wire list: {read.Plan.Count(RowDoes.Add)} added, {read.Plan.Count(RowDoes.Change)} changed, {read.Plan.Removed.Count} deleted.",
                     [
-                        .. read.Plan.Removed.Select(w => new PartChange(null, w.Id, open.Version(w.Id))),
+                        .. read
+                            .Plan.Removed.Concat<JobPart>(read.Plan.RemovedBridges)
+                            .Select(p => new PartChange(null, p.Id, open.Version(p.Id))),
                         .. read.Plan.Put.Select(p => new PartChange(p, null, open.Version(p.Id))),
                     ]
                 ),

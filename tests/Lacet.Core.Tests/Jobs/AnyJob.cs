@@ -58,8 +58,14 @@ internal static class AnyJob
         var landing = Any(job.Landings.Values);
         var circuit = Any(job.Circuits.Values);
         var colour = InsulationColour.TryParse(Colours[random.Next(4)], out var read) ? read : default;
+        var kind = random.Next(18);
+        if (kind >= 16)
+        {
+            return Bridged(job, landing, random);
+        }
+
         return EntityChange.Put(
-            random.Next(16) switch
+            kind switch
             {
                 0 => wire with { A = wire.A with { LandingId = Maybe(job.Landings.Keys) } },
                 1 => wire with { B = wire.B with { LandingId = Maybe(job.Landings.Keys) } },
@@ -114,6 +120,27 @@ internal static class AnyJob
                 _ => Any(job.Enclosures.Values) with { Opening = new Length(100 + random.Next(200)) },
             }
         );
+    }
+
+    /// <summary>A bridge more, another, or one less.</summary>
+    private static EntityChange Bridged(Job job, JobLanding landing, Random random)
+    {
+        var id = new Guid($"00000000-0000-4000-9000-{random.Next(3):D12}");
+        var beside = job.LandingsIn(landing.EnclosureId)
+            .Where(l => l.Splice is null)
+            .OrderBy(_ => random.Next())
+            .Take(2 + random.Next(3))
+            .Select(l => l.Id)
+            .ToList();
+        return beside.Count < 2 || (random.Next(3) == 0 && job.Bridges.ContainsKey(id))
+            ? new(EntityKind.Bridge, id, null)
+            : EntityChange.Put(
+                new JobBridge(id, beside)
+                {
+                    Form = (BridgeForm)random.Next(4),
+                    RatingAmps = random.Next(2) == 0 ? null : 10 + random.Next(20),
+                }
+            );
     }
 
     /// <summary>A landing with a mark that some type of device knows, where no other of its enclosure has that.</summary>

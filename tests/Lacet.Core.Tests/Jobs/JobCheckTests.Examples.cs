@@ -84,6 +84,10 @@ public sealed partial class JobCheckTests
         ),
         ["mixed-metals-in-splice"] = (Metals(Joint(false)), Severity.Stop, Metals(Joint(true))),
         ["landing-not-known"] = (Unknown().Wire("1", "U", "X1"), Severity.Note, Unknown().Wire("1", "X2", "X1")),
+        ["bridge-missing"] = (Distribution("X:1"), Severity.Fix, Distribution("X:1", "X:2")),
+        // IEC 60947-7-1, from memory: a bridge has a rated current as a block has.
+        ["bridge-too-weak"] = (Combed(16), Severity.Fix, Combed(20)),
+        ["bridge-passes-over"] = (Spread("X:1", "X:3"), Severity.Note, Spread("X:1", "X:2", "X:3")),
         ["landing-with-nothing"] = (
             Strip().Wire("1", "X1", "X2").Wire("2", "X3", null),
             Severity.Note,

@@ -127,6 +127,12 @@ public sealed class JobRuleTests
                 new JobPinMap(Guid.NewGuid()) { Map = new("m", 6, 1, [new(1, PinMaps.PinFunction.Line, "T", "", -1)]) },
                 "0 Ω or more"
             },
+            { "a bridge of one terminal", new JobBridge(Guid.NewGuid(), [Guid.NewGuid()]), "2 to 100 terminals" },
+            {
+                "a bridge to nowhere",
+                new JobBridge(Guid.NewGuid(), [Guid.NewGuid(), Guid.NewGuid()]),
+                "not in this job"
+            },
             { "an acceptance without a reason", new Acceptance(Guid.NewGuid(), "c", "a", "r", " ", "p"), "Say why" },
         };
 
@@ -172,6 +178,44 @@ public sealed class JobRuleTests
         Assert.Throws<ImpossibleInputException>(() =>
             job.Apply([EntityChange.Put(new JobLanding(Guid.NewGuid(), Box, "x1:1"))])
         );
+    }
+
+    [Fact]
+    public void A_bridge_stays_in_its_enclosure_off_splices_and_goes_before_its_terminals()
+    {
+        var job = Start();
+        var other = new Enclosure(Guid.NewGuid(), "Other", EnclosureForm.Panel);
+        var order = 0;
+        JobLanding At(Guid enclosure, string name) => new(Guid.NewGuid(), enclosure, name) { Order = ++order };
+        var (one, two, far) = (At(Box, "X:1"), At(Box, "X:2"), At(other.Id, "X:1"));
+        var splice = At(Box, "S") with { Splice = new("s", 2, 3, 1, 4) };
+        job.Apply([
+            EntityChange.Put(other),
+            EntityChange.Put(one),
+            EntityChange.Put(two),
+            EntityChange.Put(far),
+            EntityChange.Put(splice),
+        ]);
+        var bridge = new JobBridge(Guid.NewGuid(), [one.Id, two.Id]) { RatingAmps = 24 };
+        void Refused(string says, params EntityChange[] changes) =>
+            Assert.Contains(
+                says,
+                Assert.Throws<ImpossibleInputException>(() => job.Apply(changes)).Message,
+                StringComparison.Ordinal
+            );
+        Refused("each once", EntityChange.Put(bridge with { Landings = [one.Id, one.Id] }));
+        Refused("one enclosure", EntityChange.Put(bridge with { Landings = [one.Id, far.Id] }));
+        Refused("takes wires", EntityChange.Put(bridge with { Landings = [one.Id, splice.Id] }));
+        Refused("rating", EntityChange.Put(bridge with { RatingAmps = 0 }));
+
+        job.Apply([EntityChange.Put(bridge)]);
+        Assert.Equal([two], job.BridgedTo(one));
+        Assert.Equal("bridge X:1–X:2", job.NameOf(bridge));
+        Refused("bridge still sits in X:2", EntityChange.Remove(two));
+        Refused("takes wires", EntityChange.Put(two with { Splice = new("s", 2, 3, 1, 4) }));
+        Refused("one enclosure", EntityChange.Put(two with { EnclosureId = other.Id, Name = "X:9" }));
+        job.Apply([EntityChange.Remove(two), EntityChange.Remove(bridge)]);
+        Assert.Empty(job.BridgedTo(one));
     }
 
     [Fact]

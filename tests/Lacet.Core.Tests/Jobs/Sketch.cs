@@ -129,6 +129,10 @@ internal sealed class Sketch
     internal Sketch Sound(string name) =>
         Add("cord " + name, id => new JobCord(id, name) { Sound = Enum.GetValues<CordPlace>() });
 
+    /// <summary>A bridge over landings, by their names.</summary>
+    internal Sketch Bridge(string name, IEnumerable<string> landings, Func<JobBridge, JobBridge>? with = null) =>
+        Add("bridge " + name, id => (with ?? (b => b))(new JobBridge(id, [.. landings.Select(Id)])));
+
     internal Sketch Map(string name, PinMap map, string? plug = null, string? machine = null) =>
         Add("map " + name, id => new JobPinMap(id)
         {
@@ -182,6 +186,7 @@ internal sealed class Sketch
                 JobLanding l => l with { Order = order },
                 Circuit c => c with { Order = order },
                 JobWire w => w with { Order = order },
+                JobBridge b => b with { Order = order },
                 _ => part,
             }
         );

@@ -22,6 +22,7 @@ internal static partial class CleanJobs
             ["corridor"] = Corridor,
             ["switched half"] = Halves,
             ["fan on a pin map"] = Fan,
+            ["bridged strip"] = Bridged,
         };
 
     /// <summary>A lamp behind a switch, and receptacles behind ground-fault protection.</summary>

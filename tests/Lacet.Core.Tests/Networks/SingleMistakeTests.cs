@@ -129,6 +129,14 @@ public sealed class SingleMistakeTests
             }
         }
 
+        foreach (var bridge in job.Bridges.Values)
+        {
+            foreach (var landing in bridge.Landings.Skip(1))
+            {
+                Join(bridge.Landings[0], landing);
+            }
+        }
+
         foreach (var device in job.Devices.Values)
         {
             var landings = job.LandingsOf(device.Id).ToList();

@@ -43,7 +43,10 @@ public sealed class ListCorpusTests
             )
         );
         Assert.Equal(told["headings"], $"{columns.HeadingRow + 1}");
-        Assert.Equal(sentences, list.Rows.Select(r => r.Wire?.Sentence() ?? r.Problems[0].Says));
+        Assert.Equal(
+            sentences,
+            list.Rows.Select(r => r.Wire?.Sentence() ?? r.Bridge?.Sentence() ?? r.Problems[0].Says)
+        );
         Assert.Equal(
             told["asks"],
             string.Join(

@@ -6785,6 +6785,11 @@ export interface components {
          */
         BreakOffTab: "intact" | "removed";
         /**
+         * @description How a bridge joins its terminals.
+         * @enum {unknown}
+         */
+        BridgeForm: "plug-in" | "screwed" | "comb" | "link";
+        /**
          * @description How a conductor's metal is made up.
          * @enum {unknown}
          */
@@ -8049,6 +8054,31 @@ export interface components {
         };
         /** @enum {unknown} */
         Isolation: "building" | "cord" | "transformer" | "machine" | "none" | null;
+        /**
+         * @description Metal that joins terminals beside each other without a wire: a plug-in bridge or a jumper bar of blocks, a comb of
+         *     breakers, a link of bars.
+         */
+        JobBridge: {
+            /** @description The terminals that it joins, at least two, in one enclosure, each once. */
+            landings: string[];
+            /** @description How it joins them. */
+            form?: components["schemas"]["BridgeForm"];
+            /**
+             * Format: double
+             * @description The current that is printed on it or in its sheet, A; null where nobody said.
+             */
+            ratingAmps?: null | number;
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
         JobCard: {
             /** Format: uuid */
             id: string;
@@ -8172,6 +8202,7 @@ export interface components {
             circuits: components["schemas"]["VersionedOfCircuit"][];
             cords: components["schemas"]["VersionedOfJobCord"][];
             pinMaps: components["schemas"]["VersionedOfJobPinMap"][];
+            bridges: components["schemas"]["VersionedOfJobBridge"][];
         };
         JobPage: {
             items: components["schemas"]["JobCard"][];
@@ -8179,7 +8210,7 @@ export interface components {
             next: null | number;
         };
         /** @description A part of a job that is changed as one. It is the same record in memory, in the store and on the wire. */
-        JobPart: components["schemas"]["JobPartJobTitle"] | components["schemas"]["JobPartEnclosure"] | components["schemas"]["JobPartDevice"] | components["schemas"]["JobPartJobLanding"] | components["schemas"]["JobPartCircuit"] | components["schemas"]["JobPartJobWire"] | components["schemas"]["JobPartAcceptance"] | components["schemas"]["JobPartJobCord"] | components["schemas"]["JobPartJobPinMap"];
+        JobPart: components["schemas"]["JobPartJobTitle"] | components["schemas"]["JobPartEnclosure"] | components["schemas"]["JobPartDevice"] | components["schemas"]["JobPartJobLanding"] | components["schemas"]["JobPartCircuit"] | components["schemas"]["JobPartJobWire"] | components["schemas"]["JobPartAcceptance"] | components["schemas"]["JobPartJobCord"] | components["schemas"]["JobPartJobPinMap"] | components["schemas"]["JobPartJobBridge"];
         /** @description A finding that somebody takes as it is, for a reason. It holds as long as what the finding rests on stays. */
         JobPartAcceptance: {
             /** @enum {string} */
@@ -8339,6 +8370,33 @@ export interface components {
              * @description The volume that is marked in a box, in³; null where nobody said.
              */
             volumeIn3?: null | number;
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
+        /**
+         * @description Metal that joins terminals beside each other without a wire: a plug-in bridge or a jumper bar of blocks, a comb of
+         *     breakers, a link of bars.
+         */
+        JobPartJobBridge: {
+            /** @enum {string} */
+            part: "bridge";
+            /** @description The terminals that it joins, at least two, in one enclosure, each once. */
+            landings: string[];
+            /** @description How it joins them. */
+            form?: components["schemas"]["BridgeForm"];
+            /**
+             * Format: double
+             * @description The current that is printed on it or in its sheet, A; null where nobody said.
+             */
+            ratingAmps?: null | number;
             /**
              * Format: uuid
              * @description Permanent id.
@@ -9112,7 +9170,11 @@ export interface components {
             same: number;
             /** Format: int32 */
             wrong: number;
+            /** Format: int32 */
+            bridges: number;
             removed: string[];
+            /** Format: int32 */
+            removedBridges: number;
             settings: components["schemas"]["ImportSettings"];
         };
         /** @enum {unknown} */
@@ -9312,7 +9374,7 @@ export interface components {
          * @description What a part of a drawing is. The painter gives each kind its look.
          * @enum {unknown}
          */
-        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw" | "earth" | "lost-strand" | "sealant";
+        PartKind: "insulation" | "conductor" | "strand" | "ferrule-collar" | "ferrule-pin" | "screw-head" | "screw-slot" | "screw-thread" | "plate" | "body" | "opening" | "spring" | "lever" | "release" | "tool" | "contact" | "bridge" | "lug-metal" | "crimp" | "sleeve" | "nut" | "solder" | "strip-window" | "bare-showing" | "insulation-caught" | "direction" | "brass-screw" | "silver-screw" | "green-screw" | "earth" | "lost-strand" | "sealant";
         PartVersion: {
             /** Format: uuid */
             id: string;
@@ -10381,6 +10443,11 @@ export interface components {
         };
         VersionedOfEnclosure: {
             part: components["schemas"]["Enclosure"];
+            /** Format: int64 */
+            version: number;
+        };
+        VersionedOfJobBridge: {
+            part: components["schemas"]["JobBridge"];
             /** Format: int64 */
             version: number;
         };

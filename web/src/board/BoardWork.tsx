@@ -144,7 +144,7 @@ export function BoardWork({
         </Flex>
         {chosen && (
           <SlotPanel
-            job={id}
+            job={job}
             index={calm}
             slotId={chosen.id}
             end={params.get("end")}

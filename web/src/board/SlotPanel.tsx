@@ -1,7 +1,9 @@
 import { Box, chakra, Flex } from "@chakra-ui/react";
 import { X } from "lucide-react";
 import { memo, useState } from "react";
+import { BridgesAt } from "../job/BridgesAt";
 import { EndSheet } from "../job/EndSheet";
+import type { Schemas } from "../client";
 import { thin } from "../shared/Units";
 import {
   opened,
@@ -17,7 +19,7 @@ import { Button, Panel, TextField } from "../ui";
 
 /** The slot that is open, beside the board: its ends, one of them with all that is known of it. */
 export const SlotPanel = memo(function SlotPanel({
-  job,
+  job: { title, bridges },
   index,
   slotId,
   end,
@@ -28,7 +30,7 @@ export const SlotPanel = memo(function SlotPanel({
   onTrace,
   onClose,
 }: {
-  job: string;
+  job: Schemas["JobOverview"];
   index: BoardIndex;
   slotId: string;
   end: string | null;
@@ -77,10 +79,11 @@ export const SlotPanel = memo(function SlotPanel({
           {slot.more > 0 && <Box alignSelf="center">and {slot.more} more</Box>}
         </Flex>
       )}
-      <Connected key={slot.id} job={job} slot={slot.id} onTrace={onTrace} />
+      <BridgesAt bridges={bridges} index={index} slot={slot.id} />
+      <Connected key={slot.id} job={title.id} slot={slot.id} onTrace={onTrace} />
       {stub && wire ? (
-        <EndSheet job={job} wire={wire.id} side={stub.side} onSide={(side) => onStub({ ...stub, side })}>
-          <Remedies key={wire.id + stub.side} job={job} wire={wire} side={stub.side} onLook={onLook} />
+        <EndSheet job={title.id} wire={wire.id} side={stub.side} onSide={(side) => onStub({ ...stub, side })}>
+          <Remedies key={wire.id + stub.side} job={title.id} wire={wire} side={stub.side} onLook={onLook} />
           <MoveTo
             key={wire.id + stub.side + String(wire.version)}
             wire={wire}

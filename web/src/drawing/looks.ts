@@ -68,6 +68,8 @@ export function lookOf(kind: Schemas["PartKind"], metal: Metal, colours: Colours
       return { fill: token("lever"), stroke: token("steel-edge"), opacity: 0.92 };
     case "tool":
       return { fill: token("steel"), stroke: token("steel-edge"), opacity: 0.75 };
+    case "bridge":
+      return { fill: token("copper"), stroke: token("copper-edge") };
     case "contact":
       return { fill: token("tin"), stroke: token("steel-edge") };
     case "lug-metal":

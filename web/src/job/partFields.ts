@@ -1,4 +1,5 @@
 import { currents, deviceTypes, type DeviceType } from "../shared/deviceTypes";
+import { bridgeForms } from "./bridges";
 import type { PartField } from "./PartForm";
 
 /** The fields of each part, in the order in which a person knows them. */
@@ -135,6 +136,11 @@ export const circuitFields = (others: [string, string][]): PartField[] => [
   { name: "continuous", label: "Runs for three hours or more", kind: "check" },
 ];
 
+export const bridgeFields: PartField[] = [
+  { name: "form", label: "What it is", kind: "choice", options: Object.entries(bridgeForms) },
+  { name: "ratingAmps", label: "Rating", kind: "number", unit: "A" },
+];
+
 /** What a value of any part is called on the screen. */
 export const fieldWord = (name: string): string =>
   words.get(name) ?? name.replace(/([A-Z])/g, (letter) => ` ${letter.toLowerCase()}`);
@@ -148,4 +154,5 @@ const words = new Map([
   ["lengthMm", "Length, mm"],
   ["run", "Run"],
   ["note", "Note"],
+  ["landings", "Terminals"],
 ]);

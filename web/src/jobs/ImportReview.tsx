@@ -75,6 +75,8 @@ export function ImportReview({
           {preview.added} new
           {into && `, ${preview.changed} changed, ${preview.same} there already`}, {preview.wrong} wrong
           {preview.removed.length > 0 && `, ${preview.removed.length} deleted`}
+          {preview.bridges > 0 && `, ${counted(preview.bridges, "bridge")}`}
+          {preview.removedBridges > 0 && `, ${counted(preview.removedBridges, "bridge")} deleted`}
         </chakra.h1>
         <Button variant="plain" px={0} onClick={cancel}>
           Choose another file
@@ -126,6 +128,8 @@ export function ImportReview({
   );
 }
 
+const counted = (of: number, one: string) => `${of} ${of === 1 ? one : `${one}s`}`;
+
 /** How far the reading is, or why there is none. */
 function StillReading({
   refusal,
@@ -170,6 +174,8 @@ function TakeIt({
   onTake: () => void;
 }) {
   const good = preview.added + preview.changed;
+  const all = good + preview.removed.length + preview.bridges + preview.removedBridges;
+  const bridges = preview.bridges > 0 ? ` and ${counted(preview.bridges, "bridge")}` : "";
   const isNameless = name !== null && !name.trim();
   return (
     <Panel>
@@ -189,10 +195,10 @@ function TakeIt({
         <Button
           variant="solid"
           missing={isNameless && "Name the job."}
-          disabled={good + preview.removed.length === 0 || busy}
+          disabled={all === 0 || busy}
           onClick={onTake}
         >
-          {preview.wrong > 0 ? `Import only the ${good} good rows` : `Import all ${good}`}
+          {preview.wrong > 0 ? `Import only the ${good} good rows${bridges}` : `Import all ${good}${bridges}`}
         </Button>
       </Flex>
       <ErrorMessage of={error} />

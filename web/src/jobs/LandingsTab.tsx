@@ -6,17 +6,22 @@ import { DeviceForm, type JobDevice } from "./DeviceForm";
 import { jobApi } from "../job/jobApi";
 import { LandingForm, type JobLanding } from "../job/LandingForm";
 import { LandingRows } from "./LandingRows";
+import { BridgeForm } from "../job/BridgeForm";
+import { BridgeList } from "../job/BridgesAt";
+import { needed, type Bridge, type JobBridge } from "../job/bridges";
+import type { BoardIndex } from "../drawing/devices/boardModel";
 import { PartForm } from "../job/PartForm";
 import { enclosureFields } from "../job/partFields";
 import { LayoutPanelTop } from "lucide-react";
 import { useBoard } from "../job/useBoard";
-import { Button, EmptyState, Select } from "../ui";
+import { Button, EmptyState, Panel, PanelTitle, Select } from "../ui";
 
 type Enclosure = Schemas["JobPartEnclosure"];
 type Open =
   | { what: "enclosure"; part: Enclosure; version: number | null }
   | { what: "device"; part: JobDevice; version: number | null }
-  | { what: "landing"; part: JobLanding; version: number | null };
+  | { what: "landing"; part: JobLanding; version: number | null }
+  | { what: "bridge"; part: JobBridge; version: number | null };
 
 /** Enclosures, their devices, and their landings in their real order. */
 export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
@@ -58,6 +63,15 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
           setOpen({ what: "landing", part: { ...landing, part: "landing" }, version })
         }
       />
+      {index && (
+        <Bridges
+          job={job}
+          index={index}
+          onOpen={({ part, version }) =>
+            setOpen({ what: "bridge", part: { ...part, part: "bridge" }, version })
+          }
+        />
+      )}
       {pages.hasNextPage && (
         <Button alignSelf="start" onClick={() => void pages.fetchNextPage()}>
           More
@@ -73,6 +87,9 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
         />
       )}
       {open?.what === "device" && <DeviceForm part={open.part} version={open.version} onClose={close} />}
+      {open?.what === "bridge" && index && (
+        <BridgeForm part={open.part} version={open.version} index={index} onClose={close} />
+      )}
       {open?.what === "landing" && (
         <LandingForm
           part={open.part}
@@ -82,6 +99,32 @@ export function LandingsTab({ job }: { job: Schemas["JobOverview"] }) {
         />
       )}
     </Flex>
+  );
+}
+
+/** The bridges of the enclosure, and how many of each are needed; nothing where there is none. */
+function Bridges({
+  job,
+  index,
+  onOpen,
+}: {
+  job: Schemas["JobOverview"];
+  index: BoardIndex;
+  onOpen: (bridge: Bridge) => void;
+}) {
+  const here = new Set(index.slots.map(({ slot }) => slot.id));
+  const bridges = job.bridges.filter(({ part }) => part.landings.some((id) => here.has(id)));
+  if (bridges.length === 0) return null;
+  return (
+    <Panel as="section" aria-label="Bridges">
+      <PanelTitle>Bridges</PanelTitle>
+      <Box color="ink.soft" textStyle="dense">
+        To bring: {needed(bridges, index).join(", ")}.
+      </Box>
+      <Flex gap={1} flexWrap="wrap" mt={2}>
+        <BridgeList bridges={bridges} index={index} onOpen={onOpen} />
+      </Flex>
+    </Panel>
   );
 }
 

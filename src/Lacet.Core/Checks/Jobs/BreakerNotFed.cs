@@ -7,7 +7,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>A breaker with a LINE side that nothing comes to, although its LOAD side goes on.</summary>
 public sealed class BreakerNotFed : IJobCheck<Device>
 {
-    private static readonly string[] RestsOn = ["device.type", "landing.side", "landing.ends"];
+    private static readonly string[] RestsOn = ["device.type", "landing.side", "landing.ends", "landing.bridges"];
 
     /// <inheritdoc/>
     public string Id => "breaker-not-fed";
@@ -35,14 +35,14 @@ public sealed class BreakerNotFed : IJobCheck<Device>
             return null;
         }
 
-        if (line.TrueForAll(l => job.EndsAt(l.Id).Count == 0))
+        if (!line.Exists(job.IsConnected))
         {
             return Found($"Nothing feeds {subject.Name}: its LINE side is empty, and its LOAD side goes on.");
         }
 
         var empty = used.Find(l =>
             DeviceLinks.Contacts(job, l).Where(o => o.Side == DeviceSide.Line).ToList() is { Count: > 0 } poles
-            && poles.TrueForAll(o => job.EndsAt(o.Id).Count == 0)
+            && !poles.Exists(job.IsConnected)
         );
         return empty is null
             ? null

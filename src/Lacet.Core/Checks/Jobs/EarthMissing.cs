@@ -29,7 +29,7 @@ public sealed class EarthMissing : IJobCheck<Device>
         }
 
         var live = landings.Exists(l => job.EndsAt(l.Id).Any(e => e.Wire.Function.IsHot()));
-        var brought = green.FindAll(l => job.EndsAt(l.Id).Count > 0);
+        var brought = green.FindAll(job.IsConnected);
         // What else is on an earth terminal is another mistake, and found so.
         var onlyEarths = brought.TrueForAll(l => job.EndsAt(l.Id).All(e => e.Wire.Function == WireFunction.Earth));
         if (IsEarthed(subject) && brought.Count > 0 && onlyEarths && !brought.Exists(l => IsBrought(job, l)))

@@ -36,6 +36,9 @@ public static class JobChecks
         new SpliceNotForStrands(),
         new LandingNotKnown(),
         new LandingWithNothing(),
+        new BridgeMissing(),
+        new BridgeTooWeak(),
+        new BridgePassesOver(),
     ];
 
     /// <summary>

@@ -11,6 +11,7 @@ public abstract class JoinedCheck : IJobCheck<JobLanding>
     private static readonly string[] RestsOn =
     [
         "landing.ends",
+        "landing.bridges",
         "landing.identity",
         "device.type",
         "wire.function",
@@ -53,9 +54,34 @@ public abstract class JoinedCheck : IJobCheck<JobLanding>
     private FormattableString Says(Job job, JobLanding landing, Contradiction found)
     {
         var place = $"{job.Enclosures[landing.EnclosureId].Name}/{landing.Name}";
+        if (Bridge(job, found) is { } bridge)
+        {
+            return $"{Capital(found.One.Says)}, and {found.Other.Says}, are joined by {job.NameOf(bridge)} of {job.Enclosures[landing.EnclosureId].Name}: {Comes}.";
+        }
+
         return found.One is { ByDevice: true, Seat: { } seat } && seat.Id == landing.Id
             ? $"{Capital(found.Other.Says)}, lands on {place}, which is {found.One.Potential.Say()}: {Comes}."
             : (FormattableString)$"{Capital(found.One.Says)}, and {found.Other.Says}, are joined at {place}: {Comes}.";
+    }
+
+    /// <summary>The bridge without which the two would not be joined; null where they are joined by wires.</summary>
+    private static JobBridge? Bridge(Job job, Contradiction found)
+    {
+        var stops = found.Way.Stops;
+        for (var i = 1; i + 1 < stops.Count; i++)
+        {
+            if (
+                stops[i] is { LandingId: null, WireId: null }
+                && stops[i - 1].LandingId is { } one
+                && stops[i + 1].LandingId is { } other
+            )
+            {
+                return job.BridgesAt(one).FirstOrDefault(b => b.Landings.Contains(other))
+                    ?? job.BridgesAt(one).FirstOrDefault();
+            }
+        }
+
+        return null;
     }
 
     private static FormattableString Capital(FormattableString text) =>

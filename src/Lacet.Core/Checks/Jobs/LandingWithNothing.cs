@@ -6,7 +6,7 @@ namespace Lacet.Core.Checks.Jobs;
 /// <summary>A landing where nothing ends.</summary>
 public sealed class LandingWithNothing : IJobCheck<JobLanding>
 {
-    private static readonly string[] RestsOn = ["landing.spare", "landing.ends", "device.type"];
+    private static readonly string[] RestsOn = ["landing.spare", "landing.ends", "landing.bridges", "device.type"];
 
     /// <inheritdoc/>
     public string Id => "landing-with-nothing";
@@ -25,7 +25,7 @@ public sealed class LandingWithNothing : IJobCheck<JobLanding>
             subject.DeviceId is { } id
             && job.Devices[id].Type is not (DeviceType.Block or DeviceType.Plug or DeviceType.Load or DeviceType.Motor)
         )
-        || job.EndsAt(subject.Id).Count > 0
+        || job.IsConnected(subject)
             ? null
             : new Finding(
                 Id,

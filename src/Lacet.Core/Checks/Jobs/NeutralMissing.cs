@@ -43,7 +43,7 @@ public sealed class NeutralMissing : IJobCheck<Device>
             return null;
         }
 
-        var brought = neutral.FindAll(l => job.EndsAt(l.Id).Count > 0);
+        var brought = neutral.FindAll(job.IsConnected);
         if (brought.Count == 0)
         {
             return Found(

@@ -47,7 +47,7 @@ public sealed class PhaseMissing : IJobCheck<Device>
             return null;
         }
 
-        if (legs.Find(l => job.EndsAt(l.Id).All(e => e.Wire.Retired)) is { } empty)
+        if (legs.Find(l => !job.IsConnected(l)) is { } empty)
         {
             return Found(
                 $"Nothing ends at {empty.Name}: {subject.Name} has two of its three legs, hums, and burns.",

@@ -68,7 +68,7 @@ public sealed class PolesJoined : IJobCheck<Device>
 
     private Finding? Joined(Job job, Device subject, IReadOnlyList<JobLanding> poles)
     {
-        foreach (var pole in poles.Where(p => job.EndsAt(p.Id).Count > 0 || PinsOfMap.Across(job, p).Any()))
+        foreach (var pole in poles.Where(p => job.IsConnected(p) || PinsOfMap.Across(job, p).Any()))
         {
             var other = new NetworkWalk(job, throughContacts: false)
                 .From(pole)

@@ -26,6 +26,7 @@ internal sealed partial class Reach
                     Add(CheckScope.Landing, there.Id);
                 }
 
+                Neighbours(there);
                 Bars(there.EnclosureId);
                 if (there.DeviceId is { } device)
                 {
@@ -34,6 +35,10 @@ internal sealed partial class Reach
             }
         }
     }
+
+    /// <summary>Whether a bridge is missing is read at both terminals that it would join.</summary>
+    private void Neighbours(JobLanding landing) =>
+        All(CheckScope.Landing, BridgeMissing.Alike(job, landing).Select(l => l.Id).Append(landing.Id));
 
     /// <summary>A device, and the pin maps that lead from it or to it.</summary>
     private void OfDevice(Guid device)

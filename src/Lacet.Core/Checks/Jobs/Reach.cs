@@ -62,22 +62,7 @@ internal sealed partial class Reach(Job job)
                 Inside(enclosure);
                 break;
             case Device device:
-                OfDevice(device.Id);
-                Add(CheckScope.Enclosure, device.EnclosureId);
-                foreach (var landing in job.LandingsOf(device.Id))
-                {
-                    Landing(landing);
-                }
-
-                if (device.Type == DeviceType.Breaker)
-                {
-                    // One of them may name it as what its handle is tied to.
-                    All(
-                        CheckScope.Device,
-                        job.DevicesIn(device.EnclosureId).Where(d => d.Type == DeviceType.Breaker).Select(d => d.Id)
-                    );
-                }
-
+                Whole(device);
                 break;
             case JobLanding landing:
                 Landing(landing);
@@ -99,6 +84,13 @@ internal sealed partial class Reach(Job job)
                 }
 
                 break;
+            case JobBridge bridge:
+                foreach (var id in bridge.Landings)
+                {
+                    Bridged(id);
+                }
+
+                break;
             case JobWire wire:
                 Wire(wire);
                 foreach (var same in job.WiresNamed(wire.Name))
@@ -107,6 +99,34 @@ internal sealed partial class Reach(Job job)
                 }
 
                 break;
+        }
+    }
+
+    private void Whole(Device device)
+    {
+        OfDevice(device.Id);
+        Add(CheckScope.Enclosure, device.EnclosureId);
+        foreach (var landing in job.LandingsOf(device.Id))
+        {
+            Landing(landing);
+        }
+
+        if (device.Type == DeviceType.Breaker)
+        {
+            // One of them may name it as what its handle is tied to.
+            All(
+                CheckScope.Device,
+                job.DevicesIn(device.EnclosureId).Where(d => d.Type == DeviceType.Breaker).Select(d => d.Id)
+            );
+        }
+    }
+
+    /// <summary>Asked before a change too, when what a bridge is to sit in may not be there yet.</summary>
+    private void Bridged(Guid id)
+    {
+        if (job.Landings.TryGetValue(id, out var landing))
+        {
+            Landing(landing);
         }
     }
 
@@ -240,5 +260,19 @@ internal sealed partial class Reach(Job job)
         }
     }
 
-    private void Add(CheckScope scope, Guid id) => _subjects.Add(new(scope, id));
+    private void Add(CheckScope scope, Guid id)
+    {
+        // What bridges join is judged at the first of them.
+        if (
+            _subjects.Add(new(scope, id))
+            && scope == CheckScope.Landing
+            && job.Landings.TryGetValue(id, out var landing)
+        )
+        {
+            foreach (var bridged in job.BridgedTo(landing))
+            {
+                Add(CheckScope.Landing, bridged.Id);
+            }
+        }
+    }
 }

@@ -60,5 +60,5 @@ public sealed class WiredAtOneSide : IJobCheck<Device>
     }
 
     private static bool IsWired(Job job, JobLanding landing) =>
-        job.EndsAt(landing.Id).Any(e => !e.Wire.Retired) || PinsOfMap.Across(job, landing).Any();
+        job.IsConnected(landing) || PinsOfMap.Across(job, landing).Any();
 }

@@ -158,6 +158,15 @@ function Slots({ device, screws }: { device: BoardDevice; screws: boolean }) {
   );
 }
 
+/** A device’s own parts, or the bridges that lie over its slots: those are seen from afar too. */
+const Parts = ({ device, bridges, hidden }: { device: BoardDevice; bridges: boolean; hidden: boolean }) =>
+  !hidden &&
+  device.parts
+    .filter(({ kind }) => (kind === "bridge") === bridges)
+    .map((part) => (
+      <ScenePaint key={part.id} part={{ ...part, lineWidth: null }} metal="copper" pixel={0.25} />
+    ));
+
 /** Where a slot’s mark stands: inside the body beside a screw, or in the slot itself. */
 function outside(slot: Slot, form: BoardDevice["form"]): Box {
   const { left, right, top, bottom } = slot.box;
@@ -248,19 +257,17 @@ export const DevicePaint = memo(function DevicePaint(painted: Painted) {
             </g>
           )),
         )}
-      {far ? (
+      {far && (
         <path
           d={rectangle(device.body)}
           fill={token("draw-body")}
           stroke={token("draw-steel-edge")}
           strokeWidth={0.4}
         />
-      ) : (
-        device.parts.map((part) => (
-          <ScenePaint key={part.id} part={{ ...part, lineWidth: null }} metal="copper" pixel={0.25} />
-        ))
       )}
+      <Parts device={device} bridges={false} hidden={far} />
       <Slots device={device} screws={!far} />
+      <Parts device={device} bridges hidden={false} />
       {level === "near" &&
         device.slots.map((slot) => <SlotPrint key={slot.id} slot={slot} form={device.form} />)}
       <BoxedText text={device.name} box={far ? device.body : device.label} size={name} bold />
