@@ -13,15 +13,7 @@ public sealed partial class ListPlan
         var enclosure = Enclosure(at.Enclosure ?? _options.Enclosure.Trim());
         _named.Add(enclosure.Id);
         var device = at.Device is { } name ? Device(enclosure.Id, name, at) : null;
-        // A landing that is called as it is written there is meant: TB1-12 is TB1:12 only where nobody calls it otherwise.
-        var key = (
-            enclosure.Id,
-            (
-                at.Written is { } written && _landings.ContainsKey((enclosure.Id, written.ToUpperInvariant()))
-                    ? written
-                    : at.Name
-            ).ToUpperInvariant()
-        );
+        var key = Key(enclosure.Id, at);
         var there = _landings.GetValueOrDefault(key);
         var landing = (
             there
@@ -46,6 +38,25 @@ public sealed partial class ListPlan
         Keep(_landings, key, landing);
         return landing;
     }
+
+    /// <summary>The landing of the job that an end of a list is; null where it is a new one, or none.</summary>
+    private Guid? Known(ListedEnd? at) =>
+        at is not null
+        && _enclosures.TryGetValue(at.Enclosure ?? _options.Enclosure.Trim(), out var enclosure)
+        && _landings.TryGetValue(Key(enclosure.Id, at), out var landing)
+            ? landing.Id
+            : null;
+
+    /// <summary>A landing that is called as it is written there is meant: TB1-12 is TB1:12 only where nobody calls it otherwise.</summary>
+    private (Guid Enclosure, string Name) Key(Guid enclosure, ListedEnd at) =>
+        (
+            enclosure,
+            (
+                at.Written is { } written && _landings.ContainsKey((enclosure, written.ToUpperInvariant()))
+                    ? written
+                    : at.Name
+            ).ToUpperInvariant()
+        );
 
     // A list repeats itself, and so one landing stands for many.
     private readonly Dictionary<LandingDocument, Landing> _read = new(ReferenceEqualityComparer.Instance);

@@ -14,7 +14,6 @@ public sealed partial class ListPlan
     private readonly Dictionary<(Guid Enclosure, string Name), Device> _devices;
     private readonly Dictionary<(Guid Enclosure, string Name), JobLanding> _landings;
     private readonly Dictionary<string, Circuit> _circuits;
-    private readonly Dictionary<string, JobWire> _wires = new(StringComparer.OrdinalIgnoreCase);
     private readonly Dictionary<Guid, JobBridge> _bridges;
     private readonly Dictionary<Guid, JobPart> _before;
     private readonly Dictionary<Guid, JobPart> _put = [];
@@ -32,11 +31,6 @@ public sealed partial class ListPlan
         _landings = job.OfType<JobLanding>().ToDictionary(l => (l.EnclosureId, l.Name.ToUpperInvariant()));
         _circuits = job.OfType<Circuit>().ToDictionary(c => c.Name, StringComparer.OrdinalIgnoreCase);
         _bridges = job.OfType<JobBridge>().ToDictionary(b => b.Id);
-        foreach (var wire in job.OfType<JobWire>().Where(w => !w.Retired).OrderBy(w => w.Order))
-        {
-            _wires.TryAdd(wire.Name, wire);
-        }
-
         foreach (var group in job.GroupBy(p => p.Kind))
         {
             _orders[group.Key] = group.Max(p => p.Order);
@@ -79,9 +73,10 @@ public sealed partial class ListPlan
 
         var plan = new ListPlan(job, options, newId);
         var effects = new List<RowEffect>();
-        var seen = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
+        var wires = job.OfType<JobWire>().Where(w => !w.Retired).OrderBy(w => w.Order).ToList();
+        var matched = ListMatches.Of(list.Rows, wires, plan.Known, options.Replaces);
         var breakers = new Dictionary<string, (double Amps, int Row)>(StringComparer.OrdinalIgnoreCase);
-        foreach (var row in list.Rows)
+        foreach (var (row, (listed, before)) in list.Rows.Zip(matched))
         {
             var problems = row.Problems.ToList();
             if (
@@ -104,26 +99,22 @@ public sealed partial class ListPlan
 
             effects.Add(
                 row.Bridge is { } bridge ? plan.Bridge(row, bridge)
-                : row.Wire is { } wire && problems.Count == 0
-                    // A name that the list has twice is twice a wire, and a finding; only the first is the one that was
-                    // there.
-                    ? plan.Wire(row, wire, seen.Add(wire.Name) ? plan._wires.GetValueOrDefault(wire.Name) : null)
+                : listed is { } wire && problems.Count == 0 ? plan.Wire(row, wire, before)
                 : new(row, RowDoes.Wrong, [], problems)
             );
         }
 
+        var there = matched.Select(m => m.Before?.Id).ToHashSet();
+        // What a row names that is wrong is in the list all the same.
+        var named = list
+            .Rows.Where(r => r.Wire is null)
+            .Select(r => r.Cells.GetValueOrDefault(ColumnMeaning.Wire))
+            .ToHashSet(StringComparer.OrdinalIgnoreCase);
         return plan.Finished(
             effects,
             !options.Replaces
                 ? []
-                :
-                [
-                    .. plan
-                        ._wires.Values.Where(w =>
-                            plan._before.ContainsKey(w.Id) && !seen.Contains(w.Name) && plan.IsInNamed(w)
-                        )
-                        .OrderBy(w => w.Order),
-                ]
+                : [.. wires.Where(w => !there.Contains(w.Id) && !named.Contains(w.Name) && plan.IsInNamed(w))]
         );
     }
 
@@ -256,6 +247,7 @@ public sealed partial class ListPlan
             : null;
         string? Metres(Length? length) =>
             length is { } given ? FormattableString.Invariant($"{given.Millimetres / 1000:0.###} m") : null;
+        Compare(ColumnMeaning.Wire, before.Name, after.Name);
         Compare(ColumnMeaning.From, Place(before.A), Place(after.A));
         Compare(ColumnMeaning.To, Place(before.B), Place(after.B));
         Compare(ColumnMeaning.Size, before.Conductor?.ToString(), after.Conductor?.ToString());

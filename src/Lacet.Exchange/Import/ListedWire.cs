@@ -10,6 +10,12 @@ namespace Lacet.Exchange.Import;
 /// <param name="Name">The wire's name.</param>
 public sealed record ListedWire(int Row, string Name)
 {
+    /// <summary>
+    /// What its name was made up from: empty for its row, else the number that it shares with others; null where the name
+    /// is its own.
+    /// </summary>
+    public string? NameMadeOf { get; init; }
+
     /// <summary>Where end A lands.</summary>
     public ListedEnd? From { get; init; }
 

@@ -44,7 +44,11 @@ internal static class RepeatedNumbers
                 var next = seen[wire.Name] = seen.GetValueOrDefault(wire.Name) + 1;
                 return row with
                 {
-                    Wire = wire with { Name = string.Create(CultureInfo.InvariantCulture, $"{wire.Name}.{next}") },
+                    Wire = wire with
+                    {
+                        Name = string.Create(CultureInfo.InvariantCulture, $"{wire.Name}.{next}"),
+                        NameMadeOf = wire.Name,
+                    },
                 };
             }),
         ];

@@ -77,6 +77,7 @@ internal static class RowsOfEnds
                     Wire = a with
                     {
                         Name = ends.Count == 2 ? a.Name : string.Create(CultureInfo.InvariantCulture, $"{a.Name}.{i}"),
+                        NameMadeOf = ends.Count == 2 ? a.NameMadeOf : a.Name,
                         To = b.From,
                         Conductor = First(said, w => w.Conductor),
                         Colour = said.Find(w => w.Colour is not null)?.Colour,

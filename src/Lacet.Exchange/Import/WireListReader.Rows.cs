@@ -65,6 +65,11 @@ public sealed partial class WireListReader
         }
 
         var (wire, count) = Wire(number, name, cells, problems);
+        if (!cells.ContainsKey(ColumnMeaning.Wire))
+        {
+            wire = wire with { NameMadeOf = "" };
+        }
+
         if (count > 1 && _doubts.Answer(Doubts.Several, "one") is "each" && problems.Count == 0)
         {
             for (var i = 0; i < count; i++)

@@ -14,7 +14,7 @@ public sealed class BridgeRowTests
     [Fact]
     public void Rows_from_terminal_to_terminal_are_one_bridge()
     {
-        var plan = Plan([], Strip);
+        var plan = PlannedList.Of([], Strip);
         Assert.Equal((2, 0, 2), (plan.Count(RowDoes.Add), plan.Count(RowDoes.Wrong), plan.Bridges));
         Assert.Equal(
             [("bridge TB1:1–TB1:3", BridgeForm.PlugIn), ("bridge TB1:5–TB1:6", BridgeForm.Screwed)],
@@ -25,13 +25,13 @@ public sealed class BridgeRowTests
     [Fact]
     public void The_same_list_again_changes_nothing_and_a_longer_one_makes_it_longer()
     {
-        var first = Plan([], Strip);
-        var again = Plan(first.Put, Strip);
+        var first = PlannedList.Of([], Strip);
+        var again = PlannedList.Of(first.Put, Strip);
         Assert.Empty(again.Put);
         Assert.Equal(2, again.Count(RowDoes.Nothing));
 
-        var longer = Plan(first.Put, Strip + ",TB1:3,TB1:4,,jumper\n");
-        var job = Job(Over(first.Put, longer.Put));
+        var longer = PlannedList.Of(first.Put, Strip + ",TB1:3,TB1:4,,jumper\n");
+        var job = Job(PlannedList.Over(first.Put, longer.Put));
         Assert.Equal("bridge TB1:1–TB1:4", Said(job)[0].Name);
         Assert.Single(longer.Put.OfType<JobBridge>());
     }
@@ -48,48 +48,47 @@ public sealed class BridgeRowTests
                     .Select(l => l.Name),
             ];
         const string list = "Wire,From,To,Size\n1,X1:10,K1:1,14 AWG\n2,X1:2,K1:2,14 AWG\n3,X1:1,K1:3,14 AWG\n";
-        var first = Plan([], list).Put;
+        var first = PlannedList.Of([], list).Put;
         Assert.Equal(["X1:1", "X1:2", "X1:10"], Strip(first));
 
         // A terminal that a revised list brings goes in between.
-        var put = Plan(first, list + "4,X1:3,K1:4,14 AWG\n").Put;
-        Assert.Equal(["X1:1", "X1:2", "X1:3", "X1:10"], Strip(Over(first, put)));
+        var put = PlannedList.Of(first, list + "4,X1:3,K1:4,14 AWG\n").Put;
+        Assert.Equal(["X1:1", "X1:2", "X1:3", "X1:10"], Strip(PlannedList.Over(first, put)));
 
         var turned = first.Select(p => p is JobLanding { Name: "X1:1" } l ? l with { Order = 99 } : p).ToList();
-        put = Plan(turned, list + "4,X1:3,K1:4,14 AWG\n").Put;
-        Assert.Equal(["X1:2", "X1:10", "X1:1", "X1:3"], Strip(Over(turned, put)));
+        put = PlannedList.Of(turned, list + "4,X1:3,K1:4,14 AWG\n").Put;
+        Assert.Equal(["X1:2", "X1:10", "X1:1", "X1:3"], Strip(PlannedList.Over(turned, put)));
     }
-
-    private static List<JobPart> Over(IReadOnlyList<JobPart> before, IReadOnlyList<JobPart> put) =>
-        [.. before.Where(p => put.All(l => l.Id != p.Id)), .. put];
 
     /// <summary>A list that names bridges names all of them; one that names none says nothing of any.</summary>
     [Fact]
     public void A_revised_list_takes_out_what_it_no_longer_has()
     {
-        var first = Plan([], Strip);
+        var first = PlannedList.Of([], Strip);
         Assert.Equal(
             "TB1:5",
             Name(
                 first.Put,
-                Assert.Single(Plan(first.Put, Strip.Replace(",TB1:5,TB1:6,,jumper bar\n", "")).RemovedBridges)
+                Assert.Single(PlannedList.Of(first.Put, Strip.Replace(",TB1:5,TB1:6,,jumper bar\n", "")).RemovedBridges)
             )
         );
-        Assert.Empty(Plan(first.Put, "Wire,From,To,Size\n1,PS1:+,TB1:1,16 AWG\n").RemovedBridges);
-        Assert.Empty(Plan(first.Put, Strip.Replace(",TB1:5,TB1:6,,jumper bar\n", ""), replaces: false).RemovedBridges);
+        Assert.Empty(PlannedList.Of(first.Put, "Wire,From,To,Size\n1,PS1:+,TB1:1,16 AWG\n").RemovedBridges);
+        Assert.Empty(
+            PlannedList.Of(first.Put, Strip.Replace(",TB1:5,TB1:6,,jumper bar\n", ""), replaces: false).RemovedBridges
+        );
     }
 
     [Fact]
     public void An_exported_list_has_them_and_is_read_again()
     {
-        var put = Plan([], Strip + ",QF1:1,QF2:1,,comb\n,N:1,PE:1,,link\n").Put;
+        var put = PlannedList.Of([], Strip + ",QF1:1,QF2:1,,comb\n,N:1,PE:1,,link\n").Put;
         var title = new JobTitle(Guid.NewGuid(), "J");
         var csv = WireListFile.Csv(JobDocument.Of(title, put));
         Assert.Contains("TB1:1,", Encoding.UTF8.GetString(csv), StringComparison.Ordinal);
-        var again = Plan(put, Encoding.UTF8.GetString(csv));
+        var again = PlannedList.Of(put, Encoding.UTF8.GetString(csv));
         Assert.Empty(again.Put);
         Assert.Empty(again.RemovedBridges);
-        Assert.Equal(Said(Job(put)), Said(Job(Plan([], Encoding.UTF8.GetString(csv)).Put)));
+        Assert.Equal(Said(Job(put)), Said(Job(PlannedList.Of([], Encoding.UTF8.GetString(csv)).Put)));
     }
 
     [Theory]
@@ -108,21 +107,12 @@ public sealed class BridgeRowTests
     public void Words_of_the_trade_say_which_form_it_has(string cell, BridgeForm? form) =>
         Assert.Equal(
             form,
-            Plan([], $"Wire,From,To,Size,Type\n1,K1:A1,TB1:9,16 AWG,MTW\n9,TB1:1,TB1:2,,{cell}\n")
+            PlannedList
+                .Of([], $"Wire,From,To,Size,Type\n1,K1:A1,TB1:9,16 AWG,MTW\n9,TB1:1,TB1:2,,{cell}\n")
                 .Put.OfType<JobBridge>()
                 .SingleOrDefault()
                 ?.Form
         );
-
-    private static ListPlan Plan(IReadOnlyList<JobPart> job, string csv, bool replaces = true)
-    {
-        var sheet = SheetReader.Read(Encoding.UTF8.GetBytes(csv), null, null, default).Sheets[0];
-        var columns = SheetColumns.Find(sheet);
-        var list = new WireListReader(columns.Columns, new Dictionary<string, string>(StringComparer.Ordinal), _ =>
-            null
-        ).Read(sheet, columns.HeadingRow, new Dictionary<(int, ColumnMeaning), string>(), null, default);
-        return ListPlan.Of(job, list, new ListPlanOptions("DCP") { Replaces = replaces }, Guid.NewGuid);
-    }
 
     private static Job Job(IEnumerable<JobPart> parts) => new(new JobTitle(Guid.NewGuid(), "J"), parts);
 
