@@ -2,7 +2,7 @@ using Dapper;
 
 namespace Lacet.Store;
 
-/// <summary>The table of list layouts.</summary>
+/// <summary>The tables of list layouts, and of the form in which a list came into a job.</summary>
 public sealed class ListLayoutsTable(LacetDatabase database, TimeProvider time)
 {
     private const string Columns = "headings AS Headings, id AS Id, name AS Name, body AS Body";
@@ -43,6 +43,27 @@ public sealed class ListLayoutsTable(LacetDatabase database, TimeProvider time)
                         layout.Body,
                         at = time.GetUtcNow(),
                     },
+                    transaction
+                ),
+            cancellation
+        );
+
+    /// <summary>The form of the list that came into a job last; null where none did.</summary>
+    public Task<string?> OfJobAsync(Guid job) =>
+        database.ReadAsync(connection =>
+            connection.ExecuteScalarAsync<string?>("SELECT body FROM list_of_job WHERE job_id = @job", new { job })
+        );
+
+    /// <summary>Keeps the form of the list that came into a job.</summary>
+    public Task KeepOfJobAsync(Guid job, string body, CancellationToken cancellation) =>
+        database.WriteAsync(
+            (connection, transaction) =>
+                connection.ExecuteAsync(
+                    """
+                    INSERT INTO list_of_job (job_id, body) VALUES (@job, @body)
+                    ON CONFLICT (job_id) DO UPDATE SET body = excluded.body
+                    """,
+                    new { job, body },
                     transaction
                 ),
             cancellation

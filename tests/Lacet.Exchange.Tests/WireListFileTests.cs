@@ -124,7 +124,7 @@ public sealed class WireListFileTests
             StringComparison.Ordinal
         );
         using var stream = new MemoryStream(WireListFile.Xlsx(Job()));
-        Assert.Contains("From enclosure", stream.GetColumns(useHeaderRow: true));
+        Assert.Contains("From enclosure", ((IDictionary<string, object?>)stream.Query().Single()).Values);
     }
 
     private static JobWire Wire() => new(Guid.NewGuid(), "7", new(Guid.NewGuid()), new(Guid.NewGuid())) { Order = 1 };

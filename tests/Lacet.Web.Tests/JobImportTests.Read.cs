@@ -204,4 +204,42 @@ public sealed partial class JobImportTests
                 .GetString()
         );
     }
+
+    /// <summary>A list goes out as it came in: its headings, its units, and what is new behind them.</summary>
+    [Fact]
+    public async Task Wires_go_out_in_the_columns_of_the_list_that_came_in()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var preview = await bench.PreviewAsync(
+            "Draht;Von;Nach;Querschnitt;Länge [m]\r\n1;DCP/X1:1;DCP/X2:1;2,5;3,25\r\n"
+        );
+        var (_, taken) = await bench.AcceptAsync(preview, new { jobName = "Dome" });
+        var job = taken.GetProperty("jobId").GetGuid();
+        Task<string> Out(string file) =>
+            bench.Server.Client.GetStringAsync(new Uri($"/api/jobs/{job}/export/{file}", UriKind.Relative));
+        Assert.StartsWith(
+            "Draht;Von;Nach;Querschnitt;Länge [m];Type\r\n1;DCP/X1:1;DCP/X2:1;2,5 mm²;3,25;fine-stranded copper",
+            (await Out("wires.csv")).TrimStart('\uFEFF'),
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith("Draht\tVon", (await Out("wires.tsv")).TrimStart('\uFEFF'), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Wire,From enclosure,From",
+            (await Out("wires.csv?own=true")).TrimStart('\uFEFF'),
+            StringComparison.Ordinal
+        );
+        // What was typed and not imported has no form but our own.
+        var typed = await bench.JobAsync();
+        await bench.TypeAsync(
+            typed,
+            new
+            {
+                name = "1",
+                from = "X1:1",
+                size = "14",
+            }
+        );
+        job = typed;
+        Assert.Contains("Wire,From enclosure", await Out("wires.csv"), StringComparison.Ordinal);
+    }
 }

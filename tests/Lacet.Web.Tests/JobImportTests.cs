@@ -221,4 +221,60 @@ public sealed partial class JobImportTests
         var (_, other) = await bench.ChangeImportAsync(preview.GetProperty("id").GetGuid(), new { sheet = "New" });
         Assert.Equal(2, other.GetProperty("preview").GetProperty("added").GetInt32());
     }
+
+    [Fact]
+    public async Task Sheets_with_the_same_headings_are_read_together_where_somebody_says_so()
+    {
+        await using var bench = await JobBench.StartAsync();
+        using var stream = new MemoryStream();
+        MiniExcelLibs.MiniExcel.SaveAs(
+            stream,
+            new Dictionary<string, object>(StringComparer.Ordinal)
+            {
+                ["Left"] = new[]
+                {
+                    new
+                    {
+                        Wire = "1",
+                        From = "DCP/X1:1",
+                        To = "DCP/X2:1",
+                    },
+                },
+                ["Cover"] = new[] { new { Sheet = "1", Made = "today" } },
+                ["Right"] = new[]
+                {
+                    new
+                    {
+                        Wire = "2",
+                        From = "DCP/X1:2",
+                        To = "DCP/X2:2",
+                    },
+                    new
+                    {
+                        Wire = "3",
+                        From = "DCP/X1:3",
+                        To = "DCP/X2:3",
+                    },
+                },
+            }
+        );
+        var (_, one) = await bench.PreviewAsync(stream.ToArray());
+        var preview = one.GetProperty("preview");
+        Assert.Equal(1, preview.GetProperty("added").GetInt32());
+        var asked = preview.GetProperty("questions")[0];
+        Assert.Equal("sheets", asked.GetProperty("id").GetString());
+        Assert.Contains("2 sheets have these headings: Left, Right", asked.GetProperty("says").GetString());
+        var (_, all) = await bench.ChangeImportAsync(
+            one.GetProperty("id").GetGuid(),
+            new { answers = new { sheets = "all" } }
+        );
+        Assert.Equal(3, all.GetProperty("preview").GetProperty("added").GetInt32());
+        Assert.Contains(
+            "2 to 2 of Left, 3 to 4 of Right",
+            string.Join(' ', all.GetProperty("preview").GetProperty("notices").EnumerateArray()),
+            StringComparison.Ordinal
+        );
+        var (status, taken) = await bench.AcceptAsync(all, new { jobName = "Both" });
+        Assert.Equal((HttpStatusCode.OK, 3), (status, taken.GetProperty("added").GetInt32()));
+    }
 }

@@ -158,7 +158,7 @@ public sealed partial class ListPlan
             Colour = listed.Colour ?? wire.Colour,
             Function = listed.Function ?? wire.Function,
             CircuitId = circuit?.Id ?? wire.CircuitId,
-            Length = listed.Length ?? wire.Length,
+            Length = IsSame(before?.Length, listed.Length) ? wire.Length : listed.Length ?? wire.Length,
             Run = listed.Run ?? wire.Run,
             A = End(wire.A, listed, listed.From),
             B = End(wire.B, listed, listed.To),
@@ -200,6 +200,10 @@ public sealed partial class ListPlan
         && listed is { InsulationIsGiven: false }
         && (before.Size, before.Build, before.Material) == (listed.Size, listed.Build, listed.Material)
         && (Equals(before.Designation, listed.Designation) || (listed.Designation is null && !isTyped));
+
+    /// <summary>Whether two lengths are the same to the half millimetre: feet with four places are no finer.</summary>
+    private static bool IsSame(Length? before, Length? listed) =>
+        before is { } was && listed is { } now && Math.Abs(was.Millimetres - now.Millimetres) < 0.5;
 
     private JobEnd End(JobEnd end, ListedWire wire, ListedEnd? at) =>
         end with

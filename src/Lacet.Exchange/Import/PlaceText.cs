@@ -56,6 +56,12 @@ public static partial class PlaceText
             return whole;
         }
 
+        // With a terminal beside it, what stands before a slash is where the device is: DCP/X1.
+        if (Said(enclosure) is null && named.Split('/') is [{ Length: > 0 } where, { Length: > 0 } what])
+        {
+            return At(what, mark.TrimStart(':'), where);
+        }
+
         var of = Read(named, enclosure);
         return new(of.Enclosure, of.Name, $"{of.Name}:{mark.TrimStart(':')}");
     }

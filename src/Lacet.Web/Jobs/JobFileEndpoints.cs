@@ -1,6 +1,7 @@
 using Lacet.Exchange.Jobs;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
+using Lacet.Workshop.Lists;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 
@@ -11,6 +12,17 @@ internal static class JobFileEndpoints
 {
     private const int LargestDocument = 64 * 1024 * 1024;
 
+    private static readonly IReadOnlyList<(
+        string Name,
+        string Type,
+        Func<JobDocument, WireListForm?, byte[]> Write
+    )> Lists =
+    [
+        ("csv", "text/csv; charset=utf-8", WireListFile.Csv),
+        ("tsv", "text/tab-separated-values; charset=utf-8", WireListFile.Tsv),
+        ("xlsx", "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", WireListFile.Xlsx),
+    ];
+
     internal static void MapJobFiles(this WebApplication app)
     {
         var jobs = app.MapGroup("/api/jobs").WithTags("Jobs");
@@ -18,17 +30,18 @@ internal static class JobFileEndpoints
             .WithSummary("The whole job as one document")
             .Produces(StatusCodes.Status200OK, contentType: "application/json")
             .ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapGet("/{id:guid}/export/wires.csv", Csv)
-            .WithSummary("The wires as CSV")
-            .Produces(StatusCodes.Status200OK, contentType: "text/csv")
-            .ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapGet("/{id:guid}/export/wires.xlsx", Xlsx)
-            .WithSummary("The wires as a workbook")
-            .Produces(
-                StatusCodes.Status200OK,
-                contentType: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"
-            )
-            .ProducesProblem(StatusCodes.Status404NotFound);
+        foreach (var (name, type, write) in Lists)
+        {
+            jobs.MapGet(
+                    $"/{{id:guid}}/export/wires.{name}",
+                    (Guid id, OpenJobs open, ListLayouts layouts, CancellationToken cancellation, bool own = false) =>
+                        ListAsync(id, open, layouts, own, (name, type, write), cancellation)
+                )
+                .WithSummary("The wires in the columns and units of the list that came in, or in Lacet’s own")
+                .Produces(StatusCodes.Status200OK, contentType: type)
+                .ProducesProblem(StatusCodes.Status404NotFound);
+        }
+
         jobs.MapPost("/document", Import)
             .RequireRateLimiting(Limits.Uploads)
             .WithSummary("Takes in a job from its document, in the body")
@@ -44,25 +57,18 @@ internal static class JobFileEndpoints
         CancellationToken cancellation
     ) => FileAsync(id, open, job => job.Write(), "application/json; charset=utf-8", "job.json", cancellation);
 
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Csv(
+    private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> ListAsync(
         Guid id,
         OpenJobs open,
+        ListLayouts layouts,
+        bool own,
+        (string Name, string Type, Func<JobDocument, WireListForm?, byte[]> Write) list,
         CancellationToken cancellation
-    ) => FileAsync(id, open, WireListFile.Csv, "text/csv; charset=utf-8", "wires.csv", cancellation);
-
-    private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Xlsx(
-        Guid id,
-        OpenJobs open,
-        CancellationToken cancellation
-    ) =>
-        FileAsync(
-            id,
-            open,
-            WireListFile.Xlsx,
-            "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
-            "wires.xlsx",
-            cancellation
-        );
+    )
+    {
+        var form = own ? null : await layouts.FormOfAsync(id);
+        return await FileAsync(id, open, job => list.Write(job, form), list.Type, $"wires.{list.Name}", cancellation);
+    }
 
     private static async Task<Results<FileContentHttpResult, ProblemHttpResult>> FileAsync(
         Guid id,

@@ -109,14 +109,14 @@ public sealed class ImportAcceptance(
         var stored = pending.Settings.JobId is { } there
             ? await IntoAsync(there, request, pending, read, cancellation)
             : new Outcome<Guid>.Done(await AsNewAsync(request, read.Plan, cancellation));
-        if (stored is Outcome<Guid>.Done)
+        if (stored is Outcome<Guid>.Done { Value: var job })
         {
             pending.State = ImportState.Accepted;
-            await RememberAsync(read, request.JobName?.Trim() ?? read.Sheet.Name);
+            await RememberAsync(job, pending.Settings, read, request.JobName?.Trim() ?? read.Sheet.Name);
         }
 
-        return stored.Select(job => new ImportAccepted(
-            job,
+        return stored.Select(into => new ImportAccepted(
+            into,
             request.Id,
             read.Plan.Count(RowDoes.Add),
             read.Plan.Count(RowDoes.Change),
@@ -126,11 +126,12 @@ public sealed class ImportAcceptance(
     }
 
     /// <summary>An import that is stored is stored, whether its layout can be kept or not.</summary>
-    private async Task RememberAsync(ListReading read, string name)
+    private async Task RememberAsync(Guid job, ImportSettings settings, ListReading read, string name)
     {
         try
         {
             await layouts.RememberAsync(read, name, CancellationToken.None);
+            await layouts.KeepFormAsync(job, read, settings.Enclosure.Trim(), CancellationToken.None);
         }
         catch (DbException)
         {

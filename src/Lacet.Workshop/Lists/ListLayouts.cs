@@ -2,6 +2,7 @@ using System.Text.Json;
 using Lacet.Core.Quantities;
 using Lacet.Exchange;
 using Lacet.Exchange.Import;
+using Lacet.Exchange.Jobs;
 using Lacet.Store;
 
 namespace Lacet.Workshop.Lists;
@@ -42,6 +43,19 @@ public sealed class ListLayouts(ListLayoutsTable table)
                 read.List.Questions.ToDictionary(q => q.Id, q => q.Answer, StringComparer.Ordinal)
             );
             await table.KeepAsync(Row(key, layout), cancellation);
+        }
+    }
+
+    /// <summary>The form of the list that came into a job last; null where none did, or where it had no headings.</summary>
+    public async Task<WireListForm?> FormOfAsync(Guid job) =>
+        await table.OfJobAsync(job) is { } body ? JsonSerializer.Deserialize<WireListForm>(body, Json.Options) : null;
+
+    /// <summary>Keeps the form in which a list came into a job, so that it goes out in the same.</summary>
+    internal async Task KeepFormAsync(Guid job, ListReading read, string enclosure, CancellationToken cancellation)
+    {
+        if (WireListForm.Of(read.Sheet, read.Columns, read.List, enclosure) is { } form)
+        {
+            await table.KeepOfJobAsync(job, JsonSerializer.Serialize(form, Json.Options), cancellation);
         }
     }
 

@@ -130,6 +130,12 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, ListLayou
             answers[question] = answer;
         }
 
+        var alike = SheetsAlike.Of(pending.Sheets, sheet, columns);
+        if (alike.Count > 1 && answers.GetValueOrDefault(SheetsAlike.Question) is SheetsAlike.All)
+        {
+            sheet = SheetsAlike.Together(alike);
+        }
+
         var onShelf = await shelf.ByCodeAsync();
         var corrections = (settings.Corrections ?? [])
             .GroupBy(c => (c.Row, c.Column))
@@ -141,6 +147,12 @@ public sealed class PendingImports(OpenJobs open, ShelfLandings shelf, ListLayou
             progress,
             pending.Cancellation
         );
+        if (alike.Count > 1)
+        {
+            var asked = SheetsAlike.Ask(alike, answers.GetValueOrDefault(SheetsAlike.Question));
+            list = list with { Questions = [asked, .. list.Questions] };
+        }
+
         if (list.Rows.Count == 0)
         {
             throw new ImpossibleInputException(

@@ -39,6 +39,7 @@ public sealed class PlaceTextTests
     [Theory]
     [InlineData("TB1", "12", null, null, "TB1", "TB1:12")]
     [InlineData("TB1", "12", "MCC", "MCC", "TB1", "TB1:12")]
+    [InlineData("DCP/X1", "5", null, "DCP", "X1", "X1:5")]
     [InlineData("=A1+S1-X1", "3", null, "S1", "X1", "X1:3")]
     [InlineData("-K3", ":A1", "+S1", "+S1", "K3", "K3:A1")]
     [InlineData("K3", null, null, null, null, "K3")]

@@ -5452,10 +5452,59 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The wires as CSV */
+        /** The wires in the columns and units of the list that came in, or in Lacet’s own */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    own?: boolean;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/export/wires.tsv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The wires in the columns and units of the list that came in, or in Lacet’s own */
+        get: {
+            parameters: {
+                query?: {
+                    own?: boolean;
+                };
                 header?: never;
                 path: {
                     id: string;
@@ -5497,10 +5546,12 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The wires as a workbook */
+        /** The wires in the columns and units of the list that came in, or in Lacet’s own */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    own?: boolean;
+                };
                 header?: never;
                 path: {
                     id: string;

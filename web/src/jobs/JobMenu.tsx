@@ -21,8 +21,8 @@ export function JobMenu({ job }: { job: Schemas["JobOverview"] }) {
   const [open, setOpen] = useState<"title" | "rules" | null>(null);
   const title: Schemas["JobPartJobTitle"] = { ...job.title, part: "title" };
   const change = (rules: HouseRules) => void put({ ...title, houseRules: rules }, job.version);
-  const out = (file: string) =>
-    void exportFile(`/api/jobs/${title.id}/export/${file}`, `${title.name} ${file}`);
+  const out = (file: string, query = "") =>
+    void exportFile(`/api/jobs/${title.id}/export/${file}${query}`, `${title.name} ${file}`);
   return (
     <>
       <Menu
@@ -44,6 +44,12 @@ export function JobMenu({ job }: { job: Schemas["JobOverview"] }) {
           },
           { name: "Export wires, XLSX", icon: <Download aria-hidden />, onSelect: () => out("wires.xlsx") },
           { name: "Export wires, CSV", icon: <Download aria-hidden />, onSelect: () => out("wires.csv") },
+          { name: "Export wires, TSV", icon: <Download aria-hidden />, onSelect: () => out("wires.tsv") },
+          {
+            name: "Export wires, all columns, CSV",
+            icon: <Download aria-hidden />,
+            onSelect: () => out("wires.csv", "?own=true"),
+          },
           { name: "Export job file", icon: <Download aria-hidden />, onSelect: () => out("job.json") },
           {
             name: "Print the board",
