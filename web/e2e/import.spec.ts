@@ -60,6 +60,20 @@ test("device and terminal in columns of their own, size with colour: it lands, a
   await expect(layout).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(layout).toHaveCount(1);
+
+  // What was exported elsewhere is taken from its file; what is no such file is said to be none.
+  const exported = await (await page.request.get("/api/list-layouts")).body();
+  await page.getByRole("button", { name: `Delete ${name}` }).click();
+  await expect(layout).toHaveCount(0);
+  const take = (buffer: Buffer) =>
+    page
+      .getByLabel("Import layouts")
+      .and(page.locator("input"))
+      .setInputFiles({ name: "layouts.json", mimeType: "application/json", buffer });
+  await take(Buffer.from("no layouts"));
+  await expect(page.getByText("layouts.json holds no layouts")).toBeVisible();
+  await take(exported);
+  await expect(layout).toHaveCount(1);
 });
 
 test("a list saved by a spreadsheet is read in its own encoding, which one choice changes", async ({

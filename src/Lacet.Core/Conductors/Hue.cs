@@ -39,6 +39,9 @@ public enum Hue
     /// <summary>TQ.</summary>
     Turquoise,
 
+    /// <summary>Tan, or beige: common practice, with no letters in IEC 60757.</summary>
+    Tan,
+
     /// <summary>No insulation.</summary>
     Bare,
 }

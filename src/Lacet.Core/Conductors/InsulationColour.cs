@@ -159,6 +159,7 @@ public readonly record struct InsulationColour(Hue Base, Hue? Stripe = null)
             Hue.White => "white",
             Hue.Pink => "pink",
             Hue.Turquoise => "turquoise",
+            Hue.Tan => "tan",
             _ => "bare",
         };
 

@@ -127,6 +127,7 @@ internal static class DesignationGuards
                 [Hue.White] = "wh white wht weiß weiss ws blanc blanco bianco wit branco",
                 [Hue.Pink] = "pk pink pnk rosa rs rose roze",
                 [Hue.Turquoise] = "tq turquoise türkis tuerkis tk turquesa turchese turkoois",
+                [Hue.Tan] = "tan beige",
                 [Hue.Bare] = "bare none blank nu desnudo nudo",
             },
             ReferenceTable

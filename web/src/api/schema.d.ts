@@ -7958,7 +7958,7 @@ export interface components {
          * @description A colour of insulation (names of IEC 60757, from memory); bare where there is none.
          * @enum {unknown}
          */
-        Hue: "black" | "brown" | "red" | "orange" | "yellow" | "green" | "blue" | "violet" | "grey" | "white" | "pink" | "turquoise" | "bare";
+        Hue: "black" | "brown" | "red" | "orange" | "yellow" | "green" | "blue" | "violet" | "grey" | "white" | "pink" | "turquoise" | "tan" | "bare";
         /** @description A conductor of a cord with what it is for. */
         IdentifiedConductor: {
             /** @description What it is for, by what is seen. */

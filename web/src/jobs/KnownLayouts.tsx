@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../client";
 import { jobApi } from "../job/jobApi";
-import { Button, ErrorMessage, exportFile, Panel, PanelTitle, TextField, toast } from "../ui";
+import { Button, ErrorMessage, exportFile, FileButton, Panel, PanelTitle, TextField, toast } from "../ui";
 
 type Layout = Schemas["ListLayout"];
 const key = ["list-layouts"];
@@ -21,22 +21,45 @@ export function KnownLayouts() {
     mutationFn: (layout: Layout) => jobApi.takeLayouts([layout]),
     onSettled: settle,
   });
+  const take = useMutation({
+    mutationFn: async (file: File) => jobApi.takeLayouts(await layoutsIn(file)),
+    onSuccess: ({ taken }) => toast(`Took ${taken} ${taken === 1 ? "layout" : "layouts"}.`),
+    onSettled: settle,
+  });
   const remove = useMutation({
     mutationFn: (layout: Layout) => jobApi.deleteLayout(layout.id),
     onSuccess: (_, layout) => toast(`Deleted ${layout.name}.`, { undo: () => back.mutate(layout) }),
     onSettled: settle,
   });
-  if (!known.data?.length) return <ErrorMessage of={known.error} />;
+  const takeFile = (
+    <FileButton
+      label="Import layouts"
+      accept=".json,application/json"
+      variant="plain"
+      onFile={(file) => take.mutate(file)}
+    />
+  );
+  if (!known.data?.length) {
+    return (
+      <Box>
+        {known.data && takeFile}
+        <ErrorMessage of={known.error ?? take.error} />
+      </Box>
+    );
+  }
   return (
     <Panel as="section" aria-label="Lists that are known">
       <Flex justifyContent="space-between" alignItems="baseline" gap={3} flexWrap="wrap">
         <PanelTitle>Lists that are known by their headings</PanelTitle>
-        <Button
-          variant="plain"
-          onClick={() => void exportFile("/api/list-layouts", "lacet-list-layouts.json")}
-        >
-          Export
-        </Button>
+        <Flex gap={2}>
+          <Button
+            variant="plain"
+            onClick={() => void exportFile("/api/list-layouts", "lacet-list-layouts.json")}
+          >
+            Export
+          </Button>
+          {takeFile}
+        </Flex>
       </Flex>
       {known.data.map((layout) => (
         <Flex
@@ -58,9 +81,20 @@ export function KnownLayouts() {
           </Button>
         </Flex>
       ))}
-      <ErrorMessage of={rename.error ?? remove.error ?? back.error} />
+      <ErrorMessage of={rename.error ?? remove.error ?? back.error ?? take.error} />
     </Panel>
   );
+}
+
+/** The layouts in a file that was exported. */
+async function layoutsIn(file: File): Promise<Layout[]> {
+  const found = await file
+    .text()
+    .then((text): unknown => JSON.parse(text))
+    .catch(() => null);
+  if (!Array.isArray(found))
+    throw new Error(`${file.name} holds no layouts: they are exported here as JSON.`);
+  return found as Layout[];
 }
 
 function LayoutName({ layout, onRename }: { layout: Layout; onRename: (name: string) => void }) {

@@ -8,11 +8,13 @@ export function FileButton({
   accept,
   onFile,
   icon,
+  variant,
 }: {
   label: string;
   accept: string;
   onFile: (file: File) => void;
   icon?: ReactNode;
+  variant?: "plain";
 }) {
   return (
     <FileUpload.Root
@@ -25,7 +27,7 @@ export function FileButton({
     >
       <FileUpload.HiddenInput aria-label={label} accept={accept} />
       <FileUpload.Trigger asChild>
-        <Button>
+        <Button variant={variant}>
           {icon}
           {label}
         </Button>

@@ -54,6 +54,7 @@ export const colours = {
       white: { value: "#fbfaf6" },
       pink: { value: "#e79ab0" },
       turquoise: { value: "#35a9a4" },
+      tan: { value: "#c9a778" },
       "light-blue": { value: "#7fb2dd" },
       ivory: { value: "#f0e6c8" },
       beige: { value: "#cdb58b" },
