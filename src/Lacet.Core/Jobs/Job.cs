@@ -98,6 +98,33 @@ public sealed partial class Job
     /// <summary>The landings of a device.</summary>
     public IEnumerable<JobLanding> LandingsOf(Guid device) => Ordered(_landingsOf[device].Select(id => _landings[id]));
 
+    /// <summary>
+    /// The landings before and behind one on its device; null at its ends, and where it belongs to none. Looked for, not
+    /// sorted: strips are long, and it is asked of each of their landings.
+    /// </summary>
+    public (JobLanding? Before, JobLanding? Behind) Beside(JobLanding landing)
+    {
+        JobLanding? before = null,
+            behind = null;
+        foreach (var id in landing.DeviceId is { } device ? _landingsOf[device] : [])
+        {
+            var other = _landings[id];
+            var place = Compare(other, landing);
+            if (place < 0 && (before is null || Compare(other, before) > 0))
+            {
+                before = other;
+            }
+            else if (place > 0 && (behind is null || Compare(other, behind) < 0))
+            {
+                behind = other;
+            }
+        }
+
+        return (before, behind);
+
+        static int Compare(JobLanding a, JobLanding b) => (a.Order, a.Id).CompareTo((b.Order, b.Id));
+    }
+
     /// <summary>The ends at a landing, by their wires' order.</summary>
     public IReadOnlyList<EndOfWire> EndsAt(Guid landing)
     {

@@ -62,12 +62,8 @@ public sealed class BridgeMissing : IJobCheck<JobLanding>
             return [];
         }
 
-        var strip = job.LandingsOf(id).ToList();
-        var at = strip.FindIndex(l => l.Id == landing.Id);
-        return new[] { at - 1, at + 1 }
-            .Where(i => i >= 0 && i < strip.Count)
-            .Select(i => strip[i])
-            .Where(l => Carries(job, l) == carries);
+        var (before, behind) = job.Beside(landing);
+        return new[] { before, behind }.OfType<JobLanding>().Where(l => Carries(job, l) == carries);
     }
 
     private static (Potential Potential, Guid Circuit)? Carries(Job job, JobLanding landing) =>

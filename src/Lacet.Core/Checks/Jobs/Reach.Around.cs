@@ -37,8 +37,14 @@ internal sealed partial class Reach
     }
 
     /// <summary>Whether a bridge is missing is read at both terminals that it would join.</summary>
-    private void Neighbours(JobLanding landing) =>
-        All(CheckScope.Landing, BridgeMissing.Alike(job, landing).Select(l => l.Id).Append(landing.Id));
+    private void Neighbours(JobLanding landing)
+    {
+        foreach (var alike in BridgeMissing.Alike(job, landing))
+        {
+            Add(CheckScope.Landing, alike.Id);
+            Add(CheckScope.Landing, landing.Id);
+        }
+    }
 
     /// <summary>A device, and the pin maps that lead from it or to it.</summary>
     private void OfDevice(Guid device)
