@@ -1,6 +1,6 @@
 import type { Ordering } from "../drawing/devices/order";
 import type { Carried } from "./useHands";
-import { StubPaint } from "../drawing/devices/DevicePaint";
+import { StubPaint } from "../drawing/devices/StubPaint";
 import type { BoardIndex, Slot } from "../drawing/devices/boardModel";
 
 const token = (name: string) => `var(--chakra-colors-${name})`;
