@@ -99,6 +99,31 @@ public sealed class WireListFormTests
         Assert.StartsWith("1,K1,A1,", rows[2], StringComparison.Ordinal);
     }
 
+    /// <summary>Two rows of ends are known as one by a number, which a bridge has not: both ends get columns.</summary>
+    [Fact]
+    public void A_bridge_goes_out_of_a_list_of_ends_whole()
+    {
+        var (put, form) = Read(
+            Encoding.UTF8.GetBytes(
+                "Wire,Device,Terminal,Size\n1,X1,1,18 AWG\n1,K1,A1,18 AWG\n2,X1,2,18 AWG\n2,K2,A1,18 AWG\n"
+            )
+        );
+        Guid Of(string name) => put.OfType<JobLanding>().Single(l => l.Name == name).Id;
+        IReadOnlyList<JobPart> job = [.. put, new JobBridge(Guid.NewGuid(), [Of("X1:1"), Of("X1:2")]) { Order = 1 }];
+        var plan = PlannedList.Of(job, WireListFile.Csv(Job(job), form));
+        Assert.Empty(plan.Put);
+        Assert.Equal((2, 0, 0), (plan.Count(RowDoes.Nothing), plan.Removed.Count, plan.RemovedBridges.Count));
+        Assert.Single(plan.Effects, e => e.Row.Bridge is not null);
+    }
+
+    [Fact]
+    public void A_heading_is_no_formula_either() =>
+        Assert.StartsWith(
+            "Wire,From,To,Size,'=1+1",
+            Out("Wire,From,To,Size,=1+1\n1,X1:1,K1:A1,18 AWG,x\n")[0],
+            StringComparison.Ordinal
+        );
+
     private static JobDocument Job(IReadOnlyList<JobPart> parts) =>
         JobDocument.Of(new JobTitle(Guid.NewGuid(), "J"), parts);
 

@@ -65,7 +65,7 @@ public static class WireListFile
     private static IEnumerable<IEnumerable<string>> Rows(JobDocument job, WireListForm? form)
     {
         var table = new WireTable(job, form);
-        return table.Rows.Select(row => row.Select(Harmless)).Prepend(table.Form.Headings);
+        return table.Rows.Prepend(table.Form.Headings).Select(row => row.Select(Harmless));
     }
 
     /// <summary>

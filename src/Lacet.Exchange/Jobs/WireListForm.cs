@@ -124,10 +124,18 @@ public sealed partial record WireListForm(
         || (Alike.TryGetValue(column, out var alike) && alike.Any(Has))
         || (IsOfEnds && column is ColumnMeaning.To or ColumnMeaning.ToEnclosure);
 
-    /// <summary>The same, with our own columns behind for what it has none and <paramref name="isFilled"/>.</summary>
-    internal WireListForm With(Func<ColumnMeaning, bool> isFilled)
+    /// <summary>
+    /// The same, with our own columns behind for what it has none and <paramref name="isFilled"/>. A bridge has no number by
+    /// which two rows of ends would be known as one: where there are <paramref name="bridges"/>, both ends get columns.
+    /// </summary>
+    internal WireListForm With(Func<ColumnMeaning, bool> isFilled, bool bridges)
     {
-        var missing = Own.Headings.Zip(Own.Columns).Where(own => !Says(own.Second) && isFilled(own.Second)).ToList();
+        var missing = Own
+            .Headings.Zip(Own.Columns)
+            .Where(own =>
+                (own.Second == ColumnMeaning.To && bridges && IsOfEnds) || (!Says(own.Second) && isFilled(own.Second))
+            )
+            .ToList();
         return this with
         {
             Headings = [.. Headings, .. missing.Select(m => m.First)],

@@ -26,7 +26,13 @@ internal sealed class WireTable
         _circuits = job.Circuits.ToDictionary(c => c.Id);
         Form = WireListForm.Own;
         var wires = job.Wires.Where(w => !w.Retired).ToList();
-        Form = form?.With(column => wires.Exists(w => Cell(column, w, w.A, w.B).Length > 0) || NeedsForBridges(column))
+        var bridged = job.Bridges is { Count: > 0 };
+        Form = form?.With(
+            // A bridge is told by the word in a column of types.
+            column =>
+                wires.Exists(w => Cell(column, w, w.A, w.B).Length > 0) || (bridged && column == ColumnMeaning.Build),
+            bridged
+        )
             ?? WireListForm.Own;
         Rows = [.. wires.SelectMany(OfWire), .. (job.Bridges ?? []).SelectMany(OfBridge)];
     }
@@ -36,10 +42,6 @@ internal sealed class WireTable
 
     /// <summary>The cells, row by row, below the headings.</summary>
     internal IReadOnlyList<IReadOnlyList<string>> Rows { get; }
-
-    /// <summary>A bridge is told by the word in a column of types.</summary>
-    private bool NeedsForBridges(ColumnMeaning column) =>
-        column == ColumnMeaning.Build && _job.Bridges is { Count: > 0 };
 
     private IEnumerable<IReadOnlyList<string>> OfWire(JobWire wire)
     {

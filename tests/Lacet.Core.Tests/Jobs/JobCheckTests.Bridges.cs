@@ -34,6 +34,18 @@ public sealed partial class JobCheckTests
     private static Sketch Spread(params string[] bridged) =>
         Row().Bridge("b", bridged).Wire("1", "X:1", null).Wire("3", "X:3", null);
 
+    [Fact]
+    public void A_bridge_that_nobody_rated_hides_none_that_is_too_weak()
+    {
+        var job = Row()
+            .Circuit("1", 20)
+            .Bridge("other", ["X:1", "X:3"])
+            .Bridge("b", ["X:1", "X:2"], b => b with { RatingAmps = 16 })
+            .Wire("1", "Q:1", "X:1", circuit: "1");
+        var found = Assert.Single(job.Judged().Findings, f => f.Finding.Check == "bridge-too-weak");
+        Assert.Equal(Severity.Fix, found.Finding.Severity);
+    }
+
     private static Sketch Combed(double amps) =>
         Row()
             .Circuit("1", 20)

@@ -12,13 +12,19 @@ export const bridgeForms: Record<NonNullable<JobBridge["form"]>, string> = {
   link: "link of bars",
 };
 
+/** What no bridge is made for: screws of receptacles and switches, pins of plugs, splices. */
+const never = new Set<string>(["from-behind", "wiring-side", "joint"]);
+
 /** The slots that a bridge may join: those of devices of one form, in the order in which they stand. */
 export function bridgeable(index: BoardIndex, slot: string): Slot[] {
   const form = index.slots.find((one) => one.slot.id === slot)?.device.form;
   return index.slots
-    .filter(({ device }) => device.form === form && form !== "joint")
+    .filter(({ device }) => device.form === form && !never.has(device.form))
     .map(({ slot: one }) => one);
 }
+
+/** How devices of a form are usually bridged; blocks by what is plugged in. */
+const usual: Record<string, JobBridge["form"]> = { breaker: "comb", bar: "link", machine: "screwed" };
 
 /** The bridge that would go into a slot: to the next one of its device, or to the one before where it is the last. */
 export function newBridge(index: BoardIndex, slot: string): JobBridge {
@@ -26,12 +32,15 @@ export function newBridge(index: BoardIndex, slot: string): JobBridge {
   const beside = bridgeable(index, slot);
   const at = beside.findIndex(({ id }) => id === slot);
   const own = new Set(index.slots.filter((one) => one.device.id === device?.id).map((one) => one.slot.id));
-  const next = [beside[at + 1], beside[at - 1]].find((one) => one && own.has(one.id)) ?? beside[at + 1];
+  const next =
+    [beside[at + 1], beside[at - 1]].find((one) => one && own.has(one.id)) ??
+    beside[at + 1] ??
+    beside[at - 1];
   return {
     part: "bridge",
     id: crypto.randomUUID(),
     landings: [slot, ...(next ? [next.id] : [])],
-    form: device?.form === "breaker" ? "comb" : device?.form === "bar" ? "link" : "plug-in",
+    form: usual[device?.form ?? ""] ?? "plug-in",
   };
 }
 
