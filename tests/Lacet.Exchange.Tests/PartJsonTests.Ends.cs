@@ -118,6 +118,8 @@ public sealed partial class PartJsonTests
                 CircuitId = circuit,
                 Length = length,
                 Run = run,
+                CableId = (flags & 1) > 0 ? Guid.NewGuid() : null,
+                TwinSide = (flags & 2) > 0 ? CableSide.Ribbed : CableSide.None,
                 InCord = (flags & 1) > 0,
                 Retired = (flags & 2) > 0,
             };

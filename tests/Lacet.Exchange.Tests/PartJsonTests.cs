@@ -46,7 +46,7 @@ public sealed partial class PartJsonTests
         select new MappedPin(pin, function, "L1", "black", read) { Heard = heard };
 
     private static Gen<JobPart> Others =>
-        from kind in Gen.Int[0, 7]
+        from kind in Gen.Int[0, 8]
         from id in Gen.Guid
         from other in Gen.Guid
         from amps in Amps
@@ -136,6 +136,23 @@ public sealed partial class PartJsonTests
                 Order = 9,
                 Form = another ? BridgeForm.Comb : BridgeForm.Screwed,
                 RatingAmps = amps,
+            },
+            7 => new JobCable(id, "W1")
+            {
+                Order = 10,
+                Conductor = (flag, another) switch
+                {
+                    (true, true) => WireText.ReadConductor("12 THHN", null),
+                    (true, false) => WireText.ReadConductor("18 UL 1015", null),
+                    (false, true) => WireText.ReadConductor("2.5 H07RN-F", null),
+                    _ => null,
+                },
+                Count = another ? 4 : null,
+                Earth = another ? EarthInCable.Among : EarthInCable.NotSaid,
+                Shielded = flag,
+                SaidCord = another,
+                JacketDiameter = amps is { } over ? new Length(over) : null,
+                Reaches = flag ? [new(other) { Reach = new(120) }, new(id) { Reach = new(80) }] : [],
             },
             5 => new Acceptance(id, "check", "wire/1", "digest", "why", "who") { Order = 8 },
             _ => new JobTitle(id, "J")

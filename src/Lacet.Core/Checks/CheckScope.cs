@@ -18,7 +18,7 @@ public enum CheckScope
     /// <summary>A circuit with all its wires.</summary>
     Circuit,
 
-    /// <summary>All wires that run together.</summary>
+    /// <summary>All wires that run together in a raceway.</summary>
     Run,
 
     /// <summary>An enclosure with all that is in it.</summary>
@@ -29,4 +29,7 @@ public enum CheckScope
 
     /// <summary>A pin map with all its pins.</summary>
     PinMap,
+
+    /// <summary>A cable or cord with all its conductors.</summary>
+    Cable,
 }

@@ -50,6 +50,16 @@ public sealed record Designation(
     /// <summary>Whether its conductors are those of a cable or cord, not a wire by itself.</summary>
     public bool IsJacketed => Kind != DesignationKind.Wire;
 
+    /// <summary>
+    /// Whether it is hard-service or junior hard-service cord, by its letters: S and SJ are, SV and SP are light (NEC
+    /// table 400.4, from memory).
+    /// </summary>
+    public bool IsHardService =>
+        Kind == DesignationKind.Cord && Region == Region.NorthAmerica && Code is ['S', not ('V' or 'P'), ..] or "S";
+
+    /// <summary>Whether it is two conductors side by side without a jacket over both (NEC table 400.4, from memory).</summary>
+    public bool IsParallel => Code.StartsWith("SPT", StringComparison.Ordinal) || Code is "HPN";
+
     /// <summary>What it is and where it may be used, in a line.</summary>
     public string Line =>
         field ??=

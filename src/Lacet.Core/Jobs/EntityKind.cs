@@ -32,4 +32,7 @@ public enum EntityKind
 
     /// <summary>Metal that joins terminals without a wire.</summary>
     Bridge,
+
+    /// <summary>A cable or cord that wires are the conductors of.</summary>
+    Cable,
 }

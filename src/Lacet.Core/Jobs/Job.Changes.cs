@@ -90,6 +90,9 @@ public sealed partial class Job
                     }
                 });
                 break;
+            case EntityKind.Cable:
+                Put(_cables, change, (c, to) => Name(to, c.Kind, Guid.Empty, c.Name, c.Id));
+                break;
             default:
                 Put(_acceptances, change, (_, _) => { });
                 break;
@@ -108,6 +111,7 @@ public sealed partial class Job
         Move(_wiresAt, to, wire.A.LandingId, wire.Id);
         Move(_wiresAt, to, wire.B.LandingId, wire.Id);
         Move(_wiresOf, to, wire.CircuitId, wire.Id);
+        Move(_wiresIn, to, wire.CableId, wire.Id);
         if (wire.Run is { } run)
         {
             (to ? (Action<string, Guid>)_wiresRunning.Add : _wiresRunning.Remove)(run, wire.Id);

@@ -17,6 +17,7 @@ public sealed partial class Job
     private readonly Dictionary<Guid, JobCord> _cords = [];
     private readonly Dictionary<Guid, JobPinMap> _pinMaps = [];
     private readonly Dictionary<Guid, JobBridge> _bridges = [];
+    private readonly Dictionary<Guid, JobCable> _cables = [];
 
     private readonly IdIndex<(EntityKind Kind, Guid Within, string Name)> _names = new(NameComparer.Instance);
     private readonly IdIndex<Guid> _devicesIn = new();
@@ -27,6 +28,7 @@ public sealed partial class Job
     private readonly IdIndex<string> _wiresRunning = new(StringComparer.OrdinalIgnoreCase);
     private readonly IdIndex<Guid> _sharing = new();
     private readonly IdIndex<Guid> _bridgesAt = new();
+    private readonly IdIndex<Guid> _wiresIn = new();
 
     /// <summary>
     /// A job of parts. Throws <see cref="ImpossibleInputException"/> where they do not belong together.
@@ -67,6 +69,9 @@ public sealed partial class Job
     /// <summary>Bridges by id.</summary>
     public IReadOnlyDictionary<Guid, JobBridge> Bridges => _bridges;
 
+    /// <summary>Cables and cords by id.</summary>
+    public IReadOnlyDictionary<Guid, JobCable> Cables => _cables;
+
     /// <summary>Names of all runs.</summary>
     public IEnumerable<string> Runs => _wiresRunning.Keys;
 
@@ -80,7 +85,8 @@ public sealed partial class Job
             .Concat(Ordered(_acceptances.Values))
             .Concat(Ordered(_cords.Values))
             .Concat(Ordered(_pinMaps.Values))
-            .Concat(Ordered(_bridges.Values));
+            .Concat(Ordered(_bridges.Values))
+            .Concat(Ordered(_cables.Values));
 
     /// <summary>The devices in an enclosure.</summary>
     public IEnumerable<Device> DevicesIn(Guid enclosure) => _devicesIn[enclosure].Select(id => _devices[id]);
@@ -254,6 +260,7 @@ public sealed partial class Job
             EntityKind.Cord => _cords.GetValueOrDefault(id),
             EntityKind.PinMap => _pinMaps.GetValueOrDefault(id),
             EntityKind.Bridge => _bridges.GetValueOrDefault(id),
+            EntityKind.Cable => _cables.GetValueOrDefault(id),
             _ => _acceptances.GetValueOrDefault(id),
         };
 

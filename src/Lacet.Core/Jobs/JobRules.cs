@@ -29,6 +29,16 @@ internal static class JobRules
                     !job.LandingsIn(enclosure.Id).Any() && !job.DevicesIn(enclosure.Id).Any(),
                     $"{enclosure.Name} still has landings. Take those out first, or with it."
                 );
+                Hold(
+                    !job.Cables.Values.Any(c => c.Reaches.Any(r => r.EnclosureId == enclosure.Id)),
+                    $"A cable says how far its conductors go in {enclosure.Name}. Empty that first, or with it."
+                );
+                break;
+            case JobCable cable:
+                Hold(
+                    job.WiresIn(cable.Id).Count == 0,
+                    $"Wires are still in {cable.Name}. Take them out of it first, or delete them with it."
+                );
                 break;
             case Device device:
                 Hold(
@@ -94,6 +104,9 @@ internal static class JobRules
             case JobBridge bridge:
                 CheckBridge(job, bridge);
                 break;
+            case JobCable cable:
+                CheckCable(job, cable);
+                break;
             case Acceptance acceptance:
                 Hold(acceptance.Reason.Trim().Length is > 0 and <= 500, "Say why, in 1 to 500 characters.");
                 break;
@@ -158,6 +171,36 @@ internal static class JobRules
         Within(bridge.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
     }
 
+    private static void CheckCable(Job job, JobCable cable)
+    {
+        CheckName(cable.Name, "A cable");
+        Once(job, cable.Kind, Guid.Empty, cable.Name, "cable");
+        Within(
+            cable.Count,
+            1,
+            JobCable.MostConductors,
+            "count",
+            $"A cable has 1 to {JobCable.MostConductors} conductors."
+        );
+        Within(cable.JacketDiameter?.Millimetres, 2, 80, "jacketDiameterMm", "A jacket’s diameter is from 2 to 80 mm.");
+        Hold(
+            cable.Reaches.Select(r => r.EnclosureId).Distinct().Count() == cable.Reaches.Count
+                && cable.Reaches.All(r => job.Enclosures.ContainsKey(r.EnclosureId)),
+            $"{cable.Name} enters an enclosure that is not in this job, or one twice.",
+            "reaches"
+        );
+        foreach (var reach in cable.Reaches)
+        {
+            Within(
+                reach.Reach?.Millimetres,
+                5,
+                5000,
+                "reaches",
+                "The way from the clamp to the furthest landing is from 5 to 5,000 mm."
+            );
+        }
+    }
+
     private static void CheckLanding(Job job, JobLanding landing)
     {
         CheckName(landing.Name, "A landing");
@@ -211,6 +254,10 @@ internal static class JobRules
         Hold(
             wire.CircuitId is not { } circuit || job.Circuits.ContainsKey(circuit),
             $"Wire {wire.Name} is of a circuit that is not in this job."
+        );
+        Hold(
+            wire.CableId is not { } cable || job.Cables.ContainsKey(cable),
+            $"Wire {wire.Name} is in a cable that is not in this job."
         );
         foreach (var end in new[] { wire.A, wire.B })
         {

@@ -1,5 +1,6 @@
 using Lacet.Core.Conductors;
 using Lacet.Core.Quantities;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Jobs;
 
@@ -28,14 +29,17 @@ public sealed record JobWire(Guid Id, string Name, JobEnd A, JobEnd B) : JobPart
     /// <summary>Its length; null where nobody said.</summary>
     public Length? Length { get; init; }
 
-    /// <summary>The raceway, cable or cord that it runs in with others; null where nobody said.</summary>
+    /// <summary>The raceway that it runs in with others; null where nobody said.</summary>
     public string? Run { get; init; }
 
-    /// <summary>Whether <see cref="Run"/> is a flexible cord.</summary>
-    public bool InCord { get; init; }
+    /// <summary>The cable or cord that it is a conductor of; null for a single wire.</summary>
+    public Guid? CableId { get; init; }
 
-    /// <summary>Whether it is of a flexible cord: as somebody said, or as its letters say.</summary>
-    public bool IsOfCord => InCord || Conductor?.Designation is { Kind: DesignationKind.Cord };
+    /// <summary>Which of the two it is in a cord whose sides are told apart by ribs.</summary>
+    public CableSide TwinSide { get; init; }
+
+    /// <summary>Whether it is of a flexible cord that nobody made a <see cref="JobCable"/> of.</summary>
+    public bool InCord { get; init; }
 
     /// <summary>Taken out of the list although something was recorded at it: kept, and judged no more.</summary>
     public bool Retired { get; init; }

@@ -90,7 +90,7 @@ public static partial class EndRemedies
                     job.Enclosures[landing.EnclosureId].Opening
                 )
             )
-            && BelongTogether(ends)
+            && BelongTogether(job, ends)
         )
         {
             yield return (
@@ -176,10 +176,11 @@ public static partial class EndRemedies
     /// Whether ends may be spliced to one pigtail: of one circuit, one function that somebody said, all copper, all
     /// known.
     /// </summary>
-    private static bool BelongTogether(IReadOnlyList<EndOfWire> ends) =>
+    private static bool BelongTogether(Job job, IReadOnlyList<EndOfWire> ends) =>
         ends.Count > 0
         && ends.All(e =>
-            e.Wire is { Conductor.Material: Material.Copper, IsOfCord: false }
+            e.Wire is { Conductor.Material: Material.Copper }
+            && !job.IsOfCord(e.Wire)
             && e.Wire.Function is not (WireFunction.Unknown or WireFunction.Shield)
         )
         && ends.Select(e => (e.Wire.Function, e.Wire.CircuitId)).Distinct().Count() == 1

@@ -7,5 +7,10 @@ namespace Lacet.Exchange.Import;
 /// <param name="Conductor">The conductor; null where they name no size, or none that is known.</param>
 /// <param name="Colour">Its colour; null where they say none.</param>
 /// <param name="Length">Its length, where it stands beside the size or the type; null where it does not.</param>
-/// <param name="Count">How many there are.</param>
-internal sealed record CellsOfConductor(Conductor? Conductor, InsulationColour? Colour, Length? Length, int Count);
+/// <param name="Make">What they say of a cable or cord; null where they say a single wire.</param>
+internal sealed record CellsOfConductor(
+    Conductor? Conductor,
+    InsulationColour? Colour,
+    Length? Length,
+    WireReading? Make
+);

@@ -51,15 +51,11 @@ internal sealed partial class ConductorCells(IReadOnlyList<ListColumn> columns, 
             Material = size.Material ?? build.Material,
             Designation = size.Designation ?? build.Designation,
             Count = size.Count ?? build.Count,
+            Earth = size.Earth != EarthInCable.NotSaid ? size.Earth : build.Earth,
             Shielded = size.Shielded || build.Shielded,
             Colour = null,
             Length = null,
         };
-        if (said.Count is > 1)
-        {
-            doubts.Count(Doubts.Several);
-        }
-
         if (!_conductors.TryGetValue(said, out var known))
         {
             _conductors[said] = known = Made(said);
@@ -70,8 +66,11 @@ internal sealed partial class ConductorCells(IReadOnlyList<ListColumn> columns, 
             doubts.Count(Doubts.Builds);
         }
 
-        return new(known?.Conductor, colour, size.Length ?? build.Length, said.Count ?? 1);
+        return new(known?.Conductor, colour, size.Length ?? build.Length, OfCable(said));
     }
+
+    private static WireReading? OfCable(WireReading said) =>
+        said.Count is > 1 || said.Designation is { IsJacketed: true } ? said : null;
 
     /// <summary>A colour column speaks first; where there is none, the colour stands beside the size or the type.</summary>
     private InsulationColour? Colour(

@@ -9,12 +9,12 @@ internal sealed class Doubts(IReadOnlyDictionary<string, string> answers)
     internal const string Systems = "size-system",
         Builds = "build",
         Lengths = "length-unit",
-        Several = "several",
         Names = "names",
         Rows = "rows",
         Numbers = "numbers",
         FannedOut = "fanned-out",
         Bridges = "bridges",
+        Cables = "cables",
         OddLengths = "odd-lengths",
         OtherUnits = "other-units",
         UnknownTypes = "unknown-types",
@@ -103,14 +103,6 @@ internal sealed class Doubts(IReadOnlyDictionary<string, string> answers)
             "potential",
             ("potential", "a potential: its wires are numbered on, 24V.1, 24V.2"),
             ("wire", "one wire: a second of its number is a mistake")
-        );
-        Ask(
-            questions,
-            Several,
-            "Some sizes count conductors, such as 2x0.75. What is such a row?",
-            "one",
-            ("one", "one conductor of that cable"),
-            ("each", "as many wires as it says, side by side")
         );
     }
 

@@ -47,6 +47,11 @@ internal static class ListNotices
                 "One row joins terminals without a wire and is taken for a bridge.",
                 $"{doubts.Met(Doubts.Bridges)} rows join terminals without a wire and are taken for bridges."
             ),
+            Say(
+                doubts.Met(Doubts.Cables),
+                "Conductors of one cable are read: each row is one conductor of it.",
+                $"Conductors of {doubts.Met(Doubts.Cables)} cables are read: each row is one conductor of its cable."
+            ),
             Unknown(functions, "function", doubts.Example(Doubts.UnknownFunctions)),
             Unknown(types, "type", doubts.Example(Doubts.UnknownTypes)),
         ];

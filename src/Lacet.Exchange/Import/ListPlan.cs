@@ -30,6 +30,7 @@ public sealed partial class ListPlan
         _devices = job.OfType<Device>().ToDictionary(d => (d.EnclosureId, d.Name.ToUpperInvariant()));
         _landings = job.OfType<JobLanding>().ToDictionary(l => (l.EnclosureId, l.Name.ToUpperInvariant()));
         _circuits = job.OfType<Circuit>().ToDictionary(c => c.Name, StringComparer.OrdinalIgnoreCase);
+        _cables = job.OfType<JobCable>().ToDictionary(c => c.Name, StringComparer.OrdinalIgnoreCase);
         _bridges = job.OfType<JobBridge>().ToDictionary(b => b.Id);
         foreach (var group in job.GroupBy(p => p.Kind))
         {
@@ -136,17 +137,19 @@ public sealed partial class ListPlan
     private ListPlan Finished(IReadOnlyList<RowEffect> effects, IReadOnlyList<JobWire> removed)
     {
         Removed = removed;
+        RemovedCables = Emptied(removed);
         RemovedBridges = effects.Any(e => e.Row.Bridge is not null) && _options.Replaces ? Unnamed() : [];
         Revise();
         StandInOrder();
         Effects = effects;
-        Put = [.. _put.Values.OrderBy(p => p.Kind).ThenBy(p => p.Order)];
+        Put = [.. _put.Values.OrderBy(p => p is JobWire or JobBridge).ThenBy(p => p.Kind).ThenBy(p => p.Order)];
         return this;
     }
 
     private RowEffect Wire(ListRow row, ListedWire listed, JobWire? before, IReadOnlySet<ColumnMeaning>? emptied = null)
     {
         var circuit = listed.Circuit is null ? null : Circuit(listed);
+        var (cable, run, change) = Running(listed, before);
         var wire = before
             ?? new JobWire(_newId(), listed.Name, new(_newId()), new(_newId())) { Order = Next(EntityKind.Wire) };
         wire = wire with
@@ -159,7 +162,8 @@ public sealed partial class ListPlan
             Function = listed.Function ?? wire.Function,
             CircuitId = circuit?.Id ?? wire.CircuitId,
             Length = IsSame(before?.Length, listed.Length) ? wire.Length : listed.Length ?? wire.Length,
-            Run = listed.Run ?? wire.Run,
+            CableId = cable?.Id ?? (run is null ? wire.CableId : null),
+            Run = run ?? wire.Run,
             A = End(wire.A, listed, listed.From),
             B = End(wire.B, listed, listed.To),
         };
@@ -168,13 +172,19 @@ public sealed partial class ListPlan
             wire = Emptied(wire, column);
         }
 
+        List<ListChange> changes = before is null ? [] : Changes(before, wire);
+        if (change is not null)
+        {
+            changes.Add(new(ColumnMeaning.Conductor, change.Before, change.After));
+        }
+
         if (before is not null && wire == before)
         {
-            return new(row, RowDoes.Nothing, [], []);
+            return new(row, change is null ? RowDoes.Nothing : RowDoes.Change, changes, []);
         }
 
         _put[wire.Id] = wire;
-        return new(row, before is null ? RowDoes.Add : RowDoes.Change, before is null ? [] : Changes(before, wire), []);
+        return new(row, before is null ? RowDoes.Add : RowDoes.Change, changes, []);
     }
 
     private static JobWire Emptied(JobWire wire, ColumnMeaning column) =>
@@ -187,7 +197,7 @@ public sealed partial class ListPlan
             ColumnMeaning.Function => wire with { Function = WireFunction.Unknown },
             ColumnMeaning.Circuit => wire with { CircuitId = null },
             ColumnMeaning.Length => wire with { Length = null },
-            ColumnMeaning.Run => wire with { Run = null },
+            ColumnMeaning.Run => wire with { Run = null, CableId = null },
             _ => wire,
         };
 
@@ -259,10 +269,14 @@ public sealed partial class ListPlan
         Compare(ColumnMeaning.Function, before.Function.Say(), after.Function.Say());
         Compare(ColumnMeaning.Circuit, Name(before.CircuitId), Name(after.CircuitId));
         Compare(ColumnMeaning.Length, Metres(before.Length), Metres(after.Length));
-        Compare(ColumnMeaning.Run, before.Run, after.Run);
+        Compare(ColumnMeaning.Run, Running(before), Running(after));
         Compare(ColumnMeaning.Ferrule, Say(before.A), Say(after.A));
         return changes;
 
+        string? Running(JobWire wire) =>
+            wire.CableId is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is JobCable cable
+                ? cable.Name
+                : wire.Run;
         string? Name(Guid? circuit) =>
             circuit is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is Circuit of
                 ? of.Name

@@ -46,14 +46,22 @@ public sealed record ListedWire(int Row, string Name)
     /// <summary>Its length.</summary>
     public Length? Length { get; init; }
 
-    /// <summary>The raceway, cable or cord that it runs in.</summary>
+    /// <summary>The raceway that it runs in.</summary>
     public string? Run { get; init; }
+
+    /// <summary>The cable or cord that it is a conductor of.</summary>
+    public string? Cable { get; init; }
+
+    /// <summary>What the row says of that cable: its letters, how many conductors; null where it says a single wire.</summary>
+    public WireReading? Make { get; init; }
 
     /// <summary>The ferrule that the list asks for, at both ends.</summary>
     public GivenFerrule? Ferrule { get; init; }
 
     /// <summary>Whether the list says that it lands bare.</summary>
     public bool SaidBare { get; init; }
+
+    private string Of => Make is { Count: { } count } ? FormattableString.Invariant($" of {count}") : "";
 
     /// <summary>"7: TB1:1 to PLC1:I0.1, 18 AWG stranded copper, blue, 1.4 m".</summary>
     public string Sentence()
@@ -67,6 +75,7 @@ public sealed record ListedWire(int Row, string Name)
                 Colour?.ToString(),
                 Function?.Say().Word,
                 Circuit is { } circuit ? $"circuit {circuit}" : null,
+                Cable is { } cable ? $"in cable {cable}{Of}" : null,
                 Run is { } run ? $"in {run}" : null,
                 Length is { } length ? FormattableString.Invariant($"{length.Millimetres / 1000:0.###} m") : null,
             }.Where(p => p is not null)

@@ -64,30 +64,10 @@ public sealed partial class WireListReader
             return;
         }
 
-        var (wire, count) = Wire(number, name, cells, problems);
+        var wire = Wire(number, name, cells, problems);
         if (!cells.ContainsKey(ColumnMeaning.Wire))
         {
             wire = wire with { NameMadeOf = "" };
-        }
-
-        if (count > 1 && _doubts.Answer(Doubts.Several, "one") is "each" && problems.Count == 0)
-        {
-            for (var i = 0; i < count; i++)
-            {
-                rows.Add(
-                    new(
-                        number,
-                        cells,
-                        wire with
-                        {
-                            Name = string.Create(CultureInfo.InvariantCulture, $"{name}.{i + 1}"),
-                        },
-                        []
-                    )
-                );
-            }
-
-            return;
         }
 
         rows.Add(new(number, cells, problems.Count == 0 ? wire : null, problems));
@@ -97,11 +77,11 @@ public sealed partial class WireListReader
     private ListRow OneOf(int number, Dictionary<ColumnMeaning, string> cells)
     {
         var problems = new List<CellProblem>();
-        var (wire, _) = Wire(number, cells[ColumnMeaning.Wire], cells, problems);
+        var wire = Wire(number, cells[ColumnMeaning.Wire], cells, problems);
         return new(number, cells, problems.Count == 0 ? wire : null, problems);
     }
 
-    private (ListedWire Wire, int Count) Wire(
+    private ListedWire Wire(
         int number,
         string name,
         Dictionary<ColumnMeaning, string> cells,
@@ -111,7 +91,7 @@ public sealed partial class WireListReader
         var conductor = _conductors.Read(cells, problems);
         var ferrule = cells.GetValueOrDefault(ColumnMeaning.Ferrule);
         var (given, bare) = ferrule is null ? (null, false) : ListCells.Ferrule(ferrule, problems);
-        var wire = new ListedWire(number, name)
+        return new ListedWire(number, name)
         {
             From = End(cells, EndColumns.From, problems),
             To = End(cells, EndColumns.To, problems),
@@ -142,10 +122,10 @@ public sealed partial class WireListReader
             ),
             Length = _cells.Length(cells, problems) ?? conductor.Length,
             Run = cells.GetValueOrDefault(ColumnMeaning.Run),
+            Make = conductor.Make,
             Ferrule = given,
             SaidBare = bare,
         };
-        return (wire, conductor.Count);
     }
 
     /// <summary>The bridge that a row is; null where it is a wire.</summary>

@@ -20,6 +20,7 @@ namespace Lacet.Exchange.Jobs;
 /// <param name="Cords">Cords that were looked over; may be left out.</param>
 /// <param name="PinMaps">Pin maps; may be left out.</param>
 /// <param name="Bridges">Bridges between terminals; left out where there are none.</param>
+/// <param name="Cables">Cables and cords that wires are conductors of; left out where there are none.</param>
 public sealed record JobDocument(
     string Format,
     JobTitle Job,
@@ -31,7 +32,8 @@ public sealed record JobDocument(
     IReadOnlyList<Acceptance> Acceptances,
     IReadOnlyList<JobCord>? Cords = null,
     IReadOnlyList<JobPinMap>? PinMaps = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<JobBridge>? Bridges = null
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<JobBridge>? Bridges = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<JobCable>? Cables = null
 )
 {
     /// <summary>What <see cref="Format"/> says.</summary>
@@ -54,12 +56,14 @@ public sealed record JobDocument(
             .Concat(Acceptances)
             .Concat(Cords ?? [])
             .Concat(PinMaps ?? [])
-            .Concat(Bridges ?? []);
+            .Concat(Bridges ?? [])
+            .Concat(Cables ?? []);
 
     /// <summary>A document of parts, each kind in its order.</summary>
     public static JobDocument Of(JobTitle title, IEnumerable<JobPart> parts)
     {
         var byKind = parts.ToLookup(p => p.Kind);
+        static IReadOnlyList<T>? OrNone<T>(IReadOnlyList<T> all) => all.Count > 0 ? all : null;
         IReadOnlyList<T> All<T>(EntityKind kind)
             where T : JobPart => [.. byKind[kind].OrderBy(p => p.Order).ThenBy(p => p.Id).Cast<T>()];
         return new(
@@ -74,10 +78,8 @@ public sealed record JobDocument(
             All<JobCord>(EntityKind.Cord),
             All<JobPinMap>(EntityKind.PinMap),
             // A job without any stays as it was written, byte for byte.
-            All<JobBridge>(EntityKind.Bridge)
-                is { Count: > 0 } bridges
-                ? bridges
-                : null
+            OrNone(All<JobBridge>(EntityKind.Bridge)),
+            OrNone(All<JobCable>(EntityKind.Cable))
         );
     }
 

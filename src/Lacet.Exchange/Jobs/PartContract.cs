@@ -27,6 +27,7 @@ internal static class PartContract
         (typeof(JobCord), "cord"),
         (typeof(JobPinMap), "pin-map"),
         (typeof(JobBridge), "bridge"),
+        (typeof(JobCable), "cable"),
     ];
 
     private static readonly ConditionalWeakTable<LandingDocument, Landing> Landings = [];
@@ -59,6 +60,14 @@ internal static class PartContract
             bridge.InOrder(["landings", "form"]);
             bridge.LeftOut("ratingAmps");
         },
+        [typeof(JobCable)] = cable =>
+        {
+            WithConductor(cable).InOrder(["name"]);
+            cable.LeftOut("count", "earth", "shielded", "saidCord", "jacketDiameterMm");
+            cable.NullIsUsual("reaches");
+            cable.Find("reaches").ShouldSerialize = (_, all) => all is IReadOnlyCollection<CableReach> { Count: > 0 };
+        },
+        [typeof(CableReach)] = _ => { },
         [typeof(InsideLink)] = _ => { },
         [typeof(Acceptance)] = _ => { },
         [typeof(JobEnd)] = End,
@@ -104,7 +113,7 @@ internal static class PartContract
         {
             Property("landing").CustomConverter = new ReadOnce<LandingDocument>();
         }
-        else if (type.Type == typeof(JobWire))
+        else if (type.Type == typeof(JobWire) || type.Type == typeof(JobCable))
         {
             Property("conductor").CustomConverter = new ReadOnce<ConductorDocument>();
         }
@@ -114,15 +123,18 @@ internal static class PartContract
     }
 
     private static void Wire(Contract wire) =>
-        Named(wire, "run")
-            .Written<Conductor?, ConductorDocument?>(
-                "conductor",
-                "conductor",
-                conductor => conductor is null ? null : ConductorDocument.Of(conductor),
-                written => written is null ? null : Conductors.GetValue(written, document => document.Read())
-            )
+        WithConductor(Named(wire, "run"))
             .Written<InsulationColour?, string?>("colour", "colour", colour => colour?.ToString(), Colour)
+            .LeftOut("cableId", "twinSide")
             .InOrder(["name"], "a", "b");
+
+    private static Contract WithConductor(Contract part) =>
+        part.Written<Conductor?, ConductorDocument?>(
+            "conductor",
+            "conductor",
+            conductor => conductor is null ? null : ConductorDocument.Of(conductor),
+            written => written is null ? null : Conductors.GetValue(written, document => document.Read())
+        );
 
     /// <summary>A name that may be left empty: blanks say nothing.</summary>
     private static Contract Named(Contract part, string member) =>

@@ -72,6 +72,7 @@ public static class RestsOn
                 about.Landings.Select(l => At(Json(l), path)),
             "landing" => about.Landings.Select(l => At(Json(l)?["landing"], path is "landing" ? "" : path)),
             "cord" or "pin-map" => [Json(finding.About.Id)],
+            "cable" => [At(Json(finding.About.Id), path)],
             "wire" => about.Wires.Select(w => At(Json(w), path)),
             // The rest is told of an end: its ferrule, its crimp, how it was found.
             _ => about
@@ -111,6 +112,7 @@ public static class RestsOn
                     .Select(e => e.Wire),
                 CheckScope.PinMap => OfMap(job, subject.Id).SelectMany(l => job.EndsAt(l.Id)).Select(e => e.Wire),
                 CheckScope.Cord => [],
+                CheckScope.Cable => job.WiresIn(subject.Id),
                 _ => job.WiresRunning(subject.Run!),
             };
             var all = wires.DistinctBy(w => w.Id).OrderBy(w => w.Id).ToList();
@@ -132,7 +134,11 @@ public static class RestsOn
                     :
                     [
                         .. ends.Where(e =>
-                                subject.Scope is CheckScope.Wire or CheckScope.Circuit or CheckScope.Run
+                                subject.Scope
+                                    is CheckScope.Wire
+                                        or CheckScope.Circuit
+                                        or CheckScope.Run
+                                        or CheckScope.Cable
                                 || (e.LandingId is { } l && Landings.Contains(l))
                             )
                             .Select(e => e.Id),

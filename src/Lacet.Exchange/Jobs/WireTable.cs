@@ -16,6 +16,7 @@ internal sealed class WireTable
     private readonly Dictionary<Guid, JobLanding> _landings;
     private readonly Dictionary<Guid, Device> _devices;
     private readonly Dictionary<Guid, Circuit> _circuits;
+    private readonly Dictionary<Guid, JobCable> _cables;
 
     internal WireTable(JobDocument job, WireListForm? form)
     {
@@ -24,6 +25,7 @@ internal sealed class WireTable
         _landings = job.Landings.ToDictionary(l => l.Id);
         _devices = job.Devices.ToDictionary(d => d.Id);
         _circuits = job.Circuits.ToDictionary(c => c.Id);
+        _cables = (job.Cables ?? []).ToDictionary(c => c.Id);
         Form = WireListForm.Own;
         var wires = job.Wires.Where(w => !w.Retired).ToList();
         var bridged = job.Bridges is { Count: > 0 };
@@ -78,7 +80,7 @@ internal sealed class WireTable
             ColumnMeaning.Function => wire.Function == WireFunction.Unknown
                 ? ""
                 : wire.Function.Say().Word.InWords(_job.Job.Rules.Region),
-            ColumnMeaning.Run => wire.Run ?? "",
+            ColumnMeaning.Run => wire.CableId is { } cable ? _cables[cable].Name : wire.Run ?? "",
             ColumnMeaning.Ferrule => Ferrule(wire.A),
             ColumnMeaning.Circuit or ColumnMeaning.Breaker or ColumnMeaning.Volts or ColumnMeaning.Load =>
                 wire.CircuitId is { } id ? OfCircuit(column, _circuits[id]) : "",

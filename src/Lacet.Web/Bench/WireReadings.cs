@@ -17,6 +17,7 @@ public sealed record WireTextRequest(string Text, ConductorDocument? Current = n
 /// <param name="Colour">The insulation's colour; null where none is said.</param>
 /// <param name="Count">How many conductors a cable has; null where the text says none.</param>
 /// <param name="Earth">Whether a cable has an earth.</param>
+/// <param name="Cores">The conductors of a cable, the earth last; none where the text counts none.</param>
 /// <param name="Shielded">Whether it is shielded.</param>
 /// <param name="Length">How long it is; null where the text does not say.</param>
 /// <param name="Letters">What its letters say, in a line; null where it has none.</param>
@@ -29,6 +30,7 @@ public sealed record WireReadAnswer(
     InsulationColourDocument? Colour,
     int? Count,
     EarthInCable Earth,
+    IReadOnlyList<CableCoreDocument> Cores,
     bool Shielded,
     Readout? Length,
     string? Letters,
@@ -64,16 +66,25 @@ public sealed record WireReadAnswer(
                     }
                 ).ToString(),
             conductor?.Size.Area.Read(),
-            read.Colour is { } colour ? new(colour.Base, colour.Stripe, colour.ToString()) : null,
+            Said(read.Colour),
             read.Count,
-            read.Earth,
+            CableCores.EarthOf(read),
+            [.. CableCores.Of(read).Select(c => new CableCoreDocument(Said(c.Colour), c.IsEarth))],
             read.Shielded,
             read.Length?.ReadLong(),
             conductor?.Designation?.Line,
             problem
         );
+
+        static InsulationColourDocument? Said(InsulationColour? colour) =>
+            colour is { } said ? new(said.Base, said.Stripe, said.ToString()) : null;
     }
 }
+
+/// <summary>One conductor of a cable or cord.</summary>
+/// <param name="Colour">Its colour; null where no table gives it.</param>
+/// <param name="IsEarth">Whether it is the earth.</param>
+public sealed record CableCoreDocument(InsulationColourDocument? Colour, bool IsEarth);
 
 /// <summary>A colour of insulation.</summary>
 /// <param name="Base">The colour it has most of.</param>

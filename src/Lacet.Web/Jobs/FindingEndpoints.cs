@@ -219,6 +219,25 @@ internal static class FindingEndpoints
                 whole.LandingsOf(device.Id),
                 device.Id
             ),
+            CheckScope.Enclosure when whole.Enclosures[subject.Id] is var enclosure => Kept(
+                enclosure.Name,
+                whole.LandingsIn(enclosure.Id).FirstOrDefault()?.Id
+            ),
+            CheckScope.Cord => Kept($"cord {whole.Cords[subject.Id].Name}"),
+            CheckScope.PinMap => Kept($"pin map {whole.PinMaps[subject.Id].Map.Name}"),
+            _ => OfSeveral(job, subject),
+        };
+
+        AboutDocument Kept(string name, Guid? landing = null) =>
+            new(subject.Scope, name, null, null, landing, null, null, KeptId: subject.Id);
+    }
+
+    /// <summary>What is about several wires as a whole.</summary>
+    private static AboutDocument OfSeveral(JobSession job, Subject subject)
+    {
+        var whole = job.Job;
+        return subject.Scope switch
+        {
             CheckScope.Circuit when whole.Circuits[subject.Id] is var circuit => OfWires(
                 job,
                 subject,
@@ -226,17 +245,15 @@ internal static class FindingEndpoints
                 whole.WiresOf(circuit.Id),
                 circuit.Id
             ),
-            CheckScope.Enclosure when whole.Enclosures[subject.Id] is var enclosure => Kept(
-                enclosure.Name,
-                whole.LandingsIn(enclosure.Id).FirstOrDefault()?.Id
+            CheckScope.Cable when whole.Cables[subject.Id] is var cable => OfWires(
+                job,
+                subject,
+                $"cable {cable.Name}",
+                whole.WiresIn(cable.Id),
+                null
             ),
-            CheckScope.Cord => Kept($"cord {whole.Cords[subject.Id].Name}"),
-            CheckScope.PinMap => Kept($"pin map {whole.PinMaps[subject.Id].Map.Name}"),
             _ => OfWires(job, subject, $"run {subject.Run}", whole.WiresRunning(subject.Run!), null),
         };
-
-        AboutDocument Kept(string name, Guid? landing = null) =>
-            new(subject.Scope, name, null, null, landing, null, null, KeptId: subject.Id);
     }
 
     private static AboutDocument AtLandings(
@@ -293,6 +310,7 @@ internal static class FindingEndpoints
                 .SelectMany(l => job.Job.EndsAt(l.Id))
                 .Any(e => e.Wire.Id == wire),
             CheckScope.Cord or CheckScope.PinMap => false,
+            CheckScope.Cable => job.Job.Wires[wire].CableId == subject.Id,
             _ => string.Equals(job.Job.Wires[wire].Run, subject.Run, StringComparison.OrdinalIgnoreCase),
         };
 }

@@ -64,6 +64,7 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
             Count(RowDoes.Nothing),
             Count(RowDoes.Wrong),
             read.Plan.Bridges,
+            read.Plan.Cables,
             [.. read.Plan.Removed.Select(w => w.Name)],
             read.Plan.RemovedBridges.Count,
             pending.Settings
@@ -114,6 +115,7 @@ public sealed record ImportDocument(Guid Id, ImportState State, int RowsRead, st
 /// <param name="Same">Wires that are there as they are.</param>
 /// <param name="Wrong">Rows that are wrong.</param>
 /// <param name="Bridges">Bridges that are new, or longer than they were.</param>
+/// <param name="Cables">Cables that are new.</param>
 /// <param name="Removed">Wires that would be taken out, by name.</param>
 /// <param name="RemovedBridges">How many bridges would be taken out.</param>
 /// <param name="Settings">What was said of the list as a whole.</param>
@@ -136,6 +138,7 @@ public sealed record ListPreview(
     int Same,
     int Wrong,
     int Bridges,
+    int Cables,
     IReadOnlyList<string> Removed,
     int RemovedBridges,
     ImportSettings Settings

@@ -46,7 +46,8 @@ public sealed record JobOverview(
     IReadOnlyList<Versioned<Circuit>> Circuits,
     IReadOnlyList<Versioned<JobCord>> Cords,
     IReadOnlyList<Versioned<JobPinMap>> PinMaps,
-    IReadOnlyList<Versioned<JobBridge>> Bridges
+    IReadOnlyList<Versioned<JobBridge>> Bridges,
+    IReadOnlyList<Versioned<JobCable>> Cables
 );
 
 /// <summary>A part with the version that a change must name.</summary>
@@ -80,6 +81,9 @@ public sealed record WireRow(
     Severity? Worst
 )
 {
+    /// <summary>What it runs in: its cable, else its raceway; empty where nobody said.</summary>
+    public required string Run { get; init; }
+
     /// <summary>What it carries, as it is said; empty where nobody said.</summary>
     public required Term Function { get; init; }
 

@@ -134,6 +134,7 @@ internal static partial class JobEndpoints
             JobLanding landing => landing.Name,
             Circuit circuit => $"circuit {circuit.Name}",
             JobWire wire => $"wire {wire.Name}",
+            JobCable cable => $"cable {cable.Name}",
             JobCord cord => $"cord {cord.Name}",
             JobPinMap map => $"pin map {map.Map.Name}",
             JobBridge bridge => bridge.Landings.All(job.Landings.ContainsKey) ? job.NameOf(bridge) : "a bridge",

@@ -38,6 +38,7 @@ internal static partial class JobEndpoints
             )
         )
         {
+            Run = job.Job.RunOf(wire) ?? "",
             Function = wire.Function == WireFunction.Unknown ? "" : wire.Function.Say(),
             Hue = wire.Colour?.Base,
             Stripe = wire.Colour?.Stripe,
@@ -96,6 +97,36 @@ internal static partial class JobEndpoints
                         [.. wires.Skip(offset).Take(limit).Select(w => Row(job, w))],
                         offset + limit < wires.Count ? offset + limit : null,
                         wires.Count
+                    );
+                },
+                cancellation
+            )
+                is { } page
+            ? TypedResults.Ok(page)
+            : Answers.NoJob();
+    }
+
+    private static async Task<Results<Ok<CablePage>, ProblemHttpResult>> Cables(
+        Guid id,
+        OpenJobs open,
+        CancellationToken cancellation,
+        QueryWord<Lead>? lead = null,
+        int offset = 0,
+        int limit = 100
+    )
+    {
+        Endpoints.CheckedLimit(limit);
+        var reader = lead.Unit();
+        return
+            await open.ReadAsync(
+                id,
+                job =>
+                {
+                    var cables = job.Job.Cables.Values.OrderBy(c => c.Order).ThenBy(c => c.Id).ToList();
+                    return new CablePage(
+                        [.. cables.Skip(offset).Take(limit).Select(c => CableRow.Of(job, c, reader))],
+                        offset + limit < cables.Count ? offset + limit : null,
+                        cables.Count
                     );
                 },
                 cancellation

@@ -50,6 +50,10 @@ internal static partial class JobEndpoints
         jobs.MapPost("/{id:guid}/wires/line", AddLine)
             .WithSummary("A wire in one line, as somebody dictates it")
             .Changes();
+        jobs.MapGet("/{id:guid}/cables", Cables)
+            .WithSummary("Cables and cords, with their conductors and the work at their ends")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/{id:guid}/landings", Landings)
             .WithSummary("Landings in their order")
             .ProducesInputProblems()
@@ -155,7 +159,8 @@ internal static partial class JobEndpoints
             All<Circuit>(),
             All<JobCord>(),
             All<JobPinMap>(),
-            All<JobBridge>()
+            All<JobBridge>(),
+            All<JobCable>()
         );
     }
 

@@ -171,6 +171,7 @@ public sealed class ImportAcceptance(
                     [
                         .. read
                             .Plan.Removed.Concat<JobPart>(read.Plan.RemovedBridges)
+                            .Concat(read.Plan.RemovedCables)
                             .Select(p => new PartChange(null, p.Id, open.Version(p.Id))),
                         .. read.Plan.Put.Select(p => new PartChange(p, null, open.Version(p.Id))),
                     ]

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Lacet.Core.Circuits;
 using Lacet.Core.Jobs;
+using Lacet.Core.Tests.Jobs;
 
 namespace Lacet.Core.Tests.Conductors;
 
@@ -267,8 +268,7 @@ public sealed class WireTextTests
     {
         var cord = WireText.ReadConductor("16/3 SJOOW", null);
         Assert.Null(Ampacity.For(cord, 75));
-        Assert.True(
-            new JobWire(Guid.NewGuid(), "1", new(Guid.NewGuid()), new(Guid.NewGuid())) { Conductor = cord }.IsOfCord
-        );
+        var job = new Sketch().Wire("1", null, null, conductor: cord).Job();
+        Assert.True(job.IsOfCord(job.Wires.Values.Single()));
     }
 }

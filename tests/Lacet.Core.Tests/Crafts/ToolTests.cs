@@ -82,14 +82,14 @@ public sealed class ToolTests
     public void A_jacket_comes_off_as_far_as_the_landing_and_two_reworks_ask() =>
         Assert.Equal(
             200 + 10 + 40 - 6.35,
-            new CableEntry(10, 200).JacketOff(new(10), atADevice: false).Millimetres,
+            new CableEntry(10, 200).JacketOff(new(10), atADevice: false)!.Value.Millimetres,
             1e-9
         );
 
     /// <summary>6 in of free conductor at a device (NEC 300.14, from memory).</summary>
     [Fact]
     public void At_a_device_six_inches_stay_free() =>
-        Assert.Equal(152.4 - 6.35, new CableEntry(10, 40).JacketOff(new(18), atADevice: true).Millimetres, 1e-9);
+        Assert.Equal(152.4 - 6.35, new CableEntry(10, 40).JacketOff(new(18), atADevice: true)!.Value.Millimetres, 1e-9);
 
     [Fact]
     public void The_jacket_comes_before_the_strip()

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.Splices;
 
 namespace Lacet.Core.Tests.Jobs;
 
@@ -58,7 +59,12 @@ internal static class AnyJob
         var landing = Any(job.Landings.Values);
         var circuit = Any(job.Circuits.Values);
         var colour = InsulationColour.TryParse(Colours[random.Next(4)], out var read) ? read : default;
-        var kind = random.Next(18);
+        var kind = random.Next(20);
+        if (kind >= 18)
+        {
+            return Cabled(job, wire, random);
+        }
+
         if (kind >= 16)
         {
             return Bridged(job, landing, random);
@@ -120,6 +126,35 @@ internal static class AnyJob
                 _ => Any(job.Enclosures.Values) with { Opening = new Length(100 + random.Next(200)) },
             }
         );
+    }
+
+    /// <summary>A cable more, another, or one less; a wire more in one, or out of it.</summary>
+    private static EntityChange Cabled(Job job, JobWire wire, Random random)
+    {
+        var id = new Guid($"00000000-0000-4000-a000-{random.Next(2):D12}");
+        return (job.Cables.ContainsKey(id), random.Next(4)) switch
+        {
+            (true, 0) when job.WiresIn(id).Count == 0 => new(EntityKind.Cable, id, null),
+            (true, > 1) => EntityChange.Put(
+                wire with
+                {
+                    CableId = wire.CableId is null ? id : null,
+                    TwinSide = (CableSide)random.Next(3),
+                }
+            ),
+            _ => EntityChange.Put(
+                new JobCable(id, $"c{id.ToString()[^1]}")
+                {
+                    Conductor = random.Next(3) == 0 ? null : Ends.Wire(Sizes[random.Next(Sizes.Length)]),
+                    Count = 1 + random.Next(4),
+                    Earth = (EarthInCable)random.Next(4),
+                    SaidCord = random.Next(2) == 0,
+                    Shielded = random.Next(2) == 0,
+                    JacketDiameter = random.Next(2) == 0 ? null : new Length(8),
+                    Reaches = random.Next(2) == 0 ? [] : [new(job.Enclosures.Keys.Order().First()) { Reach = new(100) }],
+                }
+            ),
+        };
     }
 
     /// <summary>A bridge more, another, or one less.</summary>

@@ -82,6 +82,12 @@ public sealed partial class JobCheckTests
             Severity.Stop,
             Spliced(ConnectorKind.Lever, 2, "14")
         ),
+        // NEC 400.22, from memory: the conductor that is told apart is the neutral.
+        ["splice-twin-crossed"] = (Twins(CableSide.Smooth), Severity.Stop, Twins(CableSide.Ribbed)),
+        ["cable-conductors-unlike"] = (Cabled("3G2.5 H07RN-F"), Severity.Fix, Cabled("3G1.5 H07RN-F")),
+        ["cable-conductors-over"] = (Cabled("2x1.5 H05VV-F"), Severity.Fix, Cabled("3G1.5 H05VV-F")),
+        ["cable-conductors-spare"] = (Cabled("5G1.5 H07RN-F"), Severity.Note, Cabled("3G1.5 H07RN-F")),
+        ["cable-to-third"] = (Cabled("3G1.5 H07RN-F", third: "M"), Severity.Fix, Cabled("3G1.5 H07RN-F", third: "B")),
         ["mixed-metals-in-splice"] = (Metals(Joint(false)), Severity.Stop, Metals(Joint(true))),
         ["landing-not-known"] = (Unknown().Wire("1", "U", "X1"), Severity.Note, Unknown().Wire("1", "X2", "X1")),
         ["bridge-missing"] = (Distribution("X:1"), Severity.Fix, Distribution("X:1", "X:2")),

@@ -45,6 +45,7 @@ public sealed partial class JobCheckTests
             .. JobChecks.Circuits.Select(c => c.Id),
             .. JobChecks.Runs.Select(c => c.Id),
             .. JobChecks.Cords.Select(c => c.Id),
+            .. JobChecks.Cables.Select(c => c.Id),
             .. JobChecks.PinMaps.Select(c => c.Id),
             .. JobChecks.Enclosures.Select(c => c.Id),
         ];

@@ -133,6 +133,31 @@ public sealed class JobRuleTests
                 new JobBridge(Guid.NewGuid(), [Guid.NewGuid(), Guid.NewGuid()]),
                 "not in this job"
             },
+            {
+                "a cable of no conductors",
+                new JobCable(Guid.NewGuid(), "W1") { Count = 0 },
+                "1 to 120 conductors"
+            },
+            {
+                "a jacket as wide as a door",
+                new JobCable(Guid.NewGuid(), "W1") { JacketDiameter = new(900) },
+                "80 mm"
+            },
+            {
+                "a cable into nowhere",
+                new JobCable(Guid.NewGuid(), "W1") { Reaches = [new(Guid.NewGuid()) { Reach = new(100) }] },
+                "not in this job"
+            },
+            {
+                "a reach of a mile",
+                new JobCable(Guid.NewGuid(), "W1") { Reaches = [new(Box) { Reach = new(1e6) }] },
+                "5,000 mm"
+            },
+            {
+                "a wire in no cable",
+                new JobWire(Guid.NewGuid(), "1", new(Guid.NewGuid()), new(Guid.NewGuid())) { CableId = Guid.NewGuid() },
+                "cable that is not in this job"
+            },
             { "an acceptance without a reason", new Acceptance(Guid.NewGuid(), "c", "a", "r", " ", "p"), "Say why" },
         };
 
@@ -216,6 +241,33 @@ public sealed class JobRuleTests
         Refused("one enclosure", EntityChange.Put(two with { EnclosureId = other.Id, Name = "X:9" }));
         job.Apply([EntityChange.Remove(two), EntityChange.Remove(bridge)]);
         Assert.Empty(job.BridgedTo(one));
+    }
+
+    [Fact]
+    public void A_cable_holds_its_wires_and_goes_with_them()
+    {
+        var job = Start();
+        var cable = new JobCable(Guid.NewGuid(), "W1") { Count = 2, Reaches = [new(Box) { Reach = new(120) }] };
+        var landing = new JobLanding(Guid.NewGuid(), Box, "L");
+        var wire = new JobWire(Guid.NewGuid(), "1", new(Guid.NewGuid()) { LandingId = landing.Id }, new(Guid.NewGuid()))
+        {
+            CableId = cable.Id,
+        };
+        job.Apply([EntityChange.Put(wire), EntityChange.Put(landing), EntityChange.Put(cable)]);
+        Assert.Equal([wire], job.WiresIn(cable.Id));
+        Assert.Equal(cable, job.CableOf(wire));
+        Assert.Equal([job.Enclosures[Box]], job.EnteredBy(cable.Id));
+        Assert.Equal("W1", job.RunOf(wire));
+        Assert.Contains(
+            "Wires are still in W1",
+            Assert.Throws<ImpossibleInputException>(() => job.Apply([EntityChange.Remove(cable)])).Message,
+            StringComparison.Ordinal
+        );
+        Assert.Throws<ImpossibleInputException>(() =>
+            job.Apply([EntityChange.Put(cable with { Id = Guid.NewGuid(), Name = "w1" })])
+        );
+        job.Apply([EntityChange.Put(wire with { CableId = null }), EntityChange.Remove(cable)]);
+        Assert.Empty(job.WiresIn(cable.Id));
     }
 
     [Fact]

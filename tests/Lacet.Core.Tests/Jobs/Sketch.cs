@@ -133,6 +133,20 @@ internal sealed class Sketch
     internal Sketch Bridge(string name, IEnumerable<string> landings, Func<JobBridge, JobBridge>? with = null) =>
         Add("bridge " + name, id => (with ?? (b => b))(new JobBridge(id, [.. landings.Select(Id)])));
 
+    /// <summary>A cable as somebody types it, such as "4G2.5 H07RN-F".</summary>
+    internal Sketch Cable(string name, string text, Func<JobCable, JobCable>? with = null) =>
+        Add("cable " + name, id => (with ?? (c => c))(
+                WireText.Read(text) is var read
+                    ? new JobCable(id, name)
+                    {
+                        Conductor = read.Over(null),
+                        Count = read.Count,
+                        Earth = CableCores.EarthOf(read),
+                        Shielded = read.Shielded,
+                    }
+                    : throw new ArgumentException(text, nameof(text))
+            ));
+
     internal Sketch Map(string name, PinMap map, string? plug = null, string? machine = null) =>
         Add("map " + name, id => new JobPinMap(id)
         {
@@ -187,6 +201,7 @@ internal sealed class Sketch
                 Circuit c => c with { Order = order },
                 JobWire w => w with { Order = order },
                 JobBridge b => b with { Order = order },
+                JobCable c => c with { Order = order },
                 _ => part,
             }
         );

@@ -136,4 +136,39 @@ internal static class DesignationGuards
                 .OrderBy(g => g.Key)
                 .ToDictionary(g => g.Key, g => string.Join(' ', g.Select(r => r.Word)))
         );
+
+    /// <summary>
+    /// HD 308 S2, from memory: brown, black, grey are the lines, blue stands before them, and a fifth is black again. In
+    /// North America cords add red and orange behind (UL 62), and the white of a cable stands last (common practice).
+    /// </summary>
+    internal static void CableCores(string text)
+    {
+        var rows = ReferenceTable.Parse<CableCoresRow>(text);
+        string[] Of(Region region, DesignationKind kind, int insulated) =>
+            Assert
+                .Single(rows, r => (r.Region, r.Kind, r.Insulated) == (region, kind, insulated))
+                .Colours.Split(' ');
+        string[] lines = ["brown", "black", "grey"];
+        foreach (var kind in new[] { DesignationKind.Cable, DesignationKind.Cord })
+        {
+            Assert.Equal(["blue", lines[0]], Of(Region.Iec, kind, 2));
+            Assert.Equal(lines, Of(Region.Iec, kind, 3));
+            Assert.Equal(["blue", .. lines], Of(Region.Iec, kind, 4));
+            Assert.Equal(["blue", .. lines, "black"], Of(Region.Iec, kind, 5));
+        }
+
+        foreach (var n in new[] { 2, 3, 4 })
+        {
+            Assert.Equal(
+                new[] { "black", "white", "red", "orange" }.Take(n),
+                Of(Region.NorthAmerica, DesignationKind.Cord, n)
+            );
+            Assert.Equal(
+                [.. new[] { "black", "red", "blue" }.Take(n - 1), "white"],
+                Of(Region.NorthAmerica, DesignationKind.Cable, n)
+            );
+        }
+
+        Assert.Equal(14, rows.Count);
+    }
 }

@@ -58,6 +58,7 @@ internal static class TableGuards
         ["cord-jackets"] = CordJackets,
         ["designations"] = DesignationGuards.Designations,
         ["insulation-diameters"] = DesignationGuards.Diameters,
+        ["cable-cores"] = DesignationGuards.CableCores,
         ["colours"] = DesignationGuards.Colours,
         ["landing-traits"] = LandingTraitRows,
         ["survey-times"] = SurveyTimes,

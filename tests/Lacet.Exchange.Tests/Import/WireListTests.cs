@@ -42,7 +42,11 @@ public sealed partial class WireListTests
         Assert.Equal(120, list.Rows.Count);
         Assert.All(list.Rows, r => Assert.Empty(r.Problems));
         Assert.Equal(
-            ["One row is a title between the others and was left out.", "One row adds up and was left out."],
+            [
+                "One row is a title between the others and was left out.",
+                "One row adds up and was left out.",
+                "Conductors of one cable are read: each row is one conductor of it.",
+            ],
             list.Notices
         );
 
@@ -65,17 +69,21 @@ public sealed partial class WireListTests
         );
     }
 
+    /// <summary>Where the others land, only a person knows: none is made up (common practice).</summary>
     [Fact]
-    public void A_row_that_counts_conductors_can_be_as_many_wires()
+    public void A_row_that_counts_conductors_is_one_conductor_of_its_cable()
     {
         var list = Read(
-            new(StringComparer.Ordinal) { ["several"] = "each" },
+            new(StringComparer.Ordinal),
             ["Wire", "From", "Size"],
             [
                 ["7", "X1:1", "2x0.75"],
             ]
         );
-        Assert.Equal(["7.1", "7.2"], list.Rows.Select(r => r.Wire!.Name));
+        var wire = Assert.Single(list.Rows).Wire!;
+        Assert.Equal(("7", "7", 2), (wire.Name, wire.Cable, wire.Make?.Count));
+        Assert.Contains("one conductor of it", Assert.Single(list.Notices), StringComparison.Ordinal);
+        Assert.DoesNotContain(list.Questions, q => q.Id == "several");
     }
 
     [Fact]
@@ -285,6 +293,7 @@ public sealed partial class WireListTests
             CheckScope.Device =>
                 $"{job.Enclosures[job.Devices[about.Id].EnclosureId].Name}/{job.Devices[about.Id].Name}",
             CheckScope.Circuit => $"circuit {job.Circuits[about.Id].Name}",
+            CheckScope.Cable => $"cable {job.Cables[about.Id].Name}",
             _ => $"run {about.Run}",
         };
     }

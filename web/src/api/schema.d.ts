@@ -2100,6 +2100,84 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/cables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Cables and cords, with their conductors and the work at their ends */
+        get: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                    offset?: number;
+                    limit?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CablePage"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/landings": {
         parameters: {
             query?: never;
@@ -6845,6 +6923,58 @@ export interface components {
          * @enum {unknown}
          */
         Build: "solid" | "stranded" | "fine-stranded";
+        CableCoreDocument: {
+            colour: null | components["schemas"]["InsulationColourDocument"];
+            isEarth: boolean;
+        };
+        CableEntryDocument: {
+            /** Format: uuid */
+            enclosureId: string;
+            enclosure: string;
+            /** Format: int32 */
+            landed: number;
+            jacketOff: null | components["schemas"]["Readout"];
+        };
+        CableFinding: {
+            severity: components["schemas"]["Severity"];
+            says: string;
+            do: string;
+        };
+        CablePage: {
+            items: components["schemas"]["CableRow"][];
+            /** Format: int32 */
+            next: null | number;
+            /** Format: int32 */
+            total: number;
+        };
+        /** @description How far the conductors of a cable go where it enters an enclosure. */
+        CableReach: {
+            /**
+             * Format: uuid
+             * @description The enclosure.
+             */
+            enclosureId: string;
+            /**
+             * Format: double
+             * @description From the clamp's inside to the furthest landing, along the run; null where nobody measured.
+             */
+            reachMm?: null | number;
+        };
+        CableRow: {
+            cable: components["schemas"]["JobCable"];
+            /** Format: int64 */
+            version: number;
+            make: string;
+            says: null | string;
+            isCord: boolean;
+            isParallel: boolean;
+            /** Format: int32 */
+            conductors: null | number;
+            wires: components["schemas"]["WireRow"][];
+            entries: components["schemas"]["CableEntryDocument"][];
+            gland: null | string;
+            findings: components["schemas"]["CableFinding"][];
+        };
         /**
          * @description Which conductor of a flat twin cable it is.
          * @enum {unknown}
@@ -6963,7 +7093,7 @@ export interface components {
          * @description What a check looks at as a whole, and what its finding is about.
          * @enum {unknown}
          */
-        CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run" | "enclosure" | "cord" | "pin-map";
+        CheckScope: "end" | "landing" | "wire" | "device" | "circuit" | "run" | "enclosure" | "cord" | "pin-map" | "cable";
         /** @description What one breaker feeds. */
         Circuit: {
             /** @description Its name or number; no two in a job share one. */
@@ -8130,6 +8260,40 @@ export interface components {
              */
             order?: number;
         };
+        /** @description A cable or cord of a job as it is bought: a jacket, and what is in it. Its conductors are wires that name it. */
+        JobCable: {
+            /** @description Its number or name. */
+            name: string;
+            conductor?: null | components["schemas"]["ConductorDocument"];
+            /**
+             * Format: int32
+             * @description How many conductors it has, as the trade counts: 2 in 14/2, 3 in 3G1.5; null where nobody said.
+             */
+            count?: null | number;
+            /** @description Whether one of them is an earth, or one more than is counted. */
+            earth?: components["schemas"]["EarthInCable"];
+            /** @description Whether it is shielded. */
+            shielded?: boolean;
+            /** @description Whether somebody says that it is a flexible cord. */
+            saidCord?: boolean;
+            /**
+             * Format: double
+             * @description The diameter over its jacket; null where nobody measured.
+             */
+            jacketDiameterMm?: null | number;
+            /** @description How far its conductors go, by the enclosures that it enters; those that nobody measured are left out. */
+            reaches?: null | components["schemas"]["CableReach"][];
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
         JobCard: {
             /** Format: uuid */
             id: string;
@@ -8254,6 +8418,7 @@ export interface components {
             cords: components["schemas"]["VersionedOfJobCord"][];
             pinMaps: components["schemas"]["VersionedOfJobPinMap"][];
             bridges: components["schemas"]["VersionedOfJobBridge"][];
+            cables: components["schemas"]["VersionedOfJobCable"][];
         };
         JobPage: {
             items: components["schemas"]["JobCard"][];
@@ -8261,7 +8426,7 @@ export interface components {
             next: null | number;
         };
         /** @description A part of a job that is changed as one. It is the same record in memory, in the store and on the wire. */
-        JobPart: components["schemas"]["JobPartJobTitle"] | components["schemas"]["JobPartEnclosure"] | components["schemas"]["JobPartDevice"] | components["schemas"]["JobPartJobLanding"] | components["schemas"]["JobPartCircuit"] | components["schemas"]["JobPartJobWire"] | components["schemas"]["JobPartAcceptance"] | components["schemas"]["JobPartJobCord"] | components["schemas"]["JobPartJobPinMap"] | components["schemas"]["JobPartJobBridge"];
+        JobPart: components["schemas"]["JobPartJobTitle"] | components["schemas"]["JobPartEnclosure"] | components["schemas"]["JobPartDevice"] | components["schemas"]["JobPartJobLanding"] | components["schemas"]["JobPartCircuit"] | components["schemas"]["JobPartJobWire"] | components["schemas"]["JobPartAcceptance"] | components["schemas"]["JobPartJobCord"] | components["schemas"]["JobPartJobPinMap"] | components["schemas"]["JobPartJobBridge"] | components["schemas"]["JobPartJobCable"];
         /** @description A finding that somebody takes as it is, for a reason. It holds as long as what the finding rests on stays. */
         JobPartAcceptance: {
             /** @enum {string} */
@@ -8459,6 +8624,42 @@ export interface components {
              */
             order?: number;
         };
+        /** @description A cable or cord of a job as it is bought: a jacket, and what is in it. Its conductors are wires that name it. */
+        JobPartJobCable: {
+            /** @enum {string} */
+            part: "cable";
+            /** @description Its number or name. */
+            name: string;
+            conductor?: null | components["schemas"]["ConductorDocument"];
+            /**
+             * Format: int32
+             * @description How many conductors it has, as the trade counts: 2 in 14/2, 3 in 3G1.5; null where nobody said.
+             */
+            count?: null | number;
+            /** @description Whether one of them is an earth, or one more than is counted. */
+            earth?: components["schemas"]["EarthInCable"];
+            /** @description Whether it is shielded. */
+            shielded?: boolean;
+            /** @description Whether somebody says that it is a flexible cord. */
+            saidCord?: boolean;
+            /**
+             * Format: double
+             * @description The diameter over its jacket; null where nobody measured.
+             */
+            jacketDiameterMm?: null | number;
+            /** @description How far its conductors go, by the enclosures that it enters; those that nobody measured are left out. */
+            reaches?: null | components["schemas"]["CableReach"][];
+            /**
+             * Format: uuid
+             * @description Permanent id.
+             */
+            id: string;
+            /**
+             * Format: int32
+             * @description Its place among its kind, from 1; landings stand in their enclosure in this order.
+             */
+            order?: number;
+        };
         /** @description A cord of a job, as it was looked over. */
         JobPartJobCord: {
             /** @enum {string} */
@@ -8590,9 +8791,16 @@ export interface components {
              * @description Its length; null where nobody said.
              */
             lengthMm?: null | number;
-            /** @description The raceway, cable or cord that it runs in with others; null where nobody said. */
+            /** @description The raceway that it runs in with others; null where nobody said. */
             run?: null | string;
-            /** @description Whether string? JobWire.Run is a flexible cord. */
+            /**
+             * Format: uuid
+             * @description The cable or cord that it is a conductor of; null for a single wire.
+             */
+            cableId?: null | string;
+            /** @description Which of the two it is in a cord whose sides are told apart by ribs. */
+            twinSide?: components["schemas"]["CableSide"];
+            /** @description Whether it is of a flexible cord that nobody made a JobCable of. */
             inCord?: boolean;
             /** @description Taken out of the list although something was recorded at it: kept, and judged no more. */
             retired?: boolean;
@@ -8718,9 +8926,16 @@ export interface components {
              * @description Its length; null where nobody said.
              */
             lengthMm?: null | number;
-            /** @description The raceway, cable or cord that it runs in with others; null where nobody said. */
+            /** @description The raceway that it runs in with others; null where nobody said. */
             run?: null | string;
-            /** @description Whether string? JobWire.Run is a flexible cord. */
+            /**
+             * Format: uuid
+             * @description The cable or cord that it is a conductor of; null for a single wire.
+             */
+            cableId?: null | string;
+            /** @description Which of the two it is in a cord whose sides are told apart by ribs. */
+            twinSide?: components["schemas"]["CableSide"];
+            /** @description Whether it is of a flexible cord that nobody made a JobCable of. */
             inCord?: boolean;
             /** @description Taken out of the list although something was recorded at it: kept, and judged no more. */
             retired?: boolean;
@@ -9223,6 +9438,8 @@ export interface components {
             wrong: number;
             /** Format: int32 */
             bridges: number;
+            /** Format: int32 */
+            cables: number;
             removed: string[];
             /** Format: int32 */
             removedBridges: number;
@@ -10502,6 +10719,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        VersionedOfJobCable: {
+            part: components["schemas"]["JobCable"];
+            /** Format: int64 */
+            version: number;
+        };
         VersionedOfJobCord: {
             part: components["schemas"]["JobCord"];
             /** Format: int64 */
@@ -10624,6 +10846,7 @@ export interface components {
             /** Format: int32 */
             count: null | number;
             earth: components["schemas"]["EarthInCable"];
+            cores: components["schemas"]["CableCoreDocument"][];
             shielded: boolean;
             length: null | components["schemas"]["Readout"];
             letters: null | string;
@@ -10642,6 +10865,7 @@ export interface components {
             a: components["schemas"]["EndProgress"];
             b: components["schemas"]["EndProgress"];
             worst: null | components["schemas"]["Severity"];
+            run: string;
             function: components["schemas"]["Term"];
             hue?: null | components["schemas"]["Hue"];
             stripe?: null | components["schemas"]["Hue"];

@@ -1,6 +1,7 @@
 import { Box, Grid } from "@chakra-ui/react";
 import { useEffect, useRef, useState } from "react";
 import { readDecimal } from "../shared/decimal";
+import { CableChoice } from "./CableChoice";
 import { FoundFields } from "./FoundFields";
 import { useInTurn } from "../shared/useInTurn";
 import type { Wire } from "./jobApi";
@@ -10,7 +11,7 @@ import { Button, Checkbox, ErrorMessage, Select, TextField } from "../ui";
 type End = Wire["wire"]["a"];
 
 /** What is known of an end besides its wire and landing: how much is free, how it is found, what ferrule was chosen. */
-export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
+export function EndFields({ job, wire, side }: { job: string; wire: Wire; side: "a" | "b" }) {
   const { put, error, busy } = useChanges();
   const end = wire.wire[side];
   const [typed, setTyped] = useState<Record<string, string>>({});
@@ -86,7 +87,8 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
         {line("pin", "Its pin, mm", end.ferrule?.pinMm)}
       </Grid>
       <Grid templateColumns="repeat(auto-fit, minmax(190px, 1fr))" gap={2} mt={2} alignItems="end">
-        <EndChoices wire={wire} end={end} keep={keep} keepWire={keepWire} />
+        <EndChoices end={end} keep={keep} />
+        <CableChoice job={job} wire={wire.wire} keep={keepWire} />
         <Button disabled={busy || Object.keys(typed).length === 0} onClick={save}>
           Save
         </Button>
@@ -101,17 +103,7 @@ export function EndFields({ wire, side }: { wire: Wire; side: "a" | "b" }) {
 }
 
 /** What is chosen of an end, each kept at once. */
-function EndChoices({
-  wire,
-  end,
-  keep,
-  keepWire,
-}: {
-  wire: Wire;
-  end: End;
-  keep: (change: (end: End) => Partial<End>) => void;
-  keepWire: (change: (wire: Wire["wire"]) => Partial<Wire["wire"]>) => void;
-}) {
+function EndChoices({ end, keep }: { end: End; keep: (change: (end: End) => Partial<End>) => void }) {
   return (
     <>
       <Select
@@ -156,9 +148,6 @@ function EndChoices({
       />
       <Checkbox checked={end.elsewhere ?? false} onChange={(elsewhere) => keep(() => ({ elsewhere }))}>
         Goes on out of this job
-      </Checkbox>
-      <Checkbox checked={wire.wire.inCord ?? false} onChange={(inCord) => keepWire(() => ({ inCord }))}>
-        The wire is in a flexible cord
       </Checkbox>
     </>
   );

@@ -96,7 +96,7 @@ export function EndSheet({
             found={opened.found}
             metal={opened.wire.wire.conductor?.material ?? "copper"}
           />
-          <EndFields key={`${wire}${side}`} wire={opened.wire} side={side} />
+          <EndFields key={`${wire}${side}`} job={job} wire={opened.wire} side={side} />
         </>
       )}
     </>

@@ -30,6 +30,8 @@ export const jobApi = {
   ) => take(http.GET("/api/jobs/{id}/wires", { params: { ...at(id), query } })),
   typeWires: (id: string, body: Schemas["TypedWires"]) =>
     take(http.POST("/api/jobs/{id}/wires", { params: at(id), body })),
+  cables: (id: string, query: { offset?: number; lead: Lead }) =>
+    take(http.GET("/api/jobs/{id}/cables", { params: { ...at(id), query } })),
   landings: (id: string, query: { enclosure?: string; q?: string; offset?: number; limit?: number }) =>
     take(http.GET("/api/jobs/{id}/landings", { params: { ...at(id), query } })),
   end: (id: string, wire: string, side: string, lead: Lead) =>

@@ -75,6 +75,7 @@ export function ImportReview({
           {preview.added} new
           {into && `, ${preview.changed} changed, ${preview.same} there already`}, {preview.wrong} wrong
           {preview.removed.length > 0 && `, ${preview.removed.length} deleted`}
+          {preview.cables > 0 && `, ${counted(preview.cables, "cable")}`}
           {preview.bridges > 0 && `, ${counted(preview.bridges, "bridge")}`}
           {preview.removedBridges > 0 && `, ${counted(preview.removedBridges, "bridge")} deleted`}
         </chakra.h1>

@@ -7,6 +7,7 @@ import { FindingsTab } from "../job/FindingsTab";
 import { KindsByGroup } from "../job/KindsByGroup";
 import { remember } from "../shared/remembered";
 import { Alert, Link, Loading, Tabs } from "../ui";
+import { CablesTab } from "./CablesTab";
 import { CircuitsTab } from "./CircuitsTab";
 import { HistoryTab } from "./HistoryTab";
 import { Counts } from "./JobCard";
@@ -24,6 +25,7 @@ const tabs = [
   ["findings", "Findings"],
   ["landings", "Landings"],
   ["circuits", "Circuits"],
+  ["cables", "Cables"],
   ["history", "History"],
 ] as const;
 type Tab = (typeof tabs)[number][0] | "survey";
@@ -96,6 +98,8 @@ function Shown({ tab, job }: { tab: Tab; job: Schemas["JobOverview"] }) {
       );
     case "circuits":
       return <CircuitsTab job={job} />;
+    case "cables":
+      return <CablesTab job={job} />;
     case "history":
       return <HistoryTab job={job.title.id} />;
     case "wires":

@@ -29,5 +29,5 @@ export const wireColumns: {
   },
   { field: "circuit", name: "Circuit", width: 90, hint: "5", of: (wire) => wire.circuit },
   { field: "length", name: "Length", width: 84, hint: "3.2 m", of: (wire) => wire.length?.metric ?? "" },
-  { field: "run", name: "Run", width: 110, hint: "Conduit 4", of: (wire) => wire.wire.run ?? "" },
+  { field: "run", name: "Run", width: 110, hint: "Conduit 4", of: (wire) => wire.run },
 ];

@@ -27,14 +27,17 @@ public sealed class CircuitAcrossRuns : IJobCheck<RunOfWires>
                 continue;
             }
 
-            if (subject.Wires.Any(w => w.Function.IsHot() && (w.CircuitId is not { } of || IsOne(job, circuit, of))))
+            if (
+                job.RunningWith([wire])
+                    .Any(w => w.Function.IsHot() && (w.CircuitId is not { } of || IsOne(job, circuit, of)))
+            )
             {
                 continue;
             }
 
             if (
                 job.WiresOf(circuit)
-                    .Where(w => w is { Retired: false, Run: not null } && w.Function.IsHot())
+                    .Where(w => w is { Retired: false } && w.Function.IsHot() && job.RunOf(w) is not null)
                     .MinBy(w => (w.Order, w.Id)) is
                 { } line
             )
@@ -42,7 +45,7 @@ public sealed class CircuitAcrossRuns : IJobCheck<RunOfWires>
                 return new Finding(
                     Id,
                     Severity.Fix,
-                    $"Wire {wire.Name}, the neutral of circuit {job.Circuits[circuit].Name}, runs in {subject.Name}, and its line, wire {line.Name}, in {line.Run}: apart they heat the steel around them, and a fault trips late.",
+                    $"Wire {wire.Name}, the neutral of circuit {job.Circuits[circuit].Name}, runs in {subject.Name}, and its line, wire {line.Name}, in {job.RunOf(line)}: apart they heat the steel around them, and a fault trips late.",
                     $"Run all conductors of a circuit in one raceway or cable.",
                     "NEC 300.3(B), 300.20; IEC 60364-5-52 clause 521.5 (from memory)",
                     RestsOn

@@ -77,12 +77,7 @@ public sealed class EarthTooSmall : IJobCheck<Circuit>
         wires
             .Where(w => w.Function == WireFunction.Earth)
             .Concat(
-                wires
-                    .Where(w => w.Function.IsHot())
-                    .Select(w => w.Run)
-                    .OfType<string>()
-                    .Distinct(StringComparer.OrdinalIgnoreCase)
-                    .SelectMany(job.WiresRunning)
+                job.RunningWith([.. wires.Where(w => w.Function.IsHot())])
                     .Where(w =>
                         w is { Function: WireFunction.Earth, CircuitId: null, Retired: false, Conductor: not null }
                     )

@@ -1,5 +1,6 @@
 using Lacet.Core.Checks.End;
 using Lacet.Core.Conductors;
+using Lacet.Core.Cords;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
 using Lacet.Core.Quantities;
@@ -23,11 +24,13 @@ internal sealed class EndJudge(Job job)
 
     private readonly Dictionary<EndAtHand, EndJudgement> _alike = [];
     private readonly Dictionary<Guid, int> _outlets = [];
+    private readonly Dictionary<(Guid Cable, Guid Enclosure), CableEntry> _entries = [];
 
     /// <summary>The job was changed: what rests on more than one end is worked out anew.</summary>
     internal void Changed()
     {
         _outlets.Clear();
+        _entries.Clear();
         if (_alike.Count > MostKept)
         {
             _alike.Clear();
@@ -125,7 +128,7 @@ internal sealed class EndJudge(Job job)
 
         // A cord is protected by what its appliance is listed for (NEC 240.5(B), from memory), not by these tables.
         var circuit =
-            end.Wire is { CircuitId: { } of, IsOfCord: false } && end.Wire.Function.CarriesLoad()
+            end.Wire is { CircuitId: { } of } && !job.IsOfCord(end.Wire) && end.Wire.Function.CarriesLoad()
                 ? job.Circuits[of]
                 : null;
         var others = job.EndsAt(id);
@@ -142,12 +145,30 @@ internal sealed class EndJudge(Job job)
             CrimpShape = end.End.CrimpShape,
             GivenFerrule = end.End.Ferrule,
             SaidBare = end.End.SaidBare,
+            Entry = EntryOf(end.Wire, job.Landings[id].EnclosureId),
             CircuitAmps = circuit?.OcpdAmps,
             FeedsReceptacles = circuit is not null && OutletsOn(circuit.Id) > 1,
             Isolation = IsolationOf(end, id),
             // NM cable is good for 60 °C, whatever its terminals are marked for (NEC 334.80, from memory).
             ColumnLimitC = circuit?.Method == WiringMethod.NmCable ? 60 : null,
         };
+    }
+
+    /// <summary>The cable that a conductor comes out of, where it enters an enclosure; null for a single wire.</summary>
+    private CableEntry? EntryOf(JobWire wire, Guid enclosure)
+    {
+        if (job.CableOf(wire) is not { } cable)
+        {
+            return null;
+        }
+
+        if (!_entries.TryGetValue((cable.Id, enclosure), out var entry))
+        {
+            entry = EntryOfCable.At(job, cable, enclosure);
+            _entries.Add((cable.Id, enclosure), entry);
+        }
+
+        return entry;
     }
 
     private int OutletsOn(Guid circuit)
@@ -162,7 +183,7 @@ internal sealed class EndJudge(Job job)
 
     /// <summary>A cord is unplugged, and a machine's stored energy is waited for.</summary>
     private Isolation? IsolationOf(EndOfWire end, Guid landing) =>
-        end.Wire.IsOfCord ? Isolation.Cord
+        job.IsOfCord(end.Wire) ? Isolation.Cord
         : job.Enclosures[job.Landings[landing].EnclosureId].Form == EnclosureForm.Machine ? Isolation.Machine
         : null;
 }

@@ -27,6 +27,7 @@ public static class JobChecks
         new MoreThanTwo(),
         new BareTwist(),
         new SpliceInCord(),
+        new SpliceTwinCrossed(),
         new SpliceOverfilled(),
         new SpliceUnderfilled(),
         new SpliceNotListed(),
@@ -107,7 +108,11 @@ public static class JobChecks
     /// <summary>Checks of a cord.</summary>
     public static IReadOnlyList<IJobCheck<JobCord>> Cords { get; } = [new CordUnfit()];
 
-    /// <summary>Checks of a run.</summary>
+    /// <summary>Checks of a cable or cord with its conductors.</summary>
+    public static IReadOnlyList<IJobCheck<JobCable>> Cables { get; } =
+    [new CableConductorsUnlike(), new CableConductorsOver(), new CableConductorsSpare(), new CableToThird()];
+
+    /// <summary>Checks of what runs together, in a raceway or in a jacket.</summary>
     public static IReadOnlyList<IJobCheck<RunOfWires>> Runs { get; } = [new LoadedTogether(), new CircuitAcrossRuns()];
 
     /// <summary>Checks of a pin map against what is wired; what it says by itself is judged by its own checks.</summary>

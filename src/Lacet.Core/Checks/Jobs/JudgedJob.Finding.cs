@@ -54,22 +54,26 @@ public sealed partial class JudgedJob
 
                 All(subject, JobChecks.PinMaps, map, ref found);
                 break;
+            case CheckScope.Cable when Job.Cables.TryGetValue(subject.Id, out var cable):
+                All(subject, JobChecks.Cables, cable, ref found);
+                Together(subject, Job.WiresIn(cable.Id), ref found);
+                break;
             case CheckScope.Run when subject.Run is { } run:
-                var together = Job.WiresRunning(run).ToList();
-                if (together.Count > 0)
-                {
-                    All(
-                        subject,
-                        JobChecks.Runs,
-                        new RunOfWires(together.MinBy(w => (w.Order, w.Id))!.Run!, together),
-                        ref found
-                    );
-                }
-
+                Together(subject, Job.WiresRunning(run).ToList(), ref found);
                 break;
         }
 
         return found;
+    }
+
+    /// <summary>Wires in one raceway, or in one jacket.</summary>
+    private void Together(Subject subject, IReadOnlyList<JobWire> wires, ref List<JobFinding>? found)
+    {
+        if (wires.Count > 0)
+        {
+            var name = subject.Run is null ? Job.Cables[subject.Id].Name : wires.MinBy(w => (w.Order, w.Id))!.Run!;
+            All(subject, JobChecks.Runs, new RunOfWires(name, wires), ref found);
+        }
     }
 
     private void OfLanding(Subject subject, JobLanding landing, ref List<JobFinding>? found)

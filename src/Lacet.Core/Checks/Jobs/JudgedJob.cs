@@ -204,6 +204,7 @@ public sealed partial class JudgedJob
             CheckScope.Enclosure => Job.Enclosures[subject.Id].Order,
             CheckScope.Cord => Job.Cords[subject.Id].Order,
             CheckScope.PinMap => Job.PinMaps[subject.Id].Order,
+            CheckScope.Cable => Job.Cables[subject.Id].Order,
             _ => 0,
         };
 }

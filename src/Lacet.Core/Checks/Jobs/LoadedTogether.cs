@@ -29,8 +29,10 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
 
         foreach (var wire in loaded.OrderBy(w => w.Order).ThenBy(w => w.Id))
         {
+            // What a cord carries is in tables of its own (NEC 240.5(B) and 400.5, from memory).
             if (
-                wire is not { Conductor: { } conductor, CircuitId: { } circuit }
+                job.IsOfCord(wire)
+                || wire is not { Conductor: { } conductor, CircuitId: { } circuit }
                 || job.Circuits[circuit].OcpdAmps is not { } breaker
             )
             {

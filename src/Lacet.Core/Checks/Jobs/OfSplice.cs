@@ -40,7 +40,9 @@ public abstract class OfSplice : IJobCheck<JobLanding>
             ? null
             : new([.. wires.Select(w => w.Conductor!)], connector, job.Enclosures[landing.EnclosureId].Place)
             {
-                InCord = wires.Exists(w => w.IsOfCord),
+                InCord = wires.Exists(job.IsOfCord),
+                HardService = wires.Where(job.IsOfCord).All(job.IsHardService),
+                Sides = [.. wires.Select(w => w.TwinSide)],
                 IsEarth = wires.Exists(w => w.Function == WireFunction.Earth),
             };
     }

@@ -30,7 +30,8 @@ public sealed class OverloadedBetweenJoints : IJobCheck<JobWire>
 
     /// <inheritdoc/>
     public Finding? Judge(Job job, JobWire subject) =>
-        subject is { Conductor: { } conductor, CircuitId: { } circuit, IsOfCord: false }
+        subject is { Conductor: { } conductor, CircuitId: { } circuit }
+        && !job.IsOfCord(subject)
         && subject.Function.CarriesLoad()
         && job.Circuits[circuit] is { OcpdAmps: { } amps } of
         && (IsJoint(job, subject.A) || IsJoint(job, subject.B))

@@ -43,6 +43,7 @@ internal sealed partial class Reach(Job job)
         All(CheckScope.Enclosure, job.Enclosures.Keys);
         All(CheckScope.Cord, job.Cords.Keys);
         All(CheckScope.PinMap, job.PinMaps.Keys);
+        All(CheckScope.Cable, job.Cables.Keys);
         foreach (var run in job.Runs)
         {
             Run(run);
@@ -88,6 +89,14 @@ internal sealed partial class Reach(Job job)
                 foreach (var id in bridge.Landings)
                 {
                     Bridged(id);
+                }
+
+                break;
+            case JobCable cable:
+                Add(CheckScope.Cable, cable.Id);
+                foreach (var wire in job.WiresIn(cable.Id))
+                {
+                    Wire(wire);
                 }
 
                 break;
@@ -237,16 +246,25 @@ internal sealed partial class Reach(Job job)
 
     private void Run(JobWire wire)
     {
-        if (wire.Run is not { } run)
+        if (wire.Run is { } run)
         {
-            return;
+            Run(run);
         }
 
-        Run(run);
+        if (wire.CableId is { } cable)
+        {
+            // How many conductors share a jacket is read at each of their ends.
+            Add(CheckScope.Cable, cable);
+            foreach (var beside in job.WiresIn(cable))
+            {
+                Ends(beside);
+            }
+        }
+
         if (wire is { Function: WireFunction.Earth, CircuitId: null })
         {
             // An earth of which nobody said whose it is, is that of every circuit beside it.
-            All(CheckScope.Circuit, job.WiresRunning(run).Select(w => w.CircuitId).OfType<Guid>());
+            All(CheckScope.Circuit, job.RunningWith([wire]).Select(w => w.CircuitId).OfType<Guid>());
         }
     }
 

@@ -1,0 +1,107 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace Lacet.Exchange.Import;
+
+/// <summary>
+/// Rows that are conductors of cables: a column names the cable, or a number stands on a row for each of its conductors,
+/// or the row says how many its cable has. A row is one conductor, also where a list has one row a cable: where the
+/// others land, only a person knows.
+/// </summary>
+internal static partial class RowsOfCables
+{
+    /// <summary>The rows, each with the cable that it is of.</summary>
+    internal static IReadOnlyList<ListRow> Named(
+        IReadOnlyList<ListRow> rows,
+        IReadOnlyList<ListColumn> columns,
+        Doubts doubts
+    )
+    {
+        var saysCable = columns.Any(c => c.Meaning == ColumnMeaning.Run && Cable().IsMatch(c.Heading));
+        var shared = rows.Where(r => r.Wire is { Make: not null, Run: null })
+            .GroupBy(r => r.Wire!.Name, StringComparer.OrdinalIgnoreCase)
+            .Where(g => g.Count() > 1)
+            .Select(g => g.Key)
+            .ToHashSet(StringComparer.OrdinalIgnoreCase);
+        var next = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
+        var cabled = rows.Select(row =>
+                row.Wire is not { } wire ? row
+                : wire.Run is { } run && IsCable(run, wire, saysCable)
+                    ? row with
+                    {
+                        Wire = wire with { Cable = run, Run = null },
+                    }
+                : wire.Make is not null && shared.Contains(wire.Name)
+                    ? row with
+                    {
+                        Wire = Numbered(wire, next[wire.Name] = next.GetValueOrDefault(wire.Name) + 1),
+                    }
+                : wire.Make is { Count: > 1 } ? row with { Wire = wire with { Cable = wire.Name } }
+                : row
+            )
+            .ToList();
+        var cables = cabled
+            .Select(r => r.Wire?.Cable)
+            .OfType<string>()
+            .Distinct(StringComparer.OrdinalIgnoreCase)
+            .Count();
+        if (cables > 0)
+        {
+            doubts.Count(Doubts.Cables, cables);
+        }
+
+        return ByCable(cabled);
+    }
+
+    /// <summary>Cores that are numbered in each cable anew are told apart by their cables: W1.1, W2.1, and then W1.2 too.</summary>
+    private static IReadOnlyList<ListRow> ByCable(List<ListRow> rows)
+    {
+        var isTwice = rows.Where(r => r.Wire is { NameMadeOf: null })
+            .GroupBy(r => r.Wire!.Name, StringComparer.OrdinalIgnoreCase)
+            .Any(g =>
+                g.Select(r => r.Wire!.Cable).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase).Count() > 1
+            );
+        return !isTwice
+            ? rows
+            :
+            [
+                .. rows.Select(row =>
+                    row.Wire is { NameMadeOf: null, Cable: { } cable } wire
+                    && !string.Equals(cable, wire.Name, StringComparison.OrdinalIgnoreCase)
+                        ? row with
+                        {
+                            Wire = wire with { Name = $"{cable}.{wire.Name}" },
+                        }
+                        : row
+                ),
+            ];
+    }
+
+    private static ListedWire Numbered(ListedWire wire, int number) =>
+        wire with
+        {
+            Cable = wire.Name,
+            Name = string.Create(CultureInfo.InvariantCulture, $"{wire.Name}.{number}"),
+            NameMadeOf = wire.Name,
+        };
+
+    /// <summary>What stands in the cell says it first, then what the row says of its make, then the heading.</summary>
+    private static bool IsCable(string run, ListedWire wire, bool headingSaysCable) =>
+        !Raceway().IsMatch(run) && (Cable().IsMatch(run) || wire.Make is not null || headingSaysCable);
+
+    /// <summary>Words of the seven languages for a cable or cord, from memory (common practice).</summary>
+    [GeneratedRegex(
+        @"\b(?:cables?|cords?|kabel\w*|leitung\w*|câbles?|cavo|cavi|cabos?|cordon|cordone|snoer|cbl)\b",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
+    private static partial Regex Cable();
+
+    /// <summary>Words of the seven languages for what cables and wires are pulled into, from memory (common practice).</summary>
+    [GeneratedRegex(
+        @"\b(?:conduits?|raceway|wireway|duct|trunking|tray|emt|rohr|leerrohr|kabelkanal|kanal|kabelrinne|kabelpritsche|gaine|goulotte|chemin|tubo|canal|canaleta|bandeja|canalina|canale|passerella|buis|goot|kabelgoot|calha|eletroduto)\b",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant,
+        matchTimeoutMilliseconds: 1000
+    )]
+    private static partial Regex Raceway();
+}
