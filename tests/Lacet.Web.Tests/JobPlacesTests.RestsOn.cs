@@ -153,7 +153,7 @@ public sealed partial class JobPlacesTests
             JobCord cord => cord with { Name = cord.Name + "x" },
             JobCable cable => cable with
             {
-                Conductor = Core.Conductors.WireText.ReadConductor("0.14 mm²", null),
+                Conductor = Core.Conductors.WireText.ReadConductor("0.25 mm²", null),
                 Count = 99,
                 Earth = Core.Conductors.EarthInCable.None,
                 Shielded = !cable.Shielded,

@@ -16,7 +16,11 @@ internal sealed partial class WireScan
     private static partial Regex Diameter();
 
     [GeneratedRegex(
-        @"\G(?<pairs>[0-9]{1,2})\s*[x×]\s*2\s*[x×]\s*(?<size>" + Decimal + @")\s*(?:" + Square + @")?(?![0-9.,])",
+        @"\G(?<pairs>[0-9]{1,2})\s*[x×]\s*2\s*[x×]\s*(?<size>"
+            + Decimal
+            + @")\s*(?:"
+            + Square
+            + @")?(?![0-9]|[.,][0-9])",
         Options,
         Patience
     )]
@@ -27,7 +31,7 @@ internal sealed partial class WireScan
             + Decimal
             + @")\s*(?<unit>awg|ga\b|kcmil|mcm|"
             + Square
-            + @")?(?![0-9.,/])",
+            + @")?(?![0-9/]|[.,][0-9])",
         Options,
         Patience
     )]

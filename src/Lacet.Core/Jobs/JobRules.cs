@@ -3,7 +3,7 @@ using Lacet.Core.Quantities;
 namespace Lacet.Core.Jobs;
 
 /// <summary>What must hold in a job, whatever its wiring: names, and that everything named is there.</summary>
-internal static class JobRules
+internal static partial class JobRules
 {
     private const int LongestName = 200;
 
@@ -142,63 +142,6 @@ internal static class JobRules
         }
 
         Hold(map.PlugId is null || map.PlugId != map.MachineId, $"{map.Map.Name} leads from a plug to another device.");
-    }
-
-    private static void CheckBridge(Job job, JobBridge bridge)
-    {
-        Hold(
-            bridge.Landings.Distinct().Count() == bridge.Landings.Count
-                && bridge.Landings.Count is >= 2 and <= JobBridge.MostLandings,
-            $"A bridge joins 2 to {JobBridge.MostLandings} terminals, each once.",
-            "landings"
-        );
-        Hold(
-            bridge.Landings.All(job.Landings.ContainsKey),
-            "A bridge joins a landing that is not in this job.",
-            "landings"
-        );
-        var on = bridge.Landings.Select(id => job.Landings[id]).ToList();
-        Hold(
-            on.Select(l => l.EnclosureId).Distinct().Count() == 1,
-            "A bridge joins terminals of one enclosure. What leads from one to another is a wire.",
-            "landings"
-        );
-        Hold(
-            on.TrueForAll(l => l.Splice is null),
-            "A splice takes wires, not a bridge. Leave it out of the bridge.",
-            "landings"
-        );
-        Within(bridge.RatingAmps, 0.1, 6000, "ratingAmps", "A rating is from 0.1 to 6,000 A.");
-    }
-
-    private static void CheckCable(Job job, JobCable cable)
-    {
-        CheckName(cable.Name, "A cable");
-        Once(job, cable.Kind, Guid.Empty, cable.Name, "cable");
-        Within(
-            cable.Count,
-            1,
-            JobCable.MostConductors,
-            "count",
-            $"A cable has 1 to {JobCable.MostConductors} conductors."
-        );
-        Within(cable.JacketDiameter?.Millimetres, 2, 80, "jacketDiameterMm", "A jacket’s diameter is from 2 to 80 mm.");
-        Hold(
-            cable.Reaches.Select(r => r.EnclosureId).Distinct().Count() == cable.Reaches.Count
-                && cable.Reaches.All(r => job.Enclosures.ContainsKey(r.EnclosureId)),
-            $"{cable.Name} enters an enclosure that is not in this job, or one twice.",
-            "reaches"
-        );
-        foreach (var reach in cable.Reaches)
-        {
-            Within(
-                reach.Reach?.Millimetres,
-                5,
-                5000,
-                "reaches",
-                "The way from the clamp to the furthest landing is from 5 to 5,000 mm."
-            );
-        }
     }
 
     private static void CheckLanding(Job job, JobLanding landing)

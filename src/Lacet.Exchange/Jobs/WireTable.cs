@@ -88,9 +88,7 @@ internal sealed class WireTable
             or ColumnMeaning.Conductor
             or ColumnMeaning.Awg
             or ColumnMeaning.Mm2
-            or ColumnMeaning.Build => wire.Conductor is { } conductor
-                ? OfConductor(column, conductor, wire.Colour)
-                : "",
+            or ColumnMeaning.Build => wire.Conductor is { } conductor ? OfConductor(column, conductor, wire) : "",
             ColumnMeaning.Length
             or ColumnMeaning.LengthM
             or ColumnMeaning.LengthFt
@@ -100,17 +98,21 @@ internal sealed class WireTable
             _ => Place(column, At(from), At(to)),
         };
 
-    private string OfConductor(ColumnMeaning column, Conductor conductor, InsulationColour? colour) =>
+    private string OfConductor(ColumnMeaning column, Conductor conductor, JobWire wire) =>
         column switch
         {
             ColumnMeaning.Build => conductor.Make,
+            // What counts the conductors of a cable stands where the size stands, as lists have it.
+            ColumnMeaning.Conductor or ColumnMeaning.Size when Counted(wire, conductor) is { } cable => Number(
+                cable.ToString()
+            ),
             ColumnMeaning.Conductor => string.Join(
                 ' ',
                 new[]
                 {
                     Number(conductor.Size.Name),
                     Form.Has(ColumnMeaning.Build) ? null : conductor.Make,
-                    Form.Has(ColumnMeaning.Colour) ? null : colour?.ToString(),
+                    Form.Has(ColumnMeaning.Colour) ? null : wire.Colour?.ToString(),
                 }.OfType<string>()
             ),
             // Its unit stands above it.
@@ -122,6 +124,22 @@ internal sealed class WireTable
             ),
             _ => Number(conductor.Size.Name),
         };
+
+    /// <summary>What a wire's cable is, with the wire's colour where that has no column; null where nobody counted it.</summary>
+    private WireReading? Counted(JobWire wire, Conductor conductor) =>
+        wire.CableId is { } id && _cables[id] is { Count: { } count, Conductor: { } of } cable && of.Equals(conductor)
+            ? new WireReading
+            {
+                Count = count,
+                Size = of.Size,
+                Build = Form.Has(ColumnMeaning.Build) ? null : of.Build,
+                Material = Form.Has(ColumnMeaning.Build) ? null : of.Material,
+                Designation = Form.Has(ColumnMeaning.Build) ? null : of.Designation,
+                Earth = cable.Earth,
+                Shielded = cable.Shielded,
+                Colour = Form.Has(ColumnMeaning.Colour) || Form.Has(ColumnMeaning.Size) ? null : wire.Colour,
+            }
+            : null;
 
     private string OfLength(ColumnMeaning column, Length length)
     {

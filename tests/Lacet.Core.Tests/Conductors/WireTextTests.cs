@@ -30,6 +30,7 @@ public sealed class WireTextTests
     [InlineData("brn 14 thwn str", "14 AWG stranded THWN, brown")]
     // Cables and cords as bought.
     [InlineData("14/2 nm", "2 × 14 AWG NM")]
+    [InlineData("3 × 16 AWG, one of them earth", "3 × 16 AWG, one of them earth")]
     [InlineData("12-2 w/g", "2 × 12 AWG, with earth")]
     [InlineData("12/2 NM-B with ground", "2 × 12 AWG NM-B, with earth")]
     [InlineData("14-3 romx nm", null)]

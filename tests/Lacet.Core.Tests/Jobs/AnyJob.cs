@@ -151,7 +151,8 @@ internal static class AnyJob
                     SaidCord = random.Next(2) == 0,
                     Shielded = random.Next(2) == 0,
                     JacketDiameter = random.Next(2) == 0 ? null : new Length(8),
-                    Reaches = random.Next(2) == 0 ? [] : [new(job.Enclosures.Keys.Order().First()) { Reach = new(100) }],
+                    Reaches =
+                        random.Next(2) == 0 ? [] : [new(job.Enclosures.Keys.Order().First()) { Reach = new(100) }],
                 }
             ),
         };

@@ -145,9 +145,7 @@ internal static class DesignationGuards
     {
         var rows = ReferenceTable.Parse<CableCoresRow>(text);
         string[] Of(Region region, DesignationKind kind, int insulated) =>
-            Assert
-                .Single(rows, r => (r.Region, r.Kind, r.Insulated) == (region, kind, insulated))
-                .Colours.Split(' ');
+            Assert.Single(rows, r => (r.Region, r.Kind, r.Insulated) == (region, kind, insulated)).Colours.Split(' ');
         string[] lines = ["brown", "black", "grey"];
         foreach (var kind in new[] { DesignationKind.Cable, DesignationKind.Cord })
         {

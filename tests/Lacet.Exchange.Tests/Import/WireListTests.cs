@@ -69,23 +69,6 @@ public sealed partial class WireListTests
         );
     }
 
-    /// <summary>Where the others land, only a person knows: none is made up (common practice).</summary>
-    [Fact]
-    public void A_row_that_counts_conductors_is_one_conductor_of_its_cable()
-    {
-        var list = Read(
-            new(StringComparer.Ordinal),
-            ["Wire", "From", "Size"],
-            [
-                ["7", "X1:1", "2x0.75"],
-            ]
-        );
-        var wire = Assert.Single(list.Rows).Wire!;
-        Assert.Equal(("7", "7", 2), (wire.Name, wire.Cable, wire.Make?.Count));
-        Assert.Contains("one conductor of it", Assert.Single(list.Notices), StringComparison.Ordinal);
-        Assert.DoesNotContain(list.Questions, q => q.Id == "several");
-    }
-
     [Fact]
     public void A_length_beside_the_size_is_kept_and_a_column_of_lengths_goes_before_it()
     {

@@ -88,14 +88,18 @@ function OneCable({ row, onEdit }: { row: CableRow; onEdit: () => void }) {
   );
 }
 
+const place = (at: string, elsewhere: boolean | undefined) =>
+  at || (elsewhere ? "out of this job" : "nowhere");
+
 const Conductors = ({ wires }: { wires: CableRow["wires"] }) => (
   <Flex as="ul" listStyleType="none" columnGap={4} rowGap={0.5} flexWrap="wrap" mt={1} textStyle="dense">
     {wires.map(({ wire, hue, stripe, from, to }) => (
       <Flex as="li" key={wire.id} gap={1} alignItems="center">
         <WireSwatch hue={hue} stripe={stripe} />
         <chakra.strong>{wire.name}</chakra.strong>
+        {wire.colour}
         <chakra.span color="ink.soft">
-          {from || "nowhere"} – {to || "nowhere"}
+          {place(from, wire.a.elsewhere)} – {place(to, wire.b.elsewhere)}
         </chakra.span>
       </Flex>
     ))}
