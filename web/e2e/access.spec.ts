@@ -110,11 +110,18 @@ for (const theme of ["light", "dark"] as const) {
       await expect(page.getByRole("dialog")).toContainText("Not drawn");
       await expectClean(page);
       await page.getByRole("button", { name: "Close", exact: true }).click();
-      for (const tab of ["findings", "landings", "circuits", "history"]) {
-        await page.goto(page.url().replace(/\/(wires|findings|landings|circuits)(\?.*)?$/, `/${tab}`));
+      for (const tab of ["findings", "landings", "circuits", "cables", "history"]) {
+        await page.goto(page.url().replace(/\/(wires|findings|landings|circuits|cables)(\?.*)?$/, `/${tab}`));
         await expect(page.getByRole("heading", { level: 1 })).toContainText("Looked at");
         await page.waitForLoadState("networkidle").catch(() => undefined);
         await expectClean(page);
+        if (tab === "cables") {
+          await page.getByRole("button", { name: "Add a cable or cord" }).click();
+          await page.getByLabel("What it is").fill("14/2 NM-B");
+          await expect(page.getByText("bare: earth")).toBeVisible();
+          await expectClean(page);
+          await page.keyboard.press("Escape");
+        }
       }
       await page.goto("/board");
       await expect(page.locator("[data-board]")).toBeVisible();

@@ -60,11 +60,24 @@ public sealed record CableRow(
 /// <param name="EnclosureId">The enclosure.</param>
 /// <param name="Enclosure">Its name.</param>
 /// <param name="Landed">How many of its conductors land there.</param>
-/// <param name="JacketOff">How much of the jacket comes off, once; null where nobody measured the way.</param>
-public sealed record CableEntryDocument(Guid EnclosureId, string Enclosure, int Landed, Readout? JacketOff)
+/// <param name="Reach">From the clamp to the furthest terminal; null where nobody measured.</param>
+/// <param name="JacketOff">How much of the jacket comes off, once; null where that way, or every terminal, is not known.</param>
+public sealed record CableEntryDocument(
+    Guid EnclosureId,
+    string Enclosure,
+    int Landed,
+    Readout? Reach,
+    Readout? JacketOff
+)
 {
     internal static CableEntryDocument Of(CableEntering at) =>
-        new(at.Enclosure.Id, at.Enclosure.Name, at.Entry.Conductors, at.JacketOff?.ReadCut());
+        new(
+            at.Enclosure.Id,
+            at.Enclosure.Name,
+            at.Entry.Conductors,
+            at.Entry.Reach?.ReadCut(),
+            at.JacketOff?.ReadCut()
+        );
 }
 
 /// <summary>What is found about a cable.</summary>

@@ -6933,6 +6933,7 @@ export interface components {
             enclosure: string;
             /** Format: int32 */
             landed: number;
+            reach: null | components["schemas"]["Readout"];
             jacketOff: null | components["schemas"]["Readout"];
         };
         CableFinding: {

@@ -112,7 +112,7 @@ function Ends({ row: { cable, entries, gland, isParallel } }: { row: CableRow })
   const clamps = gland ? `gland ${gland}` : cable.jacketDiameterMm ? "no usual gland" : null;
   return (
     <Flex columnGap={5} rowGap={1} flexWrap="wrap" mt={2}>
-      {entries.map(({ enclosureId, enclosure, landed, jacketOff }) => (
+      {entries.map(({ enclosureId, enclosure, landed, reach, jacketOff }) => (
         <Box key={enclosureId} data-entry={enclosure}>
           <chakra.span color="ink.soft">{enclosure}: </chakra.span>
           {jacketOff ? (
@@ -120,6 +120,8 @@ function Ends({ row: { cable, entries, gland, isParallel } }: { row: CableRow })
               <chakra.strong fontFamily="numerals">{thin(sayBoth(jacketOff, lead))}</chakra.strong>{" "}
               {isParallel ? "parted" : "of jacket off, once"}
             </>
+          ) : reach ? (
+            `${thin(sayBoth(reach, lead))} to the furthest terminal, of which nobody said what it is`
           ) : (
             `${landed} landed, way not measured`
           )}
