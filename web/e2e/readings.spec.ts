@@ -155,3 +155,36 @@ test("aluminium stops unless the landing is marked for it", async ({ page }) => 
   await expect(page.locator("[data-finding=aluminium-not-marked]")).toBeHidden();
   await expect(bench.strip).toContainText("mm");
 });
+
+/** As electricians and panel builders write them (common practice), and what each must be read as. */
+const firstTwenty: [string, string][] = [
+  ["12 thhn black", "12 AWG solid copper THHN, black"],
+  ["14/2 nm", "2 × 14 AWG solid copper NM"],
+  ["14 sol cu", "14 AWG solid copper"],
+  ["#10 str red", "10 AWG stranded copper, red"],
+  ["12-2 w/g", "2 × 12 AWG solid copper, with earth"],
+  ["2.5 H07V-K bu", "2.5 mm² fine-stranded copper H07V-K, blue"],
+  ["16/3 sjoow", "3 × 16 AWG fine-stranded copper SJOOW"],
+  ["#6 thhn", "6 AWG stranded copper THHN"],
+  ["4/0 al xhhw", "4/0 AWG stranded aluminium XHHW"],
+  ["22/4", "4 × 22 AWG stranded copper"],
+  ["18/2 stp", "2 × 18 AWG stranded copper, shielded"],
+  ["1.5 mm² solid", "1.5 mm² solid copper"],
+  ["3x1.5 NYM", "3 × 1.5 mm² solid copper NYM"],
+  ["10GA STR RED", "10 AWG stranded copper, red"],
+  ["18 mtw blue", "18 AWG stranded copper MTW, blue"],
+  ["0,75 gn/ye H05V-K", "0.75 mm² fine-stranded copper H05V-K, green, yellow stripe"],
+  ["2/0 al", "2/0 AWG stranded aluminium"],
+  ["22 UL 1007 wht", "22 AWG stranded copper UL 1007, white"],
+  ["4G2.5 H07RN-F", "4 × 2.5 mm² fine-stranded copper H07RN-F, one of them earth"],
+  ["8 xhhw-2 wht w/ blue stripe", "8 AWG stranded copper XHHW-2, white, blue stripe"],
+];
+
+test("the first twenty wires that somebody types are read", async ({ page }) => {
+  const bench = new BenchOf(page);
+  await bench.open();
+  for (const [typed, read] of firstTwenty) {
+    await bench.typeWire(typed);
+    await expect(page.getByText(`Read as ${read}.`.replace(/(\d) (mm|AWG)/g, "$1\u202f$2"))).toBeVisible();
+  }
+});

@@ -11,6 +11,11 @@ public sealed record WireReading
     /// <summary>The text's parts, in order, fillers and what is not understood too.</summary>
     public IReadOnlyList<WirePart> Parts { get; init; } = [];
 
+    private static readonly ConductorSize LeastAluminium = ConductorSize.Parse("12 AWG");
+
+    /// <summary>"12-2 w/g": who says with ground means the sheathed cable of houses.</summary>
+    private bool IsHouseCable => Earth == EarthInCable.Beside && Count is not null && Designation is null;
+
     /// <summary>The size of each conductor.</summary>
     public ConductorSize? Size { get; init; }
 
@@ -54,13 +59,15 @@ public sealed record WireReading
 
     /// <summary>
     /// How it is made: as it says, or as its letters say, or as the size is always made (from 8 AWG up and from 22 AWG
-    /// down stranded, common practice); null where that is open.
+    /// down stranded, and 14 to 10 AWG with ground solid, common practice); null where that is open.
     /// </summary>
     public Build? KnownBuild(ConductorSize size) =>
         Build
         ?? Designation?.BuildOf(size)
         ?? (
             Shielded ? Conductors.Build.Stranded
+            : IsHouseCable && size.System != SizeSystem.Metric && size.Area.SquareMillimetres is > 2 and < 6
+                ? Conductors.Build.Solid
             : size.System != SizeSystem.Metric && size.Area.SquareMillimetres is > 8 or < 0.4
                 ? Conductors.Build.Stranded
             : null
@@ -82,12 +89,25 @@ public sealed record WireReading
         return Conductor.Of(
             size,
             Known(size, current) ?? current?.Build ?? Conductors.Build.Solid,
-            Material ?? current?.Material ?? Conductors.Material.Copper,
+            Material ?? (StaysMetal(size) ? current?.Material : null) ?? Conductors.Material.Copper,
             InsulationDiameter
                 ?? (sameWire && current!.InsulationIsGiven ? current.InsulationOuterDiameter : (Length?)null),
             Designation ?? (sameWire || Size is null ? current?.Designation : null)
         );
     }
+
+    /// <summary>
+    /// A bare size is another wire of the same metal, where it is made in aluminium: 12 AWG and more (NEC table 310.3(A),
+    /// from memory). Whatever says more of a wire would say aluminium too.
+    /// </summary>
+    private bool StaysMetal(ConductorSize size) =>
+        Size is null
+        || (
+            Designation is null
+            && Count is null
+            && Build != Conductors.Build.FineStranded
+            && size.Area.SquareMillimetres >= LeastAluminium.Area.SquareMillimetres
+        );
 
     /// <summary>
     /// What is said of its make; a wire that stays what it was keeps its make unless the text says another.

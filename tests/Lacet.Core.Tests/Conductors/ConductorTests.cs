@@ -161,10 +161,32 @@ public sealed class ConductorTests
     public void What_is_left_out_stays_as_it_was()
     {
         var current = Ends.Wire("12", Build.Stranded, material: Material.Aluminium);
-        Assert.Equal("14 AWG stranded aluminium", WireText.ReadConductor("14", current).ToString());
+        Assert.Equal("10 AWG stranded aluminium", WireText.ReadConductor("10", current).ToString());
         Assert.Equal("12 AWG solid aluminium", WireText.ReadConductor("sol", current).ToString());
         Assert.Equal("12 AWG stranded copper", WireText.ReadConductor("cu", current).ToString());
     }
+
+    /// <summary>Aluminium is made from 12 AWG up (NEC table 310.3(A), from memory), and not in cords or hook-up wire.</summary>
+    [Theory]
+    [InlineData("14", "14 AWG stranded copper")]
+    [InlineData("22/4", "22 AWG stranded copper")]
+    [InlineData("18 mtw", "18 AWG stranded copper MTW")]
+    [InlineData("2.5 fine", "2.5 mm² fine-stranded copper")]
+    [InlineData("2/0 xhhw", "2/0 AWG stranded copper XHHW")]
+    [InlineData("2/0", "2/0 AWG stranded aluminium")]
+    public void After_aluminium_only_a_bare_size_that_is_made_of_it_stays_so(string text, string wire) =>
+        Assert.Equal(
+            wire,
+            WireText.ReadConductor(text, Ends.Wire("12", Build.Stranded, material: Material.Aluminium)).ToString()
+        );
+
+    /// <summary>Who says "with ground" means the sheathed cable of houses, which is solid up to 10 AWG (common practice).</summary>
+    [Fact]
+    public void A_cable_with_ground_is_solid_whatever_was_in_the_hand() =>
+        Assert.Equal(
+            "12 AWG solid copper",
+            WireText.ReadConductor("12-2 w/g", Ends.Wire("10", Build.Stranded)).ToString()
+        );
 
     [Fact]
     public void A_typed_insulation_is_taken_and_goes_with_its_size()
