@@ -30,6 +30,16 @@ public sealed partial class ListPlan
             return (null, was, null);
         }
 
+        // A row that only counts its conductors leaves its wire in the cable that it is in.
+        if (
+            string.Equals(listed.Cable, listed.Name, StringComparison.OrdinalIgnoreCase)
+            && before?.CableId is { } id
+            && _cables.Values.FirstOrDefault(c => c.Id == id) is { } same
+        )
+        {
+            listed = listed with { Cable = same.Name };
+        }
+
         if ((listed.Cable ?? (listed.Run is { } run && _cables.ContainsKey(run) ? run : null)) is not { } name)
         {
             return (null, listed.Run, null);

@@ -89,6 +89,14 @@ public sealed class CableRowTests
         Assert.Equal("W2", Assert.Single(gone.RemovedCables).Name);
     }
 
+    [Fact]
+    public void A_row_that_only_counts_conductors_moves_its_wire_to_no_other_cable()
+    {
+        var job = Plan([], ["1", "W1", "X1:1", "M1:U", "2x1 H05VV-F"]).Put;
+        var plan = PlannedList.Of(job, "Wire,From,To,Type\n1,X1:1,M1:U,2x1 H05VV-F\n");
+        Assert.Empty(plan.Put);
+    }
+
     /// <summary>Jobs from before there were cables keep what they have.</summary>
     [Fact]
     public void A_wire_stays_in_the_raceway_that_it_was_in_though_a_list_calls_it_a_cable()

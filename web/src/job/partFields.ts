@@ -155,4 +155,9 @@ const words = new Map([
   ["run", "Run"],
   ["note", "Note"],
   ["landings", "Terminals"],
+  ["count", "Conductors"],
+  ["saidCord", "A flexible cord"],
+  ["jacketDiameterMm", "Over its jacket, mm"],
+  ["reaches", "Clamp to furthest terminal"],
+  ["twinSide", "Its side"],
 ]);
