@@ -93,8 +93,11 @@ public enum ColumnMeaning
     /// <summary>The length in mm.</summary>
     LengthMm,
 
-    /// <summary>The raceway, cable or cord that it runs in.</summary>
+    /// <summary>The raceway that it runs in.</summary>
     Run,
+
+    /// <summary>The cable or cord that it is a conductor of.</summary>
+    Cable,
 
     /// <summary>The ferrule at both ends: a size, or none.</summary>
     Ferrule,

@@ -104,7 +104,7 @@ internal static class ColumnScores
                 Alone: true
             ),
             ColumnMeaning.Circuit => new(look.Part(CellLook.Name), 0.5, 2, "are names"),
-            ColumnMeaning.Run => new(look.Part(CellLook.Name), 0.5, 1, "are names"),
+            ColumnMeaning.Run or ColumnMeaning.Cable => new(look.Part(CellLook.Name), 0.5, 1, "are names"),
             ColumnMeaning.Breaker or ColumnMeaning.Load or ColumnMeaning.Volts => OfCircuit(meaning, look),
             ColumnMeaning.Ferrule => new(
                 look.Part(CellLook.Ferrule | CellLook.MetricSize | CellLook.BareSize),

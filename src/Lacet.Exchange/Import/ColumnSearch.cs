@@ -180,7 +180,7 @@ internal sealed class ColumnSearch
         // Rows that are told apart by nothing but their cable are numbered by it.
         score +=
             Has(ColumnMeaning.Wire) ? 0.5
-            : At(ColumnMeaning.Run) is >= 0 and var run && _tellsRowsApart[run] ? -2.5
+            : At(ColumnMeaning.Cable) is >= 0 and var cable && _tellsRowsApart[cable] ? -2.5
             : -0.5;
         score +=
             Has(ColumnMeaning.Size) || Has(ColumnMeaning.Conductor) || Has(ColumnMeaning.Awg) || Has(ColumnMeaning.Mm2)

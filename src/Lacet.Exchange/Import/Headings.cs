@@ -28,7 +28,7 @@ internal static partial class Headings
     /// </summary>
     private static readonly Dictionary<ColumnMeaning, (ColumnMeaning Instead, double Score)[]> Instead = new()
     {
-        [ColumnMeaning.Wire] = [(ColumnMeaning.Conductor, 3.5), (ColumnMeaning.Run, 2.5)],
+        [ColumnMeaning.Wire] = [(ColumnMeaning.Conductor, 3.5), (ColumnMeaning.Cable, 2.5)],
         [ColumnMeaning.Conductor] = [(ColumnMeaning.Wire, 4), (ColumnMeaning.Size, 4), (ColumnMeaning.Build, 4)],
         [ColumnMeaning.Size] = [(ColumnMeaning.Conductor, 4.5), (ColumnMeaning.Awg, 3), (ColumnMeaning.Mm2, 3)],
         [ColumnMeaning.Awg] = [(ColumnMeaning.Conductor, 4), (ColumnMeaning.Size, 4)],
@@ -37,6 +37,13 @@ internal static partial class Headings
         [ColumnMeaning.Colour] = [(ColumnMeaning.Conductor, 2)],
         [ColumnMeaning.Function] = [(ColumnMeaning.Conductor, 2), (ColumnMeaning.Remark, 3)],
         [ColumnMeaning.Run] = [(ColumnMeaning.Wire, 3.5), (ColumnMeaning.Conductor, 3.5), (ColumnMeaning.Build, 3)],
+        [ColumnMeaning.Cable] =
+        [
+            (ColumnMeaning.Wire, 3.5),
+            (ColumnMeaning.Run, 3.5),
+            (ColumnMeaning.Conductor, 3.5),
+            (ColumnMeaning.Build, 3),
+        ],
         [ColumnMeaning.Remark] = [(ColumnMeaning.Wire, 3.5), (ColumnMeaning.Function, 1.5)],
         [ColumnMeaning.Load] = [(ColumnMeaning.To, 3), (ColumnMeaning.ToDevice, 3)],
         [ColumnMeaning.Circuit] = [(ColumnMeaning.Wire, 3)],

@@ -198,6 +198,7 @@ public sealed partial class ListPlan
             ColumnMeaning.Circuit => wire with { CircuitId = null },
             ColumnMeaning.Length => wire with { Length = null },
             ColumnMeaning.Run => wire with { Run = null, CableId = null },
+            ColumnMeaning.Cable => wire with { CableId = null },
             _ => wire,
         };
 
@@ -269,14 +270,15 @@ public sealed partial class ListPlan
         Compare(ColumnMeaning.Function, before.Function.Say(), after.Function.Say());
         Compare(ColumnMeaning.Circuit, Name(before.CircuitId), Name(after.CircuitId));
         Compare(ColumnMeaning.Length, Metres(before.Length), Metres(after.Length));
-        Compare(ColumnMeaning.Run, Running(before), Running(after));
+        Compare(ColumnMeaning.Cable, CableOf(before), CableOf(after));
+        Compare(ColumnMeaning.Run, before.Run, after.Run);
         Compare(ColumnMeaning.Ferrule, Say(before.A), Say(after.A));
         return changes;
 
-        string? Running(JobWire wire) =>
+        string? CableOf(JobWire wire) =>
             wire.CableId is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is JobCable cable
                 ? cable.Name
-                : wire.Run;
+                : null;
         string? Name(Guid? circuit) =>
             circuit is { } id && (_put.GetValueOrDefault(id) ?? _before.GetValueOrDefault(id)) is Circuit of
                 ? of.Name

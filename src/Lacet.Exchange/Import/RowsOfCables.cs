@@ -11,35 +11,25 @@ namespace Lacet.Exchange.Import;
 internal static partial class RowsOfCables
 {
     /// <summary>The rows, each with the cable that it is of.</summary>
-    internal static IReadOnlyList<ListRow> Named(
-        IReadOnlyList<ListRow> rows,
-        IReadOnlyList<ListColumn> columns,
-        Doubts doubts
-    )
+    internal static IReadOnlyList<ListRow> Named(IReadOnlyList<ListRow> rows, Doubts doubts)
     {
-        var saysCable = columns.Any(c => c.Meaning == ColumnMeaning.Run && Cable().IsMatch(c.Heading));
-        var shared = rows.Where(r => r.Wire is { Make: not null, Run: null })
+        var said = rows.Select(r => r.Wire is { } wire ? r with { Wire = BySaying(wire) } : r).ToList();
+        var shared = said.Where(r => r.Wire is { Make: not null, Cable: null })
             .GroupBy(r => r.Wire!.Name, StringComparer.OrdinalIgnoreCase)
             .Where(g => g.Count() > 1)
             .Select(g => g.Key)
             .ToHashSet(StringComparer.OrdinalIgnoreCase);
         var next = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
-        var cabled = rows.Select(row =>
-                row.Wire is not { } wire ? row
-                : wire.Run is { } run && IsCable(run, wire, saysCable)
-                    ? row with
-                    {
-                        Wire = wire with { Cable = run, Run = null },
-                    }
-                : wire.Make is not null && shared.Contains(wire.Name)
-                    ? row with
-                    {
-                        Wire = Numbered(wire, next[wire.Name] = next.GetValueOrDefault(wire.Name) + 1),
-                    }
-                : wire.Make is { Count: > 1 } ? row with { Wire = wire with { Cable = wire.Name } }
-                : row
-            )
-            .ToList();
+        var cabled = said.ConvertAll(row =>
+            row.Wire is not { Make: { } make, Cable: null } wire ? row
+            : shared.Contains(wire.Name)
+                ? row with
+                {
+                    Wire = Numbered(wire, next[wire.Name] = next.GetValueOrDefault(wire.Name) + 1),
+                }
+            : make.Count > 1 ? row with { Wire = wire with { Cable = wire.Name } }
+            : row
+        );
         var cables = cabled
             .Select(r => r.Wire?.Cable)
             .OfType<string>()
@@ -52,6 +42,27 @@ internal static partial class RowsOfCables
 
         return ByCable(cabled);
     }
+
+    /// <summary>
+    /// What stands in a cell says first what it is: a conduit in a column of cables is a raceway, a cord in one of conduits
+    /// a cable, and so is what a conductor of a cable or cord runs in, where nothing says raceway.
+    /// </summary>
+    private static ListedWire BySaying(ListedWire wire) =>
+        wire.Cable is { } named
+            ? Raceway().IsMatch(named)
+                ? wire with
+                {
+                    Cable = null,
+                    Run = wire.Run ?? named,
+                }
+                : wire
+            : wire.Run is { } run && !Raceway().IsMatch(run) && (Cable().IsMatch(run) || wire.Make is not null)
+                ? wire with
+                {
+                    Cable = run,
+                    Run = null,
+                }
+                : wire;
 
     /// <summary>Cores that are numbered in each cable anew are told apart by their cables: W1.1, W2.1, and then W1.2 too.</summary>
     private static IReadOnlyList<ListRow> ByCable(List<ListRow> rows)
@@ -84,10 +95,6 @@ internal static partial class RowsOfCables
             Name = string.Create(CultureInfo.InvariantCulture, $"{wire.Name}.{number}"),
             NameMadeOf = wire.Name,
         };
-
-    /// <summary>What stands in the cell says it first, then what the row says of its make, then the heading.</summary>
-    private static bool IsCable(string run, ListedWire wire, bool headingSaysCable) =>
-        !Raceway().IsMatch(run) && (Cable().IsMatch(run) || wire.Make is not null || headingSaysCable);
 
     /// <summary>Words of the seven languages for a cable or cord, from memory (common practice).</summary>
     [GeneratedRegex(

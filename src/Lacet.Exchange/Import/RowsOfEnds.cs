@@ -88,6 +88,7 @@ internal static class RowsOfEnds
                         LoadAmps = said.Find(w => w.LoadAmps is not null)?.LoadAmps,
                         Length = said.Find(w => w.Length is not null)?.Length,
                         Run = First(said, w => w.Run),
+                        Cable = First(said, w => w.Cable),
                         Make = First(said, w => w.Make),
                     },
                 }

@@ -122,6 +122,7 @@ public sealed partial class WireListReader
             ),
             Length = _cells.Length(cells, problems) ?? conductor.Length,
             Run = cells.GetValueOrDefault(ColumnMeaning.Run),
+            Cable = cells.GetValueOrDefault(ColumnMeaning.Cable),
             Make = conductor.Make,
             Ferrule = given,
             SaidBare = bare,

@@ -80,7 +80,7 @@ public sealed partial class WireListReader
         }
 
         var listed = RepeatedNumbers.NumberedOn(
-            RowsOfCables.Named(RowsOfEnds.Joined(rows, _columns, _doubts), _columns, _doubts),
+            RowsOfCables.Named(RowsOfEnds.Joined(rows, _columns, _doubts), _doubts),
             _doubts
         );
         return new(
@@ -134,7 +134,7 @@ public sealed partial class WireListReader
         );
         var rows = new List<ListRow>();
         reader.ReadRow(1, cells.ToDictionary(c => c.Column, c => c.Cell.Trim()), rows);
-        return RowsOfCables.Named(rows, reader._columns, reader._doubts)[0];
+        return RowsOfCables.Named(rows, reader._doubts)[0];
     }
 
     [GeneratedRegex(

@@ -33,6 +33,7 @@ public sealed partial record WireListForm(
                 "Circuit",
                 "Breaker",
                 "Length",
+                "Cable no",
                 "Run",
                 "Ferrule",
             ],
@@ -49,6 +50,7 @@ public sealed partial record WireListForm(
                 ColumnMeaning.Circuit,
                 ColumnMeaning.Breaker,
                 ColumnMeaning.Length,
+                ColumnMeaning.Cable,
                 ColumnMeaning.Run,
                 ColumnMeaning.Ferrule,
             ]
@@ -64,6 +66,8 @@ public sealed partial record WireListForm(
         [ColumnMeaning.To] = [ColumnMeaning.ToDevice, ColumnMeaning.ToTerminal],
         [ColumnMeaning.Size] = [ColumnMeaning.Conductor, ColumnMeaning.Awg, ColumnMeaning.Mm2],
         [ColumnMeaning.Build] = [ColumnMeaning.Conductor],
+        // A list that keeps cords among its conduits.
+        [ColumnMeaning.Cable] = [ColumnMeaning.Run],
         [ColumnMeaning.Colour] = [ColumnMeaning.Conductor],
         [ColumnMeaning.Length] =
         [

@@ -80,7 +80,8 @@ internal sealed class WireTable
             ColumnMeaning.Function => wire.Function == WireFunction.Unknown
                 ? ""
                 : wire.Function.Say().Word.InWords(_job.Job.Rules.Region),
-            ColumnMeaning.Run => wire.CableId is { } cable ? _cables[cable].Name : wire.Run ?? "",
+            ColumnMeaning.Cable => CableOf(wire) ?? "",
+            ColumnMeaning.Run => wire.Run ?? (Form.Has(ColumnMeaning.Cable) ? "" : CableOf(wire) ?? ""),
             ColumnMeaning.Ferrule => Ferrule(wire.A),
             ColumnMeaning.Circuit or ColumnMeaning.Breaker or ColumnMeaning.Volts or ColumnMeaning.Load =>
                 wire.CircuitId is { } id ? OfCircuit(column, _circuits[id]) : "",
@@ -102,8 +103,9 @@ internal sealed class WireTable
         column switch
         {
             ColumnMeaning.Build => conductor.Make,
-            // What counts the conductors of a cable stands where the size stands, as lists have it.
-            ColumnMeaning.Conductor or ColumnMeaning.Size when Counted(wire, conductor) is { } cable => Number(
+            // A shop's list counts the conductors of a cable where its size stands; in ours a row has one size.
+            ColumnMeaning.Conductor
+            or ColumnMeaning.Size when Form != WireListForm.Own && Counted(wire, conductor) is { } cable => Number(
                 cable.ToString()
             ),
             ColumnMeaning.Conductor => string.Join(
@@ -207,6 +209,8 @@ internal sealed class WireTable
         || string.Equals(_enclosures[at.EnclosureId], Form.Enclosure, StringComparison.OrdinalIgnoreCase)
             ? ""
             : $"{_enclosures[at.EnclosureId]}/";
+
+    private string? CableOf(JobWire wire) => wire.CableId is { } id ? _cables[id].Name : null;
 
     private JobLanding? At(JobEnd end) => end.LandingId is { } id ? _landings[id] : null;
 

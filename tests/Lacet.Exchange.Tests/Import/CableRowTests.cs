@@ -1,6 +1,7 @@
 using Lacet.Core.Conductors;
 using Lacet.Core.Jobs;
 using Lacet.Exchange.Import;
+using Lacet.Exchange.Jobs;
 
 namespace Lacet.Exchange.Tests.Import;
 
@@ -39,6 +40,21 @@ public sealed class CableRowTests
         var cable = Assert.Single(plan.Put.OfType<JobCable>());
         Assert.Equal(("7", cable.Id), (wire.Name, wire.CableId));
         Assert.Equal(("7", 2), (cable.Name, cable.Count));
+    }
+
+    [Fact]
+    public void A_list_may_have_both_its_cables_and_what_they_are_pulled_through()
+    {
+        var plan = PlannedList.Of(
+            [],
+            "Wire,Cable no,Conduit,From,To,Type\n1,C-101,Conduit 4,X1:1,M1:U,3C 12 TC\n2,,Conduit 4,X1:2,M1:V,12 THHN\n"
+        );
+        var cable = Assert.Single(plan.Put.OfType<JobCable>());
+        Assert.Equal(
+            [(cable.Id, "Conduit 4"), ((Guid?)null, "Conduit 4")],
+            plan.Put.OfType<JobWire>().OrderBy(w => w.Order).Select(w => (w.CableId, w.Run))
+        );
+        Assert.Equal(3, cable.Count);
     }
 
     [Fact]
@@ -81,7 +97,7 @@ public sealed class CableRowTests
         var job = Plan([], ["1", "W1", "X1:1", "M1:U", "2x1 H05VV-F"], ["2", "W2", "X1:2", "M1:V", "2x1 H05VV-F"]).Put;
         var moved = Plan(job, ["1", "W2", "X1:1", "M1:U", "2x1 H05VV-F"], ["2", "W2", "X1:2", "M1:V", "2x1 H05VV-F"]);
         Assert.Equal(
-            new ListChange(ColumnMeaning.Run, "W1", "W2"),
+            new ListChange(ColumnMeaning.Cable, "W1", "W2"),
             Assert.Single(Assert.Single(moved.Effects, e => e.Does == RowDoes.Change).Changes)
         );
         var gone = Plan(job, ["1", "W1", "X1:1", "M1:U", "2x1 H05VV-F"]);
@@ -112,6 +128,24 @@ public sealed class CableRowTests
         var job = Plan([], ["1", "W1", "X1:1", "M1:U", "2x1 H05VV-F"]).Put;
         var plan = PlannedList.Of(job, "Wire,Conduit,From,To,Size\n9,w1,X1:9,M1:9,1 mm² fine\n", replaces: false);
         Assert.Equal(job.OfType<JobCable>().Single().Id, Assert.Single(plan.Put.OfType<JobWire>()).CableId);
+    }
+
+    /// <summary>Out in our own columns, and into a job that has nothing.</summary>
+    [Fact]
+    public void Every_wire_of_the_demo_comes_back_into_its_cable_and_its_raceway()
+    {
+        var document = JobDocument.Read(File.ReadAllBytes(Repository.Of("demo", "dome.job.json")));
+        var plan = PlannedList.Of([], WireListFile.Csv(document));
+        Assert.Equal(0, plan.Count(RowDoes.Wrong));
+        Assert.Equal(
+            Running(document.Wires, document.Cables!),
+            Running([.. plan.Put.OfType<JobWire>()], [.. plan.Put.OfType<JobCable>()])
+        );
+        static IEnumerable<string> Running(IReadOnlyList<JobWire> wires, IReadOnlyList<JobCable> cables) =>
+            wires
+                .Where(w => !w.Retired)
+                .Select(w => $"{w.Name} in {cables.FirstOrDefault(c => c.Id == w.CableId)?.Name}, {w.Run}")
+                .Order(StringComparer.Ordinal);
     }
 
     private static ListPlan Plan(IReadOnlyList<JobPart> job, params string[][] rows) =>

@@ -7165,7 +7165,7 @@ export interface components {
             readings: components["schemas"]["ColumnReading"][];
         };
         /** @enum {unknown} */
-        ColumnMeaning: "note" | "remark" | "wire" | "from" | "from-device" | "from-terminal" | "from-enclosure" | "from-landing" | "to" | "to-device" | "to-terminal" | "to-enclosure" | "to-landing" | "size" | "conductor" | "awg" | "mm2" | "build" | "colour" | "function" | "circuit" | "breaker" | "volts" | "load" | "length" | "length-ft" | "length-m" | "length-cm" | "length-in" | "length-mm" | "run" | "ferrule";
+        ColumnMeaning: "note" | "remark" | "wire" | "from" | "from-device" | "from-terminal" | "from-enclosure" | "from-landing" | "to" | "to-device" | "to-terminal" | "to-enclosure" | "to-landing" | "size" | "conductor" | "awg" | "mm2" | "build" | "colour" | "function" | "circuit" | "breaker" | "volts" | "load" | "length" | "length-ft" | "length-m" | "length-cm" | "length-in" | "length-mm" | "run" | "cable" | "ferrule";
         ColumnReading: {
             meaning: components["schemas"]["ColumnMeaning"];
             says: string[];

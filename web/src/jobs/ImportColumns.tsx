@@ -37,7 +37,8 @@ export const meanings: Record<Meaning, string> = {
   "length-cm": "length in cm",
   "length-mm": "length in mm",
   "length-in": "length in inches",
-  run: "raceway, cable or cord",
+  run: "raceway",
+  cable: "cable or cord",
   ferrule: "ferrule",
 };
 
