@@ -15,6 +15,7 @@ internal sealed class Doubts(IReadOnlyDictionary<string, string> answers)
         FannedOut = "fanned-out",
         Bridges = "bridges",
         Cables = "cables",
+        OtherMakes = "other-makes",
         OddLengths = "odd-lengths",
         OtherUnits = "other-units",
         UnknownTypes = "unknown-types",

@@ -52,6 +52,11 @@ internal static class ListNotices
                 "Conductors of one cable are read: each row is one conductor of it.",
                 $"Conductors of {doubts.Met(Doubts.Cables)} cables are read: each row is one conductor of its cable."
             ),
+            Say(
+                doubts.Met(Doubts.OtherMakes),
+                $"Rows of one cable (“{doubts.Example(Doubts.OtherMakes)}”) say that it is two things: the first of them counts.",
+                $"Rows of {doubts.Met(Doubts.OtherMakes)} cables (such as “{doubts.Example(Doubts.OtherMakes)}”) say that they are two things: the first of each counts."
+            ),
             Unknown(functions, "function", doubts.Example(Doubts.UnknownFunctions)),
             Unknown(types, "type", doubts.Example(Doubts.UnknownTypes)),
         ];

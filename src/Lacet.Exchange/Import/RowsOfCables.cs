@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using Lacet.Core.Conductors;
 
 namespace Lacet.Exchange.Import;
 
@@ -30,17 +31,29 @@ internal static partial class RowsOfCables
             : make.Count > 1 ? row with { Wire = wire with { Cable = wire.Name } }
             : row
         );
-        var cables = cabled
-            .Select(r => r.Wire?.Cable)
-            .OfType<string>()
-            .Distinct(StringComparer.OrdinalIgnoreCase)
-            .Count();
-        if (cables > 0)
+        Count(cabled, doubts);
+        return ByCable(cabled);
+    }
+
+    /// <summary>How many cables there are, and of which of them two rows say different things; sizes may differ in one.</summary>
+    private static void Count(List<ListRow> rows, Doubts doubts)
+    {
+        var cables = rows.Where(r => r.Wire is { Cable: not null })
+            .GroupBy(r => r.Wire!.Cable!, StringComparer.OrdinalIgnoreCase)
+            .ToList();
+        if (cables.Count > 0)
         {
-            doubts.Count(Doubts.Cables, cables);
+            doubts.Count(Doubts.Cables, cables.Count);
         }
 
-        return ByCable(cabled);
+        foreach (var cable in cables)
+        {
+            var makes = cable.Select(r => r.Wire!.Make).OfType<WireReading>();
+            if (makes.Select(m => (m.Count, m.Designation?.Code)).Distinct().Count() > 1)
+            {
+                doubts.Unknown(Doubts.OtherMakes, cable.Key);
+            }
+        }
     }
 
     /// <summary>

@@ -25,6 +25,8 @@ public static class SheetReader
         IgnoreBlankLines = false,
     };
 
+    static SheetReader() => CodePages.Register();
+
     /// <summary>
     /// Reads all sheets that hold anything. <paramref name="encoding"/> is how somebody says that the text is written;
     /// null to find it. <paramref name="progress"/> hears how many rows were read.

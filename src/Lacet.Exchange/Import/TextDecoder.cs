@@ -15,7 +15,7 @@ internal static class TextDecoder
     private const int MostLookedAt = 200_000;
     private const int MostProof = 5;
 
-    static TextDecoder() => Encoding.RegisterProvider(CodePagesEncodingProvider.Instance);
+    static TextDecoder() => CodePages.Register();
 
     /// <summary>
     /// Decodes a file; in <paramref name="chosen"/> where somebody chose. Throws

@@ -73,6 +73,20 @@ public sealed class CableRowTests
     }
 
     [Fact]
+    public void Rows_that_say_two_things_of_one_cable_are_told()
+    {
+        IReadOnlyList<string> Notices(string second) =>
+            PlannedList
+                .Read(
+                    Csv([Headings, ["1", "W1", "X1:1", "M1:U", "4G2.5 H07RN-F"], ["2", "W1", "X1:2", "M1:V", second]])
+                )
+                .Notices;
+        Assert.Contains(Notices("5G2.5 H07RN-F"), n => n.Contains("“W1”", StringComparison.Ordinal));
+        Assert.Contains(Notices("4G2.5 H05VV-F"), n => n.Contains("“W1”", StringComparison.Ordinal));
+        Assert.DoesNotContain(Notices("4G1.5 H07RN-F"), n => n.Contains("“W1”", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public void The_same_list_again_changes_nothing_and_another_make_is_a_change()
     {
         string[][] rows =

@@ -10,14 +10,18 @@ internal static class PlannedList
     internal static ListPlan Of(IReadOnlyList<JobPart> job, string csv, bool replaces = true) =>
         Of(job, Encoding.UTF8.GetBytes(csv), replaces);
 
-    internal static ListPlan Of(IReadOnlyList<JobPart> job, byte[] file, bool replaces = true)
+    internal static ListPlan Of(IReadOnlyList<JobPart> job, byte[] file, bool replaces = true) =>
+        ListPlan.Of(job, Read(file), new ListPlanOptions("DCP", Replaces: replaces), Guid.NewGuid);
+
+    internal static WireList Read(string csv) => Read(Encoding.UTF8.GetBytes(csv));
+
+    private static WireList Read(byte[] file)
     {
         var sheet = SheetReader.Read(file, null, null, default).Sheets[0];
         var columns = SheetColumns.Find(sheet);
-        var list = new WireListReader(columns.Columns, new Dictionary<string, string>(StringComparer.Ordinal), _ =>
+        return new WireListReader(columns.Columns, new Dictionary<string, string>(StringComparer.Ordinal), _ =>
             null
         ).Read(sheet, columns.HeadingRow, new Dictionary<(int, ColumnMeaning), string>(), null, default);
-        return ListPlan.Of(job, list, new ListPlanOptions("DCP", Replaces: replaces), Guid.NewGuid);
     }
 
     /// <summary>The parts after a plan was carried out.</summary>

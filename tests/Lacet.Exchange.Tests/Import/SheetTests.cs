@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.IO.Compression;
 using System.Text;
 using Lacet.Core.Quantities;
@@ -73,6 +74,26 @@ public sealed class SheetTests
         var refused = Assert.Throws<ImpossibleInputException>(() => SheetReader.Read(file, null, null, default).Sheets);
         Assert.Contains(says, refused.Message, StringComparison.OrdinalIgnoreCase);
         Assert.True(refused.Message.Length < 250);
+    }
+
+    /// <summary>In a process of its own, in which nothing made the encodings known yet.</summary>
+    [Fact]
+    public async Task The_first_file_that_a_server_reads_may_be_a_workbook()
+    {
+        using var alone = Process.Start(
+            new ProcessStartInfo(
+                Path.ChangeExtension(typeof(SheetTests).Assembly.Location, null),
+                ["-method", "*A_list_of_120_rows_gives_exactly*"]
+            )
+            {
+                RedirectStandardOutput = true,
+                UseShellExecute = false,
+            }
+        )!;
+        var said = await alone.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken);
+        await alone.WaitForExitAsync(TestContext.Current.CancellationToken);
+        Assert.True(alone.ExitCode == 0, said);
+        Assert.Contains("Total: 1", said, StringComparison.Ordinal);
     }
 
     [Fact]
