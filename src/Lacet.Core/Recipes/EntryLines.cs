@@ -64,30 +64,27 @@ internal static class EntryLines
                 $"Slide the gland’s nut or the clamp on the cable first: measure over the jacket, and take the gland whose printed range holds it.",
         };
 
-    private static FormattableString Off(CableEntry entry, Window<Length> strip, bool atADevice) =>
-        (entry.JacketOff(strip.Target, atADevice), Shared(entry)) switch
-        {
-            ({ } off, null) =>
-                $"Take {off:cut} of the jacket off, with a jacket stripper or a knife that only scores it.",
-            ({ } off, { } shared) =>
-                $"Take {off:cut} of the jacket off, {shared}, with a jacket stripper or a knife that only scores it. Cut fillers back to the jacket.",
-            (null, null) =>
-                $"Lay the cable to its landing, mark the jacket 6 mm (1/4 in) past the clamp, and take it off from there, with a jacket stripper or a knife that only scores it.",
-            (null, { } shared) =>
-                $"Lay the cable to its furthest landing, mark the jacket 6 mm (1/4 in) past the clamp, and take it off from there, {shared}, with a jacket stripper or a knife that only scores it. Cut fillers back to the jacket.",
-        };
+    private static FormattableString Off(CableEntry entry, Window<Length> strip, bool atADevice)
+    {
+        var (once, far) =
+            entry.Conductors > 1
+                ? (
+                    FormattableString.Invariant($", once for the {entry.Conductors} conductors of {entry.Name}"),
+                    "furthest "
+                )
+                : ("", "");
+        var fillers = entry.Name is null ? "" : " Cut fillers back to the jacket.";
+        return entry.JacketOff(strip.Target, atADevice) is { } off
+            ? (FormattableString)
+                $"Take {off:cut} of the jacket off{once}, with a jacket stripper or a knife that only scores it.{fillers}"
+            : $"Lay the cable to its {far}landing, mark the jacket 6 mm (1/4 in) past the clamp, and take it off from there{once}, with a jacket stripper or a knife that only scores it.{fillers}";
+    }
 
     private static FormattableString Parted(CableEntry entry, Window<Length> strip, bool atADevice) =>
         entry.JacketOff(strip.Target, atADevice) is { } off
             ? (FormattableString)
                 $"Part the two conductors {off:cut} deep: nick the web between them at the tip, and pull them apart."
             : $"Part the two conductors as far as their landings ask: nick the web between them at the tip, and pull them apart.";
-
-    /// <summary>A jacket is stripped once, however many of its conductors are landed.</summary>
-    private static string? Shared(CableEntry entry) =>
-        entry.Name is not { } name ? null
-        : entry.Conductors > 1 ? FormattableString.Invariant($"once for the {entry.Conductors} conductors of {name}")
-        : $"of {name}";
 
     private static IEnumerable<Step> Shield(CableEntry entry)
     {

@@ -95,11 +95,7 @@ public sealed record TableUse(Term Title, Trust Trust, IReadOnlyList<string> Use
                 ["identify", "insulation-diameter", "ampacity", "not-for-wet-place"]
             ),
             ["insulation-diameters"] = new("Diameters over insulation", Trust.Standard, ["insulation-diameter"]),
-            ["cable-cores"] = new(
-                "Conductors of cables and cords by colour",
-                Trust.Standard,
-                ["cable-conductors-spare"]
-            ),
+            ["cable-cores"] = new("Conductors of cables and cords by colour", Trust.Standard, ["cable-cores"]),
             ["colours"] = new("Words for colours", Trust.Standard, ["colour-against-function"]),
             ["landing-traits"] = new("How landings differ in use", Trust.CommonPractice, ["compare"]),
             ["survey-times"] = new("Minutes for putting a device right", Trust.CommonPractice, ["survey-remedy"]),

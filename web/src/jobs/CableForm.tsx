@@ -63,12 +63,13 @@ export function CableForm({
   const save = handleSubmit(async (typed) => {
     // What was typed a moment ago is read before it is kept.
     const text = typed.make.trim();
+    const isNew = text !== (row?.make ?? "");
     const answer = text ? await api.readWire({ text, current: null }) : null;
-    if (answer?.problem) {
+    if (isNew && answer?.problem) {
       setError("make", { message: answer.problem });
       return;
     }
-    const { parts, cable } = partsOf(row, entries, typed, answer);
+    const { parts, cable } = partsOf(row, entries, typed, answer, isNew);
     const done = await send((id, personId) =>
       jobApi.change(job, {
         id,
@@ -115,7 +116,9 @@ export function CableForm({
           autoComplete="off"
           maxLength={200}
           placeholder="14/2 NM, 4G2.5 H07RN-F"
-          error={formState.errors.make?.message ?? said?.problem ?? undefined}
+          error={
+            formState.errors.make?.message ?? (make === row?.make ? undefined : (said?.problem ?? undefined))
+          }
           {...register("make")}
         />
       </Grid>
@@ -137,7 +140,7 @@ export function CableForm({
           </Tick>
         </Box>
       )}
-      <ErrorMessage of={formState.errors.name?.message ?? error} />
+      <ErrorMessage of={error} />
     </Dialog>
   );
 }
@@ -185,6 +188,7 @@ function partsOf(
   entries: CableRow["entries"],
   typed: Typed,
   answer: Schemas["WireReadAnswer"] | null,
+  isNew: boolean,
 ) {
   const mm = (text: string | undefined) => readDecimal(text ?? "") ?? null;
   const cable: JobCable = {
@@ -192,10 +196,13 @@ function partsOf(
     part: "cable",
     id: row?.cable.id ?? crypto.randomUUID(),
     name: typed.name.trim(),
-    conductor: answer?.conductor ?? null,
-    count: answer?.count ?? null,
-    earth: answer?.earth ?? "not-said",
-    shielded: answer?.shielded ?? false,
+    // What nobody typed anew stays as it is: a text does not say all that is known of it.
+    ...(isNew && {
+      conductor: answer?.conductor ?? null,
+      count: answer?.count ?? null,
+      earth: answer?.earth ?? "not-said",
+      shielded: answer?.shielded ?? false,
+    }),
     saidCord: typed.cord,
     jacketDiameterMm: mm(typed.jacket),
     reaches: entries.flatMap(({ enclosureId }, i) => {

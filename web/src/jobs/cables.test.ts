@@ -30,9 +30,9 @@ test("a wire of another colour stands for one of them, and a full cable brings n
 });
 
 test("a cable that is deleted leaves its wires as single ones", () => {
-  const row = { cable: { id: "c" }, version: 7, wires: [wire("black")] } as unknown as CableRow;
+  const row = { cable: { id: "c" }, version: 7, isCord: true, wires: [wire("black")] } as unknown as CableRow;
   expect(freed(row)).toMatchObject([
-    { put: { part: "wire", cableId: null }, version: 3 },
+    { put: { part: "wire", cableId: null, inCord: true }, version: 3 },
     { remove: "c", version: 7 },
   ]);
 });

@@ -29,24 +29,24 @@ public sealed class LoadedTogether : IJobCheck<RunOfWires>
 
         foreach (var wire in loaded.OrderBy(w => w.Order).ThenBy(w => w.Id))
         {
-            // What a cord carries is in tables of its own (NEC 240.5(B) and 400.5, from memory).
             if (
-                job.IsOfCord(wire)
-                || wire is not { Conductor: { } conductor, CircuitId: { } circuit }
+                wire is not { Conductor: { } conductor, CircuitId: { } circuit }
                 || job.Circuits[circuit].OcpdAmps is not { } breaker
             )
             {
                 continue;
             }
 
+            // What a cord carries is in tables of its own (NEC 240.5(B) and 400.5, from memory).
             if (
-                Ampacity.Together(
+                job.IsOfCord(wire)
+                || Ampacity.Together(
                     conductor,
                     TerminalC(job, wire),
                     loaded.Count,
                     ReceptacleRating.OutletsOn(job, circuit) > 1
                 )
-                is not { } together
+                    is not { } together
             )
             {
                 return new Finding(
