@@ -35,7 +35,7 @@ test("a cable is typed as it is bought, brings its conductors, and is taken back
   await jobs.type("W20.1", "From", "LP/X1:1");
   await expect(jobs.cell("W20.1", "Run")).toHaveText("W20");
   await page.getByRole("tab", { name: "Cables" }).click();
-  await expect(cable).toContainText("LP: 1 landed, way not measured, gland M16");
+  await expect(cable).toContainText("LP: 1 landed, way not measured, usually gland M16");
   await cable.getByRole("button", { name: "Edit cable W20" }).click();
   await page.getByLabel("Clamp to furthest terminal in LP, mm").fill("300");
   await page.getByRole("button", { name: "Save" }).click();

@@ -92,6 +92,20 @@ public sealed partial class JobCheckTests
         Assert.False(job.IsHardService(job.Wires[wire.Id]));
     }
 
+    /// <summary>NEC 400.5, from memory, has tables of its own: what is not judged by them here is said.</summary>
+    [Fact]
+    public void A_cord_with_more_than_three_loaded_conductors_is_said_not_to_be_judged()
+    {
+        var job = new Sketch().Panel("P").Circuit("1", 20).Cable("W1", "12/5 SOOW");
+        foreach (var name in new[] { "1", "2", "3", "4" })
+        {
+            job.Wire(name, null, null, circuit: "1", with: w => w with { CableId = job.Id("cable W1") });
+        }
+
+        var found = Assert.Single(job.Judged().Findings, f => f.Finding.Check == "loaded-together");
+        Assert.Equal(Severity.Note, found.Finding.Severity);
+    }
+
     /// <summary>NEC 310.15(C)(1), from memory: what is loaded in one jacket heats as in one raceway.</summary>
     [Fact]
     public void What_runs_in_a_cable_is_judged_as_what_runs_in_a_raceway()

@@ -108,14 +108,18 @@ export function CableForm({
         </>
       }
     >
-      <Grid templateColumns={{ base: "1fr", md: "1fr 2fr" }} gap={3} alignItems="start">
+      <Grid
+        templateColumns={{ base: "1fr", md: "1fr 2fr" }}
+        gap={3}
+        alignItems="start"
+        onKeyDown={(event) => event.key === "Enter" && void save()}
+      >
         <TextField id="cable-name" label="Name" autoComplete="off" maxLength={200} {...register("name")} />
         <TextField
           id="cable-make"
-          label="What it is"
+          label="What it is, such as 14/2 NM or 4G2.5 H07RN-F"
           autoComplete="off"
           maxLength={200}
-          placeholder="14/2 NM, 4G2.5 H07RN-F"
           error={
             formState.errors.make?.message ?? (make === row?.make ? undefined : (said?.problem ?? undefined))
           }

@@ -57,7 +57,7 @@ function OneCable({ row, onEdit }: { row: CableRow; onEdit: () => void }) {
         columnGap={4}
       >
         <Box>
-          <chakra.h3 textStyle="heading">{cable.name}</chakra.h3>
+          <chakra.h2 textStyle="heading">{cable.name}</chakra.h2>
           <Box color="ink.soft" textStyle="dense">
             {wires.length} of {conductors ?? "?"} conductors
           </Box>
@@ -109,7 +109,7 @@ const Conductors = ({ wires }: { wires: CableRow["wires"] }) => (
 /** The jacket at each end: how much comes off, once, and what clamps it. */
 function Ends({ row: { cable, entries, gland, isParallel } }: { row: CableRow }) {
   const { lead } = useUnits();
-  const clamps = gland ? `gland ${gland}` : cable.jacketDiameterMm ? "no usual gland" : null;
+  const clamps = gland ? `usually gland ${gland}` : cable.jacketDiameterMm ? "no usual gland" : null;
   return (
     <Flex columnGap={5} rowGap={1} flexWrap="wrap" mt={2}>
       {entries.map(({ enclosureId, enclosure, landed, reach, jacketOff }) => (
