@@ -11,7 +11,9 @@ board_bench() {
     [[ -n $port ]] && break
     sleep 0.1
   done
-  (cd web && node bench/board.mjs "http://127.0.0.1:$port") || true
+  local code
+  code=$(sed -n 's|.* signs in with this code: ||p' "$logs/bench-server.log")
+  (cd web && node bench/board.mjs "http://127.0.0.1:$port" "$code") || true
   kill -TERM "$server" 2>/dev/null && wait "$server" || true
   rm -rf "$folder"
 }

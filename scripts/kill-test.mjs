@@ -4,7 +4,7 @@ import { randomUUID } from "node:crypto";
 import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { call, record as recorded, start } from "./live-server.mjs";
+import { call, comeIn, record as recorded, start } from "./live-server.mjs";
 
 const [program, kills = "5"] = process.argv.slice(2);
 const folder = mkdtempSync(join(tmpdir(), "lacet-kill-"));
@@ -13,12 +13,12 @@ const list = (wires) =>
 
 /** What was sent, and whether it was acknowledged. */
 const sent = { records: new Map(), wires: new Map(), lists: new Map() };
-let job, person;
+let job;
 
 async function record(address) {
   const id = randomUUID();
   sent.records.set(id, false);
-  await call(address, "/api/records", recorded(id, person, sent.records.size));
+  await call(address, "/api/records", recorded(id, sent.records.size));
   sent.records.set(id, true);
 }
 
@@ -27,7 +27,6 @@ async function wire(address) {
   sent.wires.set(name, false);
   await call(address, `/api/jobs/${job}/wires`, {
     id: randomUUID(),
-    personId: person,
     rows: [{ name, size: "2.5" }],
     enclosure: "A",
   });
@@ -39,7 +38,7 @@ async function importList(address) {
   const wires = 30 + 400 * (sent.lists.size % 3);
   const { id } = await call(address, "/api/jobs/import/preview", list(wires));
   sent.lists.set(name, { wires, done: false });
-  await call(address, `/api/jobs/import/${id}/accept`, { id: randomUUID(), personId: person, jobName: name });
+  await call(address, `/api/jobs/import/${id}/accept`, { id: randomUUID(), jobName: name });
   sent.lists.get(name).done = true;
 }
 
@@ -85,11 +84,11 @@ async function look(address) {
 
 try {
   for (let kill = 0; kill < Number(kills); kill++) {
-    const { server, address } = await start(program, join(folder, "data"));
+    const { server, address, code } = await start(program, join(folder, "data"));
     if (!job) {
-      person = (await call(address, "/api/people", { name: "Kill" })).id;
+      await comeIn(address, code, "Kill");
       job = randomUUID();
-      await call(address, "/api/jobs", { id: job, personId: person, name: "Killed" });
+      await call(address, "/api/jobs", { id: job, name: "Killed" });
     }
     await look(address);
     const working = work(address);

@@ -79,7 +79,7 @@ front_end_units() {
 }
 
 browser_tests() {
-  local report="$PWD/$logs/e2e.json" folder port
+  local report="$PWD/$logs/e2e.json" folder port code
   folder=$(mktemp -d)
   say "end-to-end tests…"
   dotnet "$program" serve --port 0 --data "$folder/data" --stand-ins >"$logs/e2e-server.log" 2>&1 &
@@ -89,8 +89,9 @@ browser_tests() {
     [[ -n $port ]] && break
     sleep 0.1
   done
+  code=$(sed -n 's|.* signs in with this code: ||p' "$logs/e2e-server.log")
   rm -f "$report"
-  (cd web && LACET_URL="http://127.0.0.1:$port" PLAYWRIGHT_JSON_OUTPUT_NAME="$report" npx playwright test) >&2 || true
+  (cd web && LACET_URL="http://127.0.0.1:$port" LACET_CODE="$code" PLAYWRIGHT_JSON_OUTPUT_NAME="$report" npx playwright test) >&2 || true
   kill -TERM "$server" 2>/dev/null && wait "$server" || true
   rm -rf "$folder"
   if [[ -f $report ]]; then

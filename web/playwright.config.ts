@@ -1,8 +1,10 @@
 import { defineConfig } from "@playwright/test";
+import { signedIn } from "./e2e/people";
 
 // The server is started by `./lacet test`, with throwaway data; LACET_URL says where.
 export default defineConfig({
   testDir: "e2e",
+  globalSetup: "./e2e/people.ts",
   fullyParallel: true,
   workers: 2,
   // Generous: the machines that run this are small and shared, and nothing here measures speed.
@@ -14,6 +16,7 @@ export default defineConfig({
   use: {
     baseURL: process.env.LACET_URL ?? "http://127.0.0.1:5080",
     locale: "en-GB",
+    storageState: signedIn,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: "/usr/bin/chromium",

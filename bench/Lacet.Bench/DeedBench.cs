@@ -32,14 +32,11 @@ internal static class DeedBench
 
     internal static async Task RunAsync(string program)
     {
-        var (server, address) = await StartUp.StartAsync(program);
+        var (server, address, code) = await StartUp.StartAsync(program);
         using var http = new HttpClient { BaseAddress = address, Timeout = TimeSpan.FromMinutes(5) };
-        var person = (await http.PostAsJsonAsync(new Uri("/api/people", UriKind.Relative), new { name = "Bench" }))
-            .Content.ReadFromJsonAsync<JsonElement>()
-            .Result.GetProperty("id")
-            .GetGuid();
-        await TakeInAsync(http, person, 500);
-        var stored = await TakeInAsync(http, person, 10_000);
+        await StartUp.ComeInAsync(http, address, code);
+        await TakeInAsync(http, 500);
+        var stored = await TakeInAsync(http, 10_000);
         Console.WriteLine(
             string.Create(
                 CultureInfo.InvariantCulture,
@@ -48,12 +45,12 @@ internal static class DeedBench
         );
         Say(
             "Records, 50 people at once, the first of a server",
-            await RecordsAsync(http, person, clients: 50, each: 10, default)
+            await RecordsAsync(http, clients: 50, each: 10, default)
         );
-        Say("Records, 50 people at once", await RecordsAsync(http, person, clients: 50, each: 40, default));
+        Say("Records, 50 people at once", await RecordsAsync(http, clients: 50, each: 40, default));
         using var done = new CancellationTokenSource();
-        var meanwhile = Task.Run(() => RecordsAsync(http, person, clients: 2, each: int.MaxValue, done.Token));
-        var accepted = await AcceptAsync(http, person, 50_000);
+        var meanwhile = Task.Run(() => RecordsAsync(http, clients: 2, each: int.MaxValue, done.Token));
+        var accepted = await AcceptAsync(http, 50_000);
         await done.CancelAsync();
         Console.WriteLine(
             string.Create(
@@ -84,7 +81,7 @@ internal static class DeedBench
         );
     }
 
-    private static async Task<(double Took, double Script)> TakeInAsync(HttpClient http, Guid person, int wires)
+    private static async Task<(double Took, double Script)> TakeInAsync(HttpClient http, int wires)
     {
         var title = new JobTitle(Guid.NewGuid(), $"Bench {wires}") { Order = 1 };
         var parts = JobBench.Parts(wires).ToList();
@@ -92,9 +89,7 @@ internal static class DeedBench
         var started = Stopwatch.GetTimestamp();
         using var content = new ByteArrayContent(document);
         content.Headers.ContentType = new("application/json");
-        (
-            await http.PostAsync(new Uri($"/api/jobs/document?personId={person}", UriKind.Relative), content)
-        ).EnsureSuccessStatusCode();
+        (await http.PostAsync(new Uri("/api/jobs/document", UriKind.Relative), content)).EnsureSuccessStatusCode();
         await http.GetByteArrayAsync(new Uri($"/api/jobs/{title.Id}/findings", UriKind.Relative));
         var took = Stopwatch.GetElapsedTime(started).TotalSeconds;
         return (took, Script([.. parts.Prepend(title).Select(p => (p.Id.ToString(), PartJson.Write(p)))]));
@@ -146,7 +141,7 @@ internal static class DeedBench
         return Stopwatch.GetElapsedTime(started).TotalSeconds;
     }
 
-    private static async Task<(double Preview, double Accept)> AcceptAsync(HttpClient http, Guid person, int rows)
+    private static async Task<(double Preview, double Accept)> AcceptAsync(HttpClient http, int rows)
     {
         var text = new StringBuilder(string.Join(';', Columns)).Append("\r\n");
         for (var i = 0; i < rows - 1; i++)
@@ -177,12 +172,7 @@ internal static class DeedBench
         (
             await http.PostAsJsonAsync(
                 new Uri($"/api/jobs/import/{id}/accept", UriKind.Relative),
-                new
-                {
-                    id = Guid.NewGuid(),
-                    personId = person,
-                    jobName = "Long",
-                }
+                new { id = Guid.NewGuid(), jobName = "Long" }
             )
         ).EnsureSuccessStatusCode();
         return (previewed, Stopwatch.GetElapsedTime(started).TotalSeconds);
@@ -190,24 +180,17 @@ internal static class DeedBench
 
     private static async Task<List<double>> RecordsAsync(
         HttpClient http,
-        Guid person,
         int clients,
         int each,
         CancellationToken done
     ) =>
         [
             .. (
-                await Task.WhenAll(Enumerable.Range(0, clients).Select(c => RecordAsync(http, person, c, each, done)))
+                await Task.WhenAll(Enumerable.Range(0, clients).Select(c => RecordAsync(http, c, each, done)))
             ).SelectMany(t => t),
         ];
 
-    private static async Task<List<double>> RecordAsync(
-        HttpClient http,
-        Guid person,
-        int client,
-        int count,
-        CancellationToken done
-    )
+    private static async Task<List<double>> RecordAsync(HttpClient http, int client, int count, CancellationToken done)
     {
         var times = new List<double>();
         for (var i = 0; i < count && !done.IsCancellationRequested; i++)
@@ -218,7 +201,6 @@ internal static class DeedBench
                     id = Guid.NewGuid(),
                     device = $"bench-{client}",
                     deviceSequence = i,
-                    personId = person,
                     claimedAt = DateTimeOffset.Now,
                     conductor = new { size = "2.5 mm²", build = "fine-stranded" },
                     landing = new

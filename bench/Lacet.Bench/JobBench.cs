@@ -40,9 +40,18 @@ internal static class JobBench
         var folder = Directory.CreateTempSubdirectory("lacet-bench-").FullName;
         using var database = LacetDatabase.Open(folder);
         var jobs = new JobsTable(database, TimeProvider.System);
-        var person = (
-            await new PeopleTable(database, TimeProvider.System).EnsureAsync("bench", name => name, default)
-        ).Id;
+        var person = Guid.NewGuid();
+        await new AccountsTable(database, TimeProvider.System).AddAsync(
+            new()
+            {
+                Person = person,
+                Name = "bench",
+                Role = "lead",
+            },
+            "bench",
+            onlyFirst: true,
+            default
+        );
         var title = new JobTitle(Guid.NewGuid(), "bench") { Order = 1 };
         var edits = Parts(wires)
             .Prepend(title)

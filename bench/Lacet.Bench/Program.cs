@@ -54,7 +54,7 @@ foreach (var report in summary.Reports.Where(r => r.ResultStatistics is not null
 await JobBench.RunAsync();
 await DeedBench.RunAsync(program);
 await StartUp.RunAsync(program);
-var (server, address) = await StartUp.StartAsync(program);
+var (server, address, _) = await StartUp.StartAsync(program);
 await HttpLoad.RunAsync(address);
 server.Kill();
 server.Dispose();

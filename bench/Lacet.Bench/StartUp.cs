@@ -15,7 +15,10 @@ internal static class StartUp
 {
     private const int Runs = 5;
 
-    internal static async Task<(Process Server, Uri Address)> StartAsync(string program, string? folder = null)
+    internal static async Task<(Process Server, Uri Address, string? Code)> StartAsync(
+        string program,
+        string? folder = null
+    )
     {
         folder ??= Directory.CreateTempSubdirectory("lacet-bench-").FullName;
         var process = Process.Start(
@@ -25,9 +28,35 @@ internal static class StartUp
                 UseShellExecute = false,
             }
         )!;
-        var line = await process.StandardOutput.ReadLineAsync()
-            ?? throw new InvalidOperationException("The server did not start.");
-        return (process, new Uri(line[line.IndexOf("http", StringComparison.Ordinal)..]));
+        string? code = null;
+        while (await process.StandardOutput.ReadLineAsync() is { } line)
+        {
+            if (line.IndexOf("http", StringComparison.Ordinal) is >= 0 and var at)
+            {
+                return (process, new Uri(line[at..]), code);
+            }
+
+            code = line.Split(' ')[^1];
+        }
+
+        throw new InvalidOperationException("The server did not start.");
+    }
+
+    /// <summary>The first lead comes in by the code that was printed.</summary>
+    internal static async Task ComeInAsync(HttpClient http, Uri address, string? code)
+    {
+        using var answer = await http.PostAsJsonAsync(
+            new Uri(address, "/api/session/code"),
+            new
+            {
+                name = "Bench",
+                code,
+                password = "three odd words",
+            }
+        );
+        answer.EnsureSuccessStatusCode();
+        var session = await answer.Content.ReadFromJsonAsync<JsonElement>();
+        http.DefaultRequestHeaders.Add("X-Lacet-Token", session.GetProperty("token").GetString());
     }
 
     internal static async Task RunAsync(string program)
@@ -36,7 +65,7 @@ internal static class StartUp
         for (var i = 0; i < Runs; i++)
         {
             var started = Stopwatch.GetTimestamp();
-            var (server, address) = await StartAsync(program);
+            var (server, address, _) = await StartAsync(program);
             using var http = new HttpClient();
             await http.GetStringAsync(new Uri(address, "/api/bench/starters"));
             times.Add(Stopwatch.GetElapsedTime(started).TotalSeconds);
@@ -65,36 +94,26 @@ internal static class StartUp
         var folder = Directory.CreateTempSubdirectory("lacet-bench-").FullName;
         var title = new JobTitle(Guid.NewGuid(), "Bench") { Order = 1 };
         var parts = JobBench.Parts(1000).ToList();
-        var (server, address) = await StartAsync(program, folder);
-        Guid person;
-        using (var http = new HttpClient { BaseAddress = address })
-        {
-            using var made = await http.PostAsJsonAsync(
-                new Uri("/api/people", UriKind.Relative),
-                new { name = "Bench" }
-            );
-            person = (await made.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("id").GetGuid();
-            using var document = new ByteArrayContent(JobDocument.Of(title, parts).Write());
-            document.Headers.ContentType = new("application/json");
-            using var taken = await http.PostAsync(
-                new Uri($"/api/jobs/document?personId={person}", UriKind.Relative),
-                document
-            );
-            taken.EnsureSuccessStatusCode();
-        }
-
+        var (server, address, code) = await StartAsync(program, folder);
+        // The session outlives the server.
+        using var browser = new HttpClientHandler();
+        using var http = new HttpClient(browser);
+        await ComeInAsync(http, address, code);
+        using var document = new ByteArrayContent(JobDocument.Of(title, parts).Write());
+        document.Headers.ContentType = new("application/json");
+        using var taken = await http.PostAsync(new Uri(address, "/api/jobs/document"), document);
+        taken.EnsureSuccessStatusCode();
         await EndAsync(server);
-        (server, address) = await StartAsync(program, folder);
-        using var again = new HttpClient { BaseAddress = address };
+        (server, address, _) = await StartAsync(program, folder);
         await Task.Delay(TimeSpan.FromSeconds(3));
         var wire = parts.OfType<JobWire>().First() with { Function = WireFunction.Signal };
         using var edit = new StringContent(
-            $$"""{"id":"{{Guid.NewGuid()}}","personId":"{{person}}","changes":[{"put":{{PartJson.Write(wire)}},"version":1}]}""",
+            $$"""{"id":"{{Guid.NewGuid()}}","changes":[{"put":{{PartJson.Write(wire)}},"version":1}]}""",
             Encoding.UTF8,
             "application/json"
         );
         var started = Stopwatch.GetTimestamp();
-        using var answer = await again.PostAsync(new Uri($"/api/jobs/{title.Id}/commands", UriKind.Relative), edit);
+        using var answer = await http.PostAsync(new Uri(address, $"/api/jobs/{title.Id}/commands"), edit);
         var took = Stopwatch.GetElapsedTime(started).TotalMilliseconds;
         answer.EnsureSuccessStatusCode();
         await EndAsync(server);

@@ -25,6 +25,12 @@ public sealed record RecordRow
     /// <summary>Whether the person is proved.</summary>
     public required string Proved { get; init; }
 
+    /// <summary>As what they worked here; empty for a name that was only typed.</summary>
+    public string? Role { get; init; }
+
+    /// <summary>Who supervised them; empty where nobody did.</summary>
+    public string? Supervisor { get; init; }
+
     /// <summary>
     /// landed, wanting, withdrawn and so on; damaged where its bytes are not the ones that were received.
     /// </summary>
@@ -90,7 +96,14 @@ public sealed record RecordRow
         };
 
     /// <summary>The row of an event.</summary>
-    public static RecordRow Of(EventDocument recorded, string hash, string person, bool proved, RecordState state)
+    public static RecordRow Of(
+        EventDocument recorded,
+        string hash,
+        string person,
+        bool proved,
+        RecordState state,
+        string? supervisor
+    )
     {
         var made = recorded.Termination;
         return new RecordRow
@@ -101,6 +114,8 @@ public sealed record RecordRow
             ReceivedAt = recorded.ReceivedAt.ToString("O"),
             Person = person,
             Proved = proved ? "proved" : "not proved",
+            Role = recorded.Role is { } role ? Word(role) : null,
+            Supervisor = supervisor,
             State = Word(state),
             Conductor = made?.Conductor.Read().ToString(),
             Landing = made?.Recipe.LandingKind,

@@ -99,7 +99,7 @@ public sealed partial class EventsTable
     )
     {
         var names = connection
-            .Query<(Guid Id, string Name, byte[] Salt)>("SELECT id, name, salt FROM person")
+            .Query<(Guid Id, string Name, byte[] Salt)>("SELECT id, name, salt FROM person WHERE name <> ''")
             .ToDictionary(p => p.Id, p => (p.Name, p.Salt));
         var digests = new Dictionary<Guid, string>();
         return Seal.Verify(

@@ -12,8 +12,14 @@ public sealed partial class JobsTable
         {
             var key = new { id };
             if (
-                await connection.QuerySingleOrDefaultAsync<(Guid Job, string Says, Guid? Undoes, string Kind)?>(
-                    "SELECT c.job, c.says, c.undoes, c.kind FROM job_command c JOIN job j ON j.id = c.job WHERE c.id = @id AND j.removed <> 2",
+                await connection.QuerySingleOrDefaultAsync<(
+                    Guid Job,
+                    Guid Person,
+                    string Says,
+                    Guid? Undoes,
+                    string Kind
+                )?>(
+                    "SELECT c.job, c.person, c.says, c.undoes, c.kind FROM job_command c JOIN job j ON j.id = c.job WHERE c.id = @id AND j.removed <> 2",
                     key
                 )
                 is not { } command
@@ -28,6 +34,7 @@ public sealed partial class JobsTable
             );
             return new(
                 command.Job,
+                command.Person,
                 command.Says,
                 command.Undoes,
                 string.Equals(command.Kind, Word(CommandKind.Import), StringComparison.Ordinal)
@@ -103,8 +110,8 @@ public sealed partial class JobsTable
         database.ReadAsync(async connection =>
             (
                 await connection.QueryAsync<JobCommandRow>(
-                    """
-                    SELECT c.id, c.sequence, p.name AS Person, c.at, c.says, c.undoes,
+                    $"""
+                    SELECT c.id, c.sequence, {PeopleTable.NameSaid} AS Person, c.at, c.says, c.undoes,
                            EXISTS (SELECT 1 FROM job_command u WHERE u.undoes = c.id) AS Undone,
                            (SELECT count(*) FROM job_change g WHERE g.command = c.id) AS Parts
                     FROM job_command c JOIN person p ON p.id = c.person

@@ -16,9 +16,9 @@ public sealed partial class JobsTable(LacetDatabase database, TimeProvider time)
         database.ReadAsync(async connection =>
             (
                 await connection.QueryAsync<JobRow>(
-                    """
+                    $"""
                     SELECT id, summary, changed_at AS changedAt,
-                           coalesce((SELECT p.name FROM job_command c JOIN person p ON p.id = c.person
+                           coalesce((SELECT {PeopleTable.NameSaid} FROM job_command c JOIN person p ON p.id = c.person
                                      WHERE c.job = job.id ORDER BY c.sequence DESC LIMIT 1), '') AS changedBy
                     FROM job WHERE removed = 0 ORDER BY changed_at DESC, id LIMIT @most OFFSET @offset
                     """,

@@ -4,7 +4,7 @@ using Dapper;
 
 namespace Lacet.Store;
 
-/// <summary>How what SQLite has no type for is stored: ids and moments as text.</summary>
+/// <summary>How what SQLite has no type for is stored: ids, days and moments as text.</summary>
 internal static class StoredTypes
 {
     /// <summary>Tells Dapper, once.</summary>
@@ -12,6 +12,7 @@ internal static class StoredTypes
     {
         Add(new IdHandler());
         Add(new MomentHandler());
+        Add(new DayHandler());
     }
 
     private static void Add<T>(SqlMapper.TypeHandler<T> handler)
@@ -38,5 +39,14 @@ internal static class StoredTypes
 
         public override DateTimeOffset Parse(object value) =>
             DateTimeOffset.Parse((string)value, CultureInfo.InvariantCulture);
+    }
+
+    private sealed class DayHandler : SqlMapper.TypeHandler<DateOnly>
+    {
+        public override void SetValue(IDbDataParameter parameter, DateOnly value) =>
+            parameter.Value = value.ToString("O", CultureInfo.InvariantCulture);
+
+        public override DateOnly Parse(object value) =>
+            DateOnly.ParseExact((string)value, "O", CultureInfo.InvariantCulture);
     }
 }

@@ -268,6 +268,21 @@ public sealed class JobsTableTests : IAsyncDisposable
         );
     }
 
-    private async Task<Guid> PersonAsync() =>
-        (await new PeopleTable(_database, TimeProvider.System).EnsureAsync("bench", name => name, default)).Id;
+    private static readonly Guid Person = Guid.NewGuid();
+
+    private async Task<Guid> PersonAsync()
+    {
+        await new AccountsTable(_database, TimeProvider.System).AddAsync(
+            new()
+            {
+                Person = Person,
+                Name = "bench",
+                Role = "lead",
+            },
+            "bench",
+            onlyFirst: true,
+            default
+        );
+        return Person;
+    }
 }

@@ -210,7 +210,7 @@ public sealed class BackupTests
     private static async Task<string> FolderAsync()
     {
         await using var server = await RunningServer.StartAsync();
-        await server.PostAsync("/api/records", Requests.Termination(await server.PersonAsync("Ada"), Requests.Typed()));
+        await server.PostAsync("/api/records", Requests.Termination(Requests.Typed()));
         return server.Folder;
     }
 

@@ -41,12 +41,7 @@ public sealed partial class BoardTests
 
         var (taken, done) = await bench.Server.PostAsync(
             address,
-            new
-            {
-                id = Guid.NewGuid(),
-                personId = bench.Ada,
-                key = pigtail.GetProperty("key").GetString(),
-            }
+            new { id = Guid.NewGuid(), key = pigtail.GetProperty("key").GetString() }
         );
         Assert.Equal(HttpStatusCode.OK, taken);
         Assert.DoesNotContain(await bench.FindingsAsync(job), f =>
@@ -62,18 +57,13 @@ public sealed partial class BoardTests
             (
                 await bench.Server.PostAsync(
                     address,
-                    new
-                    {
-                        id = Guid.NewGuid(),
-                        personId = bench.Ada,
-                        key = pigtail.GetProperty("key").GetString(),
-                    }
+                    new { id = Guid.NewGuid(), key = pigtail.GetProperty("key").GetString() }
                 )
             ).Status
         );
         await bench.Server.PostAsync(
             $"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo",
-            new { personId = bench.Ada }
+            new { }
         );
         Assert.Equal(2, (await bench.WiresAsync(job)).Count);
         Assert.Contains(await bench.FindingsAsync(job), f => f.GetProperty("check").GetString() == "two-conductors");
@@ -108,15 +98,7 @@ public sealed partial class BoardTests
             .Json.EnumerateArray()
             .Single(r => r.GetProperty("id").GetString() == "ferrule");
         Assert.NotEmpty(remedy.GetProperty("section").GetProperty("parts").EnumerateArray());
-        await bench.Server.PostAsync(
-            address,
-            new
-            {
-                id = Guid.NewGuid(),
-                personId = bench.Ada,
-                key = remedy.GetProperty("key").GetString(),
-            }
-        );
+        await bench.Server.PostAsync(address, new { id = Guid.NewGuid(), key = remedy.GetProperty("key").GetString() });
         var wire = (await bench.WiresAsync(job)).Single().GetProperty("wire");
         Assert.Equal(
             (90, "W4"),
@@ -138,7 +120,6 @@ public sealed partial class BoardTests
                 new
                 {
                     id = Guid.NewGuid(),
-                    personId = bench.Ada,
                     enclosure = "DCP",
                     rows = new[] { row },
                 }

@@ -145,7 +145,6 @@ public sealed partial class BoardTests
                     new
                     {
                         id = Guid.NewGuid(),
-                        personId = bench.Ada,
                         line,
                         enclosure = "DCP",
                     }
@@ -161,7 +160,6 @@ public sealed partial class BoardTests
             new
             {
                 id = Guid.NewGuid(),
-                personId = bench.Ada,
                 line = "W10 wibble",
                 enclosure = "DCP",
             }

@@ -74,10 +74,7 @@ public sealed partial class DeviceTests
         var peak = await page.UntilAsync("peak");
         Assert.False(peak.GetProperty("simulated").GetBoolean());
         var tightening = new { method = "reading", readingId = peak.GetProperty("readingId").GetGuid() };
-        var (status, item) = await server.PostAsync(
-            "/api/records",
-            Requests.Termination(await server.PersonAsync("Ines Okafor"), tightening)
-        );
+        var (status, item) = await server.PostAsync("/api/records", Requests.Termination(tightening));
         Assert.Equal(HttpStatusCode.Created, status);
         var recorded = item.GetProperty("termination").GetProperty("tightening");
         Assert.Equal(
@@ -104,10 +101,7 @@ public sealed partial class DeviceTests
         await tool.SendAsync(line);
         Assert.True(await tool.IsClosedAsync());
         var tightening = new { method = "reading", readingId = "4d1d3cde-51e2-4a57-a3a9-9a4f5a0ecd12" };
-        var (status, _) = await server.PostAsync(
-            "/api/records",
-            Requests.Termination(await server.PersonAsync("Ines Okafor"), tightening)
-        );
+        var (status, _) = await server.PostAsync("/api/records", Requests.Termination(tightening));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
     }
 

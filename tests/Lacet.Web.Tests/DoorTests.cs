@@ -24,15 +24,15 @@ public sealed class DoorTests
     [InlineData("null", null, 403)]
     [InlineData(null, "cross-site", 403)]
     [InlineData(null, "same-site", 403)]
-    [InlineData(null, "same-origin", 200)]
-    [InlineData(null, null, 200)]
-    [InlineData("own", "same-origin", 200)]
+    [InlineData(null, "same-origin", 201)]
+    [InlineData(null, null, 201)]
+    [InlineData("own", "same-origin", 201)]
     public async Task Changes_are_taken_only_from_its_own_pages(string? origin, string? site, int status)
     {
         await using var server = await RunningServer.StartAsync();
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/people")
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/jobs")
         {
-            Content = JsonContent.Create(new { name = "Ines Okafor" }),
+            Content = JsonContent.Create(new { name = "Dome" }),
         };
         if (origin is not null)
         {
@@ -49,7 +49,10 @@ public sealed class DoorTests
 
         using var response = await server.Client.SendAsync(request);
         Assert.Equal(status, (int)response.StatusCode);
-        Assert.Equal(status == 200 ? 1 : 0, (await server.GetAsync("/api/people")).Json.GetArrayLength());
+        Assert.Equal(
+            status == 201 ? 1 : 0,
+            (await server.GetAsync("/api/jobs")).Json.GetProperty("items").GetArrayLength()
+        );
     }
 
     [Fact]

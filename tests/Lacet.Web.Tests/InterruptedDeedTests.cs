@@ -109,7 +109,6 @@ public sealed class InterruptedDeedTests
                 id = of,
                 device = "t",
                 deviceSequence = 2,
-                personId = bench.Ada,
                 claimedAt = RunningServer.Now,
                 kind = "rework",
                 subject = new
@@ -137,7 +136,6 @@ public sealed class InterruptedDeedTests
                 new
                 {
                     id = typed,
-                    personId = bench.Ada,
                     rows = new[] { new { name = "9", size = "2.5" } },
                     enclosure = "DCP",
                 }
@@ -166,24 +164,23 @@ public sealed class InterruptedDeedTests
             job,
             deed switch
             {
-                "person" => () => bench.Server.PostAsync("/api/people", new { name = "Cleo" }),
-                "job" => () =>
+                "person" => () =>
                     bench.Server.PostAsync(
-                        "/api/jobs",
+                        "/api/people",
                         new
                         {
+                            name = "Cleo",
+                            role = "electrician",
                             id,
-                            personId = bench.Ada,
-                            name = "New",
                         }
                     ),
+                "job" => () => bench.Server.PostAsync("/api/jobs", new { id, name = "New" }),
                 "wires" => () =>
                     bench.Server.PostAsync(
                         $"/api/jobs/{job}/wires",
                         new
                         {
                             id,
-                            personId = bench.Ada,
                             rows = new[] { new { name = "9", size = "2.5" }, new { name = "10", size = "4" } },
                             enclosure = "DCP",
                         }
@@ -191,35 +188,22 @@ public sealed class InterruptedDeedTests
                 "command" => () =>
                     bench.Server.PostAsync(
                         $"/api/jobs/{job}/commands",
-                        new
-                        {
-                            id,
-                            personId = bench.Ada,
-                            changes = new[] { new { remove = second, version = 2 } },
-                        }
+                        new { id, changes = new[] { new { remove = second, version = 2 } } }
                     ),
                 "import" or "new list" => () =>
                     bench.Server.PostAsync(
                         $"/api/jobs/import/{preview}/accept",
-                        new
-                        {
-                            id,
-                            personId = bench.Ada,
-                            jobName = deed == "import" ? null : "Listed",
-                        }
+                        new { id, jobName = deed == "import" ? null : "Listed" }
                     ),
                 "document" => async () =>
-                    await bench.SendAsync($"/api/jobs/document?personId={bench.Ada}", Encoding.UTF8.GetBytes(document))
-                        is var (status, json)
+                    await bench.SendAsync($"/api/jobs/document", Encoding.UTF8.GetBytes(document)) is var (status, json)
                     && status == HttpStatusCode.Conflict
                         ? (HttpStatusCode.OK, json)
                         : (status, json),
                 "record" => () => bench.RecordAsync(job, second, "termination", bench.Ada, id),
                 "rework" => () => bench.Server.PostAsync("/api/records", Rework(id)),
-                "withdrawal" => () =>
-                    bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, reworked, id)),
-                "undo" => () =>
-                    bench.Server.PostAsync($"/api/jobs/{job}/commands/{typed}/undo", new { personId = bench.Ada, id }),
+                "withdrawal" => () => bench.Server.PostAsync("/api/records", Requests.Withdrawal(reworked, id)),
+                "undo" => () => bench.Server.PostAsync($"/api/jobs/{job}/commands/{typed}/undo", new { id }),
                 _ => async () =>
                 {
                     using var answer = await bench.Server.Client.DeleteAsync(

@@ -3,7 +3,7 @@ using System.Text.Json.Nodes;
 
 namespace Lacet.Web.Tests;
 
-/// <summary>A server with two people and short ways to ask it.</summary>
+/// <summary>A server with two leads, of whom Ada is signed in, and short ways to ask it.</summary>
 internal sealed class JobBench : IAsyncDisposable
 {
     /// <summary>Two wires of one circuit in one panel.</summary>
@@ -21,9 +21,8 @@ internal sealed class JobBench : IAsyncDisposable
     internal static async Task<JobBench> StartAsync(bool realTime = false)
     {
         var server = await RunningServer.StartAsync(realTime: realTime);
-        async Task<Guid> Person(string name) =>
-            (await server.PostAsync("/api/people", new { name })).Json.GetProperty("id").GetGuid();
-        return new(server, await Person("Ada"), await Person("Bo"));
+        var (bo, ada) = (await server.PersonAsync("Bo"), await server.PersonAsync("Ada"));
+        return new(server, ada, bo);
     }
 
     public ValueTask DisposeAsync() => Server.DisposeAsync();
@@ -36,7 +35,6 @@ internal sealed class JobBench : IAsyncDisposable
             new
             {
                 id,
-                personId = Ada,
                 name = "Dome",
                 purpose,
             }
@@ -50,22 +48,13 @@ internal sealed class JobBench : IAsyncDisposable
             new
             {
                 id = Guid.NewGuid(),
-                personId = Ada,
                 rows,
                 enclosure = "DCP",
             }
         );
 
     internal Task<(HttpStatusCode Status, JsonElement Json)> CommandAsync(Guid job, params object[] changes) =>
-        Server.PostAsync(
-            $"/api/jobs/{job}/commands",
-            new
-            {
-                id = Guid.NewGuid(),
-                personId = Ada,
-                changes,
-            }
-        );
+        Server.PostAsync($"/api/jobs/{job}/commands", new { id = Guid.NewGuid(), changes });
 
     /// <summary>Records at end A of a wire.</summary>
     internal Task<(HttpStatusCode Status, JsonElement Json)> RecordAsync(
@@ -75,14 +64,14 @@ internal sealed class JobBench : IAsyncDisposable
         Guid person,
         Guid? id = null
     ) =>
-        Server.PostAsync(
+        Server.PostAsAsync(
+            person,
             "/api/records",
             new
             {
                 id = id ?? Guid.NewGuid(),
                 device = "t",
                 deviceSequence = 1,
-                personId = person,
                 claimedAt = RunningServer.Now,
                 kind,
                 subject = new
@@ -148,7 +137,6 @@ internal sealed class JobBench : IAsyncDisposable
     {
         var body = JsonSerializer.SerializeToNode(more)!;
         body["id"] = Guid.NewGuid();
-        body["personId"] = Ada;
         return Server.PostAsync($"/api/jobs/import/{preview.GetProperty("id").GetGuid()}/accept", body.ToJsonString());
     }
 

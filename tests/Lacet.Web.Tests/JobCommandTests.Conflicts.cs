@@ -74,12 +74,7 @@ public sealed partial class JobCommandTests
         Assert.Equal(HttpStatusCode.UnprocessableEntity, bad.Status);
         Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("circuits").EnumerateArray());
 
-        var command = new
-        {
-            id = Guid.NewGuid(),
-            personId = bench.Ada,
-            changes = new[] { Put(circuit, "1"), Put(Guid.NewGuid(), "2") },
-        };
+        var command = new { id = Guid.NewGuid(), changes = new[] { Put(circuit, "1"), Put(Guid.NewGuid(), "2") } };
         var first = await bench.Server.PostAsync($"/api/jobs/{job}/commands", command);
         var second = await bench.Server.PostAsync($"/api/jobs/{job}/commands", command);
         Assert.Equal((HttpStatusCode.OK, HttpStatusCode.OK), (first.Status, second.Status));
@@ -117,12 +112,7 @@ public sealed partial class JobCommandTests
             }
         )
         {
-            var command = new
-            {
-                id = Guid.NewGuid(),
-                personId = bench.Ada,
-                changes = new[] { change },
-            };
+            var command = new { id = Guid.NewGuid(), changes = new[] { change } };
             var (first, again) = (
                 await bench.Server.PostAsync($"/api/jobs/{job}/commands", command),
                 await bench.Server.PostAsync($"/api/jobs/{job}/commands", command)
@@ -150,7 +140,6 @@ public sealed partial class JobCommandTests
                 new
                 {
                     id,
-                    personId = bench.Ada,
                     changes = new[]
                     {
                         new

@@ -37,7 +37,7 @@ public sealed partial class JobCommandTests
         Assert.Empty(await bench.WiresAsync(job));
         await bench.Server.PostAsync(
             $"/api/jobs/{job}/commands/{removed.GetProperty("commandId").GetGuid()}/undo",
-            new { personId = bench.Ada }
+            new { }
         );
         var back = (await bench.WiresAsync(job)).Single();
         Assert.Equal(
@@ -69,7 +69,7 @@ public sealed partial class JobCommandTests
             (
                 await bench.Server.PostAsync(
                     $"/api/jobs/{job}/commands/{removed.GetProperty("commandId").GetGuid()}/undo",
-                    new { personId = bench.Ada }
+                    new { }
                 )
             ).Status
         );
@@ -130,7 +130,7 @@ public sealed partial class JobCommandTests
         Assert.Equal("black", await Colour());
 
         Task<(HttpStatusCode Status, JsonElement Json)> Undo(Guid command) =>
-            bench.Server.PostAsync($"/api/jobs/{job}/commands/{command}/undo", new { personId = bench.Ada });
+            bench.Server.PostAsync($"/api/jobs/{job}/commands/{command}/undo", new { });
         static Guid Command((HttpStatusCode Status, JsonElement Json) done) =>
             done.Json.GetProperty("commandId").GetGuid();
     }
@@ -170,7 +170,7 @@ public sealed partial class JobCommandTests
         );
         var (status, problem) = await bench.Server.PostAsync(
             $"/api/jobs/{job}/commands/{red.GetProperty("commandId").GetGuid()}/undo",
-            new { personId = bench.Bo }
+            new { }
         );
         Assert.Equal(HttpStatusCode.Conflict, status);
         Assert.Contains("Nothing was changed", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);

@@ -15,14 +15,7 @@ public sealed partial class JobImportTests
     {
         await using var bench = await JobBench.StartAsync();
         var preview = await bench.PreviewAsync(JobBench.List);
-        var body = JsonSerializer.Serialize(
-            new
-            {
-                id = Guid.NewGuid(),
-                personId = bench.Ada,
-                jobName = "Panel",
-            }
-        );
+        var body = JsonSerializer.Serialize(new { id = Guid.NewGuid(), jobName = "Panel" });
         var address = $"/api/jobs/import/{preview.GetProperty("id").GetGuid()}/accept";
         var atOnce = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => bench.Server.PostAsync(address, body)));
         var after = await bench.Server.PostAsync(address, body);
@@ -38,7 +31,7 @@ public sealed partial class JobImportTests
             (
                 await bench.Server.PostAsync(
                     $"/api/jobs/{job}/commands/{after.Json.GetProperty("commandId").GetGuid()}/undo",
-                    new { personId = bench.Ada }
+                    new { }
                 )
             ).Status
         );
@@ -75,17 +68,7 @@ public sealed partial class JobImportTests
             await command.ExecuteNonQueryAsync(TestContext.Current.CancellationToken);
             Assert.Equal(
                 HttpStatusCode.InternalServerError,
-                (
-                    await bench.Server.PostAsync(
-                        accept,
-                        new
-                        {
-                            id = Guid.NewGuid(),
-                            personId = bench.Ada,
-                            jobName = "Panel",
-                        }
-                    )
-                ).Status
+                (await bench.Server.PostAsync(accept, new { id = Guid.NewGuid(), jobName = "Panel" })).Status
             );
             Assert.Empty(await bench.NamesAsync());
             command.CommandText = "DROP TRIGGER broken";
@@ -94,17 +77,7 @@ public sealed partial class JobImportTests
 
         Assert.Equal(
             HttpStatusCode.OK,
-            (
-                await bench.Server.PostAsync(
-                    accept,
-                    new
-                    {
-                        id = Guid.NewGuid(),
-                        personId = bench.Ada,
-                        jobName = "Panel",
-                    }
-                )
-            ).Status
+            (await bench.Server.PostAsync(accept, new { id = Guid.NewGuid(), jobName = "Panel" })).Status
         );
         Assert.Equal(["Panel"], await bench.NamesAsync());
     }
@@ -116,7 +89,7 @@ public sealed partial class JobImportTests
         var job = await bench.JobAsync();
         var preview = await bench.PreviewAsync(JobBench.List, job);
         var accept = $"/api/jobs/import/{preview.GetProperty("id").GetGuid()}/accept";
-        var body = new { id = Guid.NewGuid(), personId = bench.Ada };
+        var body = new { id = Guid.NewGuid() };
         var first = await bench.Server.PostAsync(accept, body);
         var again = await bench.Server.PostAsync(accept, body);
         Assert.Equal(

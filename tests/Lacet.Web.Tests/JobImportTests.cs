@@ -68,7 +68,7 @@ public sealed partial class JobImportTests
         Assert.Equal(HttpStatusCode.NotFound, (await bench.AcceptAsync(preview, new { jobName = "Panel" })).Status);
         await bench.Server.PostAsync(
             $"/api/jobs/{job}/commands/{taken.GetProperty("commandId").GetGuid()}/undo",
-            new { personId = bench.Ada }
+            new { }
         );
         Assert.Empty(await bench.WiresAsync(job));
     }

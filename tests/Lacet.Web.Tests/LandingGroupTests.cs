@@ -27,7 +27,7 @@ public sealed class LandingGroupTests
 
         await bench.Server.PostAsync(
             $"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo",
-            new { id = Guid.NewGuid(), personId = bench.Ada }
+            new { id = Guid.NewGuid() }
         );
         Assert.Equal(3, (await GroupsAsync(bench, job)).Count);
     }
@@ -70,7 +70,6 @@ public sealed class LandingGroupTests
             new
             {
                 id = command,
-                personId = bench.Ada,
                 prefix,
                 landing = new { kind = "spring-cage-block" },
             }

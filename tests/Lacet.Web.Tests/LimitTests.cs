@@ -16,7 +16,11 @@ public sealed class LimitTests
     public async Task More_streams_than_there_are_pages_are_refused_and_the_page_still_answers()
     {
         await using var server = await RunningServer.StartAsync();
-        using var handler = new SocketsHttpHandler { MaxConnectionsPerServer = 400 };
+        using var handler = new SocketsHttpHandler
+        {
+            MaxConnectionsPerServer = 400,
+            CookieContainer = server.BrowserOf(await server.PersonAsync("Ada")).Cookies,
+        };
         using var client = new HttpClient(handler) { BaseAddress = server.Client.BaseAddress };
         var open = new List<HttpResponseMessage>();
         try
@@ -103,7 +107,7 @@ public sealed class LimitTests
             var answers = await Task.WhenAll(
                 Enumerable
                     .Range(0, 4)
-                    .Select(_ => server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed())))
+                    .Select(_ => server.PostAsync("/api/records", Requests.Termination(Requests.Typed())))
             );
             Assert.All(answers, a => Assert.Equal(HttpStatusCode.ServiceUnavailable, a.Status));
             Assert.All(answers, a =>
@@ -125,7 +129,7 @@ public sealed class LimitTests
         Assert.Equal(0, await server.EventsAsync());
         Assert.Equal(
             HttpStatusCode.Created,
-            (await server.PostAsync("/api/records", Requests.Termination(ada, Requests.Typed()))).Status
+            (await server.PostAsync("/api/records", Requests.Termination(Requests.Typed()))).Status
         );
     }
 }

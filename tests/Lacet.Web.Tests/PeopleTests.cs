@@ -1,6 +1,9 @@
+using Lacet.Workshop.People;
+using Microsoft.Extensions.DependencyInjection;
+
 namespace Lacet.Web.Tests;
 
-/// <summary>One person is one person, however the name is typed.</summary>
+/// <summary>Who works here: added, changed, reset, and one person however the name is typed.</summary>
 public sealed class PeopleTests
 {
     /// <summary>
@@ -15,9 +18,13 @@ public sealed class PeopleTests
     public async Task A_name_typed_otherwise_is_the_same_person(string first, string then)
     {
         await using var server = await RunningServer.StartAsync();
-        Assert.Equal(await server.PersonAsync(first), await server.PersonAsync(then));
-        Assert.NotEqual(await server.PersonAsync(first), await server.PersonAsync("Bo"));
+        var added = await AddAsync(server, first);
+        Assert.Equal(HttpStatusCode.Created, added.Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await AddAsync(server, then)).Status);
         Assert.Equal(2, (await server.GetAsync("/api/people")).Json.GetArrayLength());
+        // And signs in by either.
+        using var browser = new Browser(server.Stranger.Http.BaseAddress!);
+        Assert.Equal(HttpStatusCode.OK, (await UseAsync(browser, then, added.Code)).Status);
     }
 
     /// <summary>A body’s text with what cannot be seen in it is refused by field; nothing is stored.</summary>
@@ -30,9 +37,9 @@ public sealed class PeopleTests
     public async Task A_name_that_cannot_be_seen_is_refused(string name)
     {
         await using var server = await RunningServer.StartAsync();
-        var (status, problem) = await server.PostAsync("/api/people", new { name });
+        var (status, problem) = await server.PostAsync("/api/people", new { name, role = "electrician" });
         Assert.Equal((HttpStatusCode.UnprocessableEntity, "name"), (status, problem.GetProperty("field").GetString()));
-        Assert.Equal(0, (await server.GetAsync("/api/people")).Json.GetArrayLength());
+        Assert.Equal(1, (await server.GetAsync("/api/people")).Json.GetArrayLength());
     }
 
     /// <summary>
@@ -46,5 +53,123 @@ public sealed class PeopleTests
         await bench.TypeAsync(job, new { name = "Pre\u0301-1", size = "2.5" });
         var (_, found) = await bench.Server.GetAsync($"/api/jobs/{job}/wires?q={Uri.EscapeDataString("Pré")}");
         Assert.Equal("Pré-1", found.GetProperty("items")[0].GetProperty("wire").GetProperty("name").GetString());
+    }
+
+    [Fact]
+    public async Task A_code_lets_somebody_in_once_and_a_new_one_undoes_what_was_forgotten()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var added = await AddAsync(server, "Ada");
+        using var browser = new Browser(server.Stranger.Http.BaseAddress!);
+        // A password that anybody tries first is refused, and the code is still good.
+        Assert.Equal(
+            (HttpStatusCode.UnprocessableEntity, "password"),
+            await UseAsync(browser, "Ada", added.Code, "adaadaadaada")
+        );
+        Assert.Equal(HttpStatusCode.OK, (await UseAsync(browser, "ada", added.Code.ToLowerInvariant())).Status);
+        using var other = new Browser(server.Stranger.Http.BaseAddress!);
+        Assert.Equal(HttpStatusCode.Unauthorized, (await UseAsync(other, "Ada", added.Code)).Status);
+
+        var (_, people) = await server.GetAsync("/api/people");
+        var ada = people.EnumerateArray().Single(p => p.GetProperty("name").GetString() == "Ada").GetProperty("id");
+        var (reset, given) = await server.PostAsync($"/api/people/{ada.GetGuid()}/code", new { });
+        Assert.Equal(HttpStatusCode.OK, reset);
+        // Signed out where she was, and the old password is no more.
+        using var asked = await browser.Http.GetAsync(new Uri("/api/jobs", UriKind.Relative));
+        Assert.Equal(HttpStatusCode.Unauthorized, asked.StatusCode);
+        await Assert.ThrowsAsync<HttpRequestException>(() => other.SignInAsync("Ada", RunningServer.Password));
+        Assert.Equal(HttpStatusCode.OK, (await UseAsync(other, "Ada", given.GetProperty("code").GetString()!)).Status);
+    }
+
+    [Fact]
+    public async Task A_code_is_good_for_three_days()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var added = await AddAsync(server, "Ada");
+        server.Time.Advance(Codes.Life);
+        using var browser = new Browser(server.Stranger.Http.BaseAddress!);
+        Assert.Equal(HttpStatusCode.Unauthorized, (await UseAsync(browser, "Ada", added.Code)).Status);
+    }
+
+    [Fact]
+    public async Task The_last_lead_stays_one_and_who_works_here_no_more_is_signed_out()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var ines = (await server.GetAsync("/api/people")).Json[0].GetProperty("id").GetGuid();
+        Assert.Equal(HttpStatusCode.Conflict, await ChangeAsync(server, ines, "electrician"));
+        Assert.Equal(HttpStatusCode.Conflict, await ChangeAsync(server, ines, "lead", closed: true));
+        var ada = await server.PersonAsync("Ada");
+        Assert.Equal(HttpStatusCode.OK, await ChangeAsync(server, ines, "lead", closed: true));
+        using var asked = await server.BrowserOf(ada).Http.GetAsync(new Uri("/api/jobs", UriKind.Relative));
+        Assert.Equal(HttpStatusCode.OK, asked.StatusCode);
+        using var browser = new Browser(server.Stranger.Http.BaseAddress!);
+        await Assert.ThrowsAsync<HttpRequestException>(() =>
+            browser.SignInAsync("Ines Okafor", RunningServer.Password)
+        );
+    }
+
+    [Fact]
+    public async Task The_first_lead_comes_in_by_the_printed_code_and_nobody_after()
+    {
+        await using var server = await RunningServer.StartAsync(signedIn: false);
+        var code = server.Services.GetRequiredService<FirstLead>().Code;
+        var (_, before) = await server.GetAsync("/api/session");
+        Assert.True(before.GetProperty("awaitsFirstLead").GetBoolean());
+        Assert.Equal(HttpStatusCode.Unauthorized, (await UseAsync(server.Stranger, "Eve", Codes.New())).Status);
+        // Four at once are one.
+        var browsers = Enumerable.Range(0, 4).Select(_ => new Browser(server.Stranger.Http.BaseAddress!)).ToList();
+        var came = await Task.WhenAll(browsers.Select((b, i) => UseAsync(b, $"Ada {i}", code)));
+        Assert.Single(came, c => c.Status == HttpStatusCode.OK);
+        Assert.Equal(HttpStatusCode.Unauthorized, (await UseAsync(server.Stranger, "Eve", code)).Status);
+        var (_, after) = await server.GetAsync("/api/session");
+        Assert.False(after.GetProperty("awaitsFirstLead").GetBoolean());
+        Assert.Single(await server.Services.GetRequiredService<Accounts>().AllAsync());
+        browsers.ForEach(b => b.Dispose());
+    }
+
+    private static async Task<(HttpStatusCode Status, string Code)> AddAsync(RunningServer server, string name)
+    {
+        var (status, json) = await server.PostAsync("/api/people", new { name, role = "electrician" });
+        return (status, json.TryGetProperty("code", out var code) ? code.GetString()! : "");
+    }
+
+    private static async Task<(HttpStatusCode Status, string? Field)> UseAsync(
+        Browser browser,
+        string name,
+        string code,
+        string password = RunningServer.Password
+    )
+    {
+        using var response = await browser.Http.PostAsJsonAsync(
+            new Uri("/api/session/code", UriKind.Relative),
+            new
+            {
+                name,
+                code,
+                password,
+            }
+        );
+        if (response.StatusCode == HttpStatusCode.OK)
+        {
+            await browser.KeepAsync(response);
+            return (response.StatusCode, null);
+        }
+
+        var problem = await response.Content.ReadFromJsonAsync<JsonElement>();
+        return (response.StatusCode, problem.TryGetProperty("field", out var field) ? field.GetString() : null);
+    }
+
+    private static async Task<HttpStatusCode> ChangeAsync(
+        RunningServer server,
+        Guid person,
+        string role,
+        bool closed = false
+    )
+    {
+        using var response = await server.Client.PutAsJsonAsync(
+            new Uri($"/api/people/{person}", UriKind.Relative),
+            new { role, closed }
+        );
+        return response.StatusCode;
     }
 }

@@ -58,12 +58,7 @@ public sealed partial class PinMapApiTests
         );
         Assert.Equal(
             HttpStatusCode.Created,
-            (
-                await bench.Server.PostAsync(
-                    "/api/records",
-                    Requests.Withdrawal(bench.Ada, item.GetProperty("id").GetGuid())
-                )
-            ).Status
+            (await bench.Server.PostAsync("/api/records", Requests.Withdrawal(item.GetProperty("id").GetGuid()))).Status
         );
         Assert.Equal(
             "withdrawn",
@@ -97,7 +92,6 @@ public sealed partial class PinMapApiTests
                 id = Guid.NewGuid(),
                 device = "t",
                 deviceSequence = 1,
-                personId = bench.Ada,
                 claimedAt = RunningServer.Now,
                 kind = "termination",
                 conductor = new { size = "14", build = "solid" },
@@ -123,7 +117,6 @@ public sealed partial class PinMapApiTests
                 id = Guid.NewGuid(),
                 device = "t",
                 deviceSequence = 1,
-                personId = bench.Ada,
                 claimedAt = RunningServer.Now,
                 kind = "continuity",
                 continuity = new { jobId = job, pinMapId = map },

@@ -150,7 +150,7 @@ public sealed partial class PinMapApiTests
         );
         await bench.Server.PostAsync(
             $"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo",
-            new { personId = bench.Ada }
+            new { }
         );
         Assert.Empty((await bench.Server.GetAsync($"/api/jobs/{job}")).Json.GetProperty("cords").EnumerateArray());
 
@@ -164,7 +164,7 @@ public sealed partial class PinMapApiTests
             HttpStatusCode.Created,
             (
                 await bench.SendAsync(
-                    $"/api/jobs/document?personId={bench.Ada}",
+                    $"/api/jobs/document",
                     System.Text.Encoding.UTF8.GetBytes(exported.ToJsonString())
                 )
             ).Status
@@ -244,7 +244,6 @@ public sealed partial class PinMapApiTests
             new
             {
                 id = Guid.NewGuid(),
-                personId = bench.Ada,
                 key = note.GetProperty("key").GetString(),
                 reason = "insulated",
             }

@@ -12,14 +12,14 @@ public sealed partial class RecordTests
     public async Task Taking_back_is_a_new_event_and_the_old_one_stays()
     {
         await using var server = await RunningServer.StartAsync();
-        var (person, id) = (await server.PersonAsync("Ines Okafor"), Guid.NewGuid());
-        await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed(), id));
-        var (status, _) = await server.PostAsync("/api/records", Requests.Withdrawal(person, id));
+        var id = Guid.NewGuid();
+        await server.PostAsync("/api/records", Requests.Termination(Requests.Typed(), id));
+        var (status, _) = await server.PostAsync("/api/records", Requests.Withdrawal(id));
         Assert.Equal(HttpStatusCode.Created, status);
         var (_, page) = await server.GetAsync("/api/records");
         Assert.Equal(2, page.GetProperty("total").GetInt64());
         Assert.Equal("withdrawn", page.GetProperty("items")[1].GetProperty("state").GetString());
-        var (again, problem) = await server.PostAsync("/api/records", Requests.Withdrawal(person, id));
+        var (again, problem) = await server.PostAsync("/api/records", Requests.Withdrawal(id));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, again);
         Assert.Contains("taken back already", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
     }
@@ -28,9 +28,9 @@ public sealed partial class RecordTests
     public async Task A_withdrawal_sent_twice_stores_once()
     {
         await using var server = await RunningServer.StartAsync();
-        var (person, id) = (await server.PersonAsync("Ines Okafor"), Guid.NewGuid());
-        await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed(), id));
-        var withdrawal = Requests.Withdrawal(person, id);
+        var id = Guid.NewGuid();
+        await server.PostAsync("/api/records", Requests.Termination(Requests.Typed(), id));
+        var withdrawal = Requests.Withdrawal(id);
         await server.PostAsync("/api/records", withdrawal);
         Assert.Equal(HttpStatusCode.OK, (await server.PostAsync("/api/records", withdrawal)).Status);
         Assert.Equal(2, await server.EventsAsync());
@@ -40,15 +40,12 @@ public sealed partial class RecordTests
     public async Task What_cannot_be_recorded_is_refused_by_field_and_nothing_is_stored()
     {
         await using var server = await RunningServer.StartAsync();
-        var person = await server.PersonAsync("Ines Okafor");
         var bad = new (object Record, string Field)[]
         {
-            (Requests.Termination(Guid.NewGuid(), Requests.Typed()), "personId"),
-            (Requests.Termination(person, Requests.Typed(-1)), "tightening.value"),
-            (Requests.Termination(person, Requests.Typed(500)), "tightening.value"),
+            (Requests.Termination(Requests.Typed(-1)), "tightening.value"),
+            (Requests.Termination(Requests.Typed(500)), "tightening.value"),
             (
                 Requests.Termination(
-                    person,
                     new
                     {
                         method = "preset",
@@ -60,7 +57,6 @@ public sealed partial class RecordTests
             ),
             (
                 Requests.Termination(
-                    person,
                     new
                     {
                         method = "reading",
@@ -71,16 +67,13 @@ public sealed partial class RecordTests
                 ),
                 "tightening.unit"
             ),
-            (
-                Requests.Termination(person, new { method = "reading", readingId = Guid.NewGuid() }),
-                "tightening.readingId"
-            ),
-            (Requests.Termination(person, new { method = "by-guess" }), "tightening.method"),
-            (Requests.Termination(person, new { method = "seated" }), "tightening.method"),
-            (Requests.Termination(person, Requests.Typed(), strip: -4), "measuredStripMm"),
-            (Requests.Termination(person, Requests.Typed(), size: "16 mm²"), "landing"),
-            (Requests.Termination(person, Requests.Typed(), size: "lots"), "conductor.size"),
-            (Requests.Withdrawal(person, Guid.NewGuid()), "corrects"),
+            (Requests.Termination(new { method = "reading", readingId = Guid.NewGuid() }), "tightening.readingId"),
+            (Requests.Termination(new { method = "by-guess" }), "tightening.method"),
+            (Requests.Termination(new { method = "seated" }), "tightening.method"),
+            (Requests.Termination(Requests.Typed(), strip: -4), "measuredStripMm"),
+            (Requests.Termination(Requests.Typed(), size: "16 mm²"), "landing"),
+            (Requests.Termination(Requests.Typed(), size: "lots"), "conductor.size"),
+            (Requests.Withdrawal(Guid.NewGuid()), "corrects"),
         };
         foreach (var (record, field) in bad)
         {

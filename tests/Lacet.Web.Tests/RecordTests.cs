@@ -13,13 +13,12 @@ public sealed partial class RecordTests
     public async Task A_termination_is_kept_with_what_it_was_made_to()
     {
         await using var server = await RunningServer.StartAsync();
-        var person = await server.PersonAsync("Ines Okafor");
-        var (status, item) = await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed()));
+        var (status, item) = await server.PostAsync("/api/records", Requests.Termination(Requests.Typed()));
         Assert.Equal(HttpStatusCode.Created, status);
         Assert.Equal((1, "landed"), (item.GetProperty("sequence").GetInt64(), item.GetProperty("state").GetString()));
         Assert.Equal("pass", item.GetProperty("stripJudgement").GetString());
         Assert.Equal("pass", item.GetProperty("torqueJudgement").GetString());
-        Assert.False(item.GetProperty("person").GetProperty("proved").GetBoolean());
+        Assert.True(item.GetProperty("person").GetProperty("proved").GetBoolean());
         var recipe = item.GetProperty("termination").GetProperty("recipe");
         Assert.Equal(10, recipe.GetProperty("strip").GetProperty("target").GetProperty("value").GetDouble());
         Assert.Equal(
@@ -32,7 +31,7 @@ public sealed partial class RecordTests
     public async Task Sending_twice_stores_once()
     {
         await using var server = await RunningServer.StartAsync();
-        var record = Requests.Termination(await server.PersonAsync("Ines Okafor"), Requests.Typed());
+        var record = Requests.Termination(Requests.Typed());
         var (first, created) = await server.PostAsync("/api/records", record);
         server.Time.Advance(TimeSpan.FromMinutes(5));
         var (second, repeated) = await server.PostAsync("/api/records", record);
@@ -45,10 +44,9 @@ public sealed partial class RecordTests
     public async Task Many_at_once_are_all_stored_in_one_chain()
     {
         await using var server = await RunningServer.StartAsync();
-        var person = await server.PersonAsync("Ines Okafor");
         var twice = Enumerable
             .Range(0, 20)
-            .Select(_ => Requests.Termination(person, Requests.Typed()))
+            .Select(_ => Requests.Termination(Requests.Typed()))
             .SelectMany(r => new[] { r, r });
         var answers = await Task.WhenAll(twice.Select(r => server.PostAsync("/api/records", r)));
         Assert.Equal(20, answers.Count(a => a.Status == HttpStatusCode.Created));
@@ -62,12 +60,9 @@ public sealed partial class RecordTests
     public async Task Another_event_under_the_same_id_is_a_conflict()
     {
         await using var server = await RunningServer.StartAsync();
-        var (person, id) = (await server.PersonAsync("Ines Okafor"), Guid.NewGuid());
-        await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed(0.65), id));
-        var (status, problem) = await server.PostAsync(
-            "/api/records",
-            Requests.Termination(person, Requests.Typed(0.66), id)
-        );
+        var id = Guid.NewGuid();
+        await server.PostAsync("/api/records", Requests.Termination(Requests.Typed(0.65), id));
+        var (status, problem) = await server.PostAsync("/api/records", Requests.Termination(Requests.Typed(0.66), id));
         Assert.Equal(HttpStatusCode.Conflict, status);
         Assert.Contains("Nothing was stored", problem.GetProperty("detail").GetString(), StringComparison.Ordinal);
         Assert.Equal(1, await server.EventsAsync());
@@ -77,10 +72,7 @@ public sealed partial class RecordTests
     public async Task By_feel_is_recorded_and_found_wanting()
     {
         await using var server = await RunningServer.StartAsync();
-        var (_, item) = await server.PostAsync(
-            "/api/records",
-            Requests.Termination(await server.PersonAsync("Lio Brandt"), Requests.ByFeel)
-        );
+        var (_, item) = await server.PostAsync("/api/records", Requests.Termination(Requests.ByFeel));
         Assert.Equal("wanting", item.GetProperty("state").GetString());
         Assert.Equal("torque-unmeasured", item.GetProperty("findings")[0].GetProperty("check").GetString());
     }
@@ -98,10 +90,10 @@ public sealed partial class RecordTests
     )
     {
         await using var server = await RunningServer.StartAsync();
-        var person = await server.PersonAsync("Lio Brandt");
+        await server.PersonAsync("Lio Brandt");
         var (_, item) = await server.PostAsync(
             "/api/records",
-            Requests.Termination(person, Requests.Typed(torque), strip: strip)
+            Requests.Termination(Requests.Typed(torque), strip: strip)
         );
         Assert.Equal(
             (torqueJudged, stripJudged),
@@ -121,10 +113,7 @@ public sealed partial class RecordTests
             unit = "lbf·in",
             tool = "preset 3",
         };
-        var (_, item) = await server.PostAsync(
-            "/api/records",
-            Requests.Termination(await server.PersonAsync("Tomasz Varga"), preset)
-        );
+        var (_, item) = await server.PostAsync("/api/records", Requests.Termination(preset));
         var tightening = item.GetProperty("termination").GetProperty("tightening");
         Assert.Equal(
             ("preset", "preset 3"),
@@ -151,10 +140,7 @@ public sealed partial class RecordTests
             unit = "N·m",
             tool = "real driver",
         };
-        var (_, item) = await server.PostAsync(
-            "/api/records",
-            Requests.Termination(await server.PersonAsync("Ines Okafor"), claimed)
-        );
+        var (_, item) = await server.PostAsync("/api/records", Requests.Termination(claimed));
         var tightening = item.GetProperty("termination").GetProperty("tightening");
         Assert.True(tightening.GetProperty("simulated").GetBoolean());
         Assert.Equal(0.7, tightening.GetProperty("torque").GetProperty("value").GetDouble());
@@ -177,14 +163,12 @@ public sealed partial class RecordTests
     public async Task What_is_not_tightened_is_recorded_as_seated_with_the_house_rules_as_they_were()
     {
         await using var server = await RunningServer.StartAsync();
-        var person = await server.PersonAsync("Ines Okafor");
         object Made(object tightening) =>
             new
             {
                 id = Guid.NewGuid(),
                 device = "test",
                 deviceSequence = 1,
-                personId = person,
                 claimedAt = RunningServer.Now,
                 conductor = new { size = "2.5 mm²", build = "fine-stranded" },
                 landing = new { kind = "push-in-block", stripDepthMm = 10 },
@@ -218,7 +202,6 @@ public sealed partial class RecordTests
                 id = Guid.NewGuid(),
                 device = "test",
                 deviceSequence = 1,
-                personId = await server.PersonAsync("Ines Okafor"),
                 claimedAt = RunningServer.Now,
                 conductor = new { size = "22 AWG", build = "fine-stranded" },
                 landing = new
@@ -242,22 +225,5 @@ public sealed partial class RecordTests
                 .GetProperty("value")
                 .GetDouble()
         );
-    }
-
-    [Theory]
-    [InlineData("")]
-    [InlineData("   ")]
-    [InlineData("a\u0000b")]
-    public async Task A_name_that_is_none_is_refused(string name)
-    {
-        await using var server = await RunningServer.StartAsync();
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await server.PostAsync("/api/people", new { name })).Status);
-    }
-
-    [Fact]
-    public async Task The_same_name_is_the_same_person()
-    {
-        await using var server = await RunningServer.StartAsync();
-        Assert.Equal(await server.PersonAsync("Ines Okafor"), await server.PersonAsync("  Ines   Okafor "));
     }
 }

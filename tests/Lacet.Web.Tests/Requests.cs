@@ -15,7 +15,6 @@ internal static class Requests
         """;
 
     internal static object Termination(
-        Guid person,
         object tightening,
         Guid? id = null,
         double? strip = 10.2,
@@ -26,7 +25,6 @@ internal static class Requests
             id = id ?? Guid.NewGuid(),
             device = "test",
             deviceSequence = 1,
-            personId = person,
             claimedAt = RunningServer.Now,
             kind = "termination",
             conductor = new
@@ -53,13 +51,12 @@ internal static class Requests
             tightening,
         };
 
-    internal static object Withdrawal(Guid person, Guid corrects, Guid? id = null) =>
+    internal static object Withdrawal(Guid corrects, Guid? id = null) =>
         new
         {
             id = id ?? Guid.NewGuid(),
             device = "test",
             deviceSequence = 2,
-            personId = person,
             claimedAt = RunningServer.Now,
             kind = "withdrawal",
             corrects,

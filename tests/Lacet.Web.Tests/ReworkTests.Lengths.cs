@@ -30,12 +30,7 @@ public sealed partial class ReworkTests
             .Single(r => r.GetProperty("id").GetString() == "pigtail");
         await bench.Server.PostAsync(
             $"/api/jobs/{job}/wires/{wire}/ends/a/remedies",
-            new
-            {
-                id = Guid.NewGuid(),
-                personId = bench.Ada,
-                key = pigtail.GetProperty("key").GetString(),
-            }
+            new { id = Guid.NewGuid(), key = pigtail.GetProperty("key").GetString() }
         );
         Assert.DoesNotContain(await bench.FindingsAsync(job), f =>
             f.GetProperty("check").GetString() == "free-length-short"
@@ -63,11 +58,11 @@ public sealed partial class ReworkTests
         var spent = 300 - (await StandsAsync(bench, job)).Free!.Value;
         await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "nick" } }, id: second);
         Assert.Equal(300 - (2 * spent), (await StandsAsync(bench, job)).Free!.Value, 6);
-        var withdrawal = Requests.Withdrawal(bench.Ada, first);
+        var withdrawal = Requests.Withdrawal(first);
         await bench.Server.PostAsync("/api/records", withdrawal);
         await bench.Server.PostAsync("/api/records", withdrawal);
         Assert.Equal(300 - spent, (await StandsAsync(bench, job)).Free!.Value, 6);
-        await bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, second));
+        await bench.Server.PostAsync("/api/records", Requests.Withdrawal(second));
         Assert.Equal(("ready", 300.0), await StandsAsync(bench, job));
     }
 
@@ -92,7 +87,6 @@ public sealed partial class ReworkTests
             new
             {
                 id = command,
-                personId = bench.Ada,
                 changes = new[]
                 {
                     new
@@ -137,7 +131,7 @@ public sealed partial class ReworkTests
         Assert.Equal(("rejected", true, 1L), (state, free < 290, await bench.Server.EventsAsync()));
 
         // So is what it gives back when it is taken back.
-        var withdrawal = Requests.Withdrawal(bench.Ada, id);
+        var withdrawal = Requests.Withdrawal(id);
         await SqlAsync(
             bench,
             "CREATE TRIGGER broken BEFORE INSERT ON job_change BEGIN SELECT RAISE(ABORT, 'the disk is full'); END"
@@ -160,9 +154,7 @@ public sealed partial class ReworkTests
         var id = Guid.NewGuid();
         await RecordAsync(bench, job, wire, "rework", new { faults = new[] { "ring" } }, id: id);
         var answers = await Task.WhenAll(
-            Enumerable
-                .Range(0, 4)
-                .Select(_ => bench.Server.PostAsync("/api/records", Requests.Withdrawal(bench.Ada, id)))
+            Enumerable.Range(0, 4).Select(_ => bench.Server.PostAsync("/api/records", Requests.Withdrawal(id)))
         );
         Assert.Equal(
             [

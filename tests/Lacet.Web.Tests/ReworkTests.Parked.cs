@@ -20,7 +20,7 @@ public sealed partial class ReworkTests
             (
                 await bench.Server.PostAsync(
                     "/api/records",
-                    Requests.Withdrawal(bench.Ada, progress.GetProperty("lastRecord").GetGuid())
+                    Requests.Withdrawal(progress.GetProperty("lastRecord").GetGuid())
                 )
             ).Status
         );
@@ -70,7 +70,6 @@ public sealed partial class ReworkTests
                     id = Guid.NewGuid(),
                     device = "t",
                     deviceSequence = 1,
-                    personId = bench.Ada,
                     claimedAt = RunningServer.Now,
                     kind,
                     rework = new { faults = new[] { "loose" } },

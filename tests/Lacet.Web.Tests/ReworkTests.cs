@@ -170,7 +170,6 @@ public sealed partial class ReworkTests
                     id = id ?? Guid.NewGuid(),
                     device = "t",
                     deviceSequence = 1,
-                    personId = bench.Ada,
                     claimedAt = RunningServer.Now,
                     kind,
                     subject = new

@@ -1,6 +1,10 @@
+using Lacet.Core.People;
 using Lacet.Exchange;
 using Lacet.Web.Hosting;
+using Lacet.Web.People;
+using Lacet.Workshop.People;
 using Microsoft.AspNetCore.Builder;
+using Microsoft.AspNetCore.Identity;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.DependencyInjection.Extensions;
 using Microsoft.Extensions.Time.Testing;
@@ -12,19 +16,28 @@ namespace Lacet.Web.Tests;
 /// </summary>
 public sealed class RunningServer : IAsyncDisposable
 {
+    /// <summary>Of everybody here.</summary>
+    public const string Password = "three odd words";
+
     private readonly WebApplication _app;
+    private readonly Dictionary<Guid, Browser> _browsers = [];
 
     private RunningServer(WebApplication app, string folder, FakeTimeProvider time)
     {
         (_app, Folder, Time) = (app, folder, time);
-        Client = new HttpClient { BaseAddress = new Uri(app.Urls.Single()) };
+        Stranger = new(new Uri(app.Urls.Single()));
+        Client = Stranger.Http;
     }
 
     public string Folder { get; }
 
     public FakeTimeProvider Time { get; }
 
-    public HttpClient Client { get; }
+    /// <summary>Of whoever signed in last.</summary>
+    public HttpClient Client { get; private set; }
+
+    /// <summary>A browser in which nobody is signed in.</summary>
+    internal Browser Stranger { get; }
 
     public IServiceProvider Services => _app.Services;
 
@@ -34,7 +47,8 @@ public sealed class RunningServer : IAsyncDisposable
         string? folder = null,
         bool standIns = false,
         bool realTime = false,
-        string? demo = null
+        string? demo = null,
+        bool signedIn = true
     )
     {
         folder ??= Path.Combine(Path.GetTempPath(), $"lacet-test-{Guid.NewGuid():N}");
@@ -49,6 +63,8 @@ public sealed class RunningServer : IAsyncDisposable
             },
             builder =>
             {
+                // Slow on purpose where people sign in; here thousands do.
+                builder.Services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = 1);
                 if (!realTime)
                 {
                     builder.Services.Replace(ServiceDescriptor.Singleton<TimeProvider>(time));
@@ -65,7 +81,13 @@ public sealed class RunningServer : IAsyncDisposable
             throw;
         }
 
-        return new RunningServer(app, folder, time);
+        var server = new RunningServer(app, folder, time);
+        if (signedIn)
+        {
+            await server.PersonAsync("Ines Okafor");
+        }
+
+        return server;
     }
 
     public async Task<(HttpStatusCode Status, JsonElement Json)> PostAsync(string address, string body)
@@ -84,14 +106,49 @@ public sealed class RunningServer : IAsyncDisposable
         return (response.StatusCode, await ReadAsync(response));
     }
 
-    public async Task<Guid> PersonAsync(string name) =>
-        (await PostAsync("/api/people", new { name })).Json.GetProperty("id").GetGuid();
+    /// <summary>Posts as somebody who signed in before.</summary>
+    public async Task<(HttpStatusCode Status, JsonElement Json)> PostAsAsync(Guid person, string address, object body)
+    {
+        using var content = new StringContent(
+            JsonSerializer.Serialize(body, Json.Options),
+            System.Text.Encoding.UTF8,
+            "application/json"
+        );
+        using var response = await _browsers[person].Http.PostAsync(new Uri(address, UriKind.Relative), content);
+        return (response.StatusCode, await ReadAsync(response));
+    }
+
+    /// <summary>Somebody who works here from now on, and is signed in: what is asked next is asked by them.</summary>
+    public async Task<Guid> PersonAsync(string name, Role role = Role.Lead)
+    {
+        var accounts = Services.GetRequiredService<Accounts>();
+        if (await accounts.FindAsync(name) is null)
+        {
+            await accounts.AddAsync(new(name, role), new(Password, "2580"), onlyFirst: false, CancellationToken.None);
+        }
+
+        var browser = new Browser(Stranger.Http.BaseAddress!);
+        // The demo’s people have a password of theirs.
+        var demo = Services.GetRequiredService<DemoPeople>();
+        var isTheirs = (await demo.ListAsync()).Exists(p => p.Name == name);
+        var person = await browser.SignInAsync(name, isTheirs ? demo.Password! : Password);
+        _browsers[person] = browser;
+        Client = browser.Http;
+        return person;
+    }
+
+    /// <summary>The browser of somebody who signed in before.</summary>
+    internal Browser BrowserOf(Guid person) => _browsers[person];
 
     public async Task<long> EventsAsync() => (await GetAsync("/api/records")).Json.GetProperty("total").GetInt64();
 
     public async ValueTask DisposeAsync()
     {
-        Client.Dispose();
+        foreach (var browser in _browsers.Values.Append(Stranger))
+        {
+            browser.Dispose();
+        }
+
         await _app.StopAsync();
         await _app.DisposeAsync();
     }

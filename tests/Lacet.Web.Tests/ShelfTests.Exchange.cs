@@ -10,13 +10,11 @@ public sealed partial class ShelfTests
     public async Task An_import_is_previewed_takes_only_the_good_rows_when_told_to_and_is_undone_as_one()
     {
         await using var server = await RunningServer.StartAsync();
-        var person = await server.PersonAsync("Ines Okafor");
         const string Text =
             "code,name,tool,scaleNm,trust\r\nTD-20,New driver,torque-driver,20,marking\r\nTD-3,Renamed,torque-driver,3,generic\r\nTD-21,Wrong,torque-driver,heavy,marking\r\nTD-22,Wrong too,hammer,1,marking\r\n";
         object Body(bool onlyGood) =>
             new
             {
-                personId = person,
                 text = Text,
                 kind = "tool",
                 onlyGood,
@@ -71,7 +69,7 @@ public sealed partial class ShelfTests
     {
         await using var from = await RunningServer.StartAsync();
         await using var to = await RunningServer.StartAsync();
-        var person = await to.PersonAsync("Tomasz Varga");
+        await to.PersonAsync("Tomasz Varga");
         foreach (var kind in Kinds)
         {
             foreach (
@@ -84,28 +82,20 @@ public sealed partial class ShelfTests
                 await Send(
                     to,
                     HttpMethod.Delete,
-                    $"/api/shelf/items/{entry.GetProperty("id").GetString()}?personId={person}",
+                    $"/api/shelf/items/{entry.GetProperty("id").GetString()}",
                     "\"1\"",
                     null
                 );
             }
 
             var text = await ExportAsync(from, $"{kind}.csv");
-            var (_, done) = await to.PostAsync(
-                "/api/shelf/imports",
-                new
-                {
-                    personId = person,
-                    text,
-                    kind,
-                }
-            );
+            var (_, done) = await to.PostAsync("/api/shelf/imports", new { text, kind });
             Assert.True(done.GetProperty("added").GetInt32() > 0);
         }
 
         var json = await ExportAsync(from, "shelf.json");
         Assert.Equal(json, await ExportAsync(to, "shelf.json"));
-        var (_, preview) = await from.PostAsync("/api/shelf/imports/preview", new { personId = person, text = json });
+        var (_, preview) = await from.PostAsync("/api/shelf/imports/preview", new { text = json });
         Assert.Equal(
             (0, 0, 0),
             (
@@ -128,15 +118,7 @@ public sealed partial class ShelfTests
     public async Task A_file_that_is_wrong_is_said_to_be_by_column(string? kind, string text, string? column)
     {
         await using var server = await RunningServer.StartAsync();
-        var (status, preview) = await server.PostAsync(
-            "/api/shelf/imports/preview",
-            new
-            {
-                personId = Guid.NewGuid(),
-                text,
-                kind,
-            }
-        );
+        var (status, preview) = await server.PostAsync("/api/shelf/imports/preview", new { text, kind });
         Assert.Equal(HttpStatusCode.OK, status);
         var problem = preview
             .GetProperty("rows")

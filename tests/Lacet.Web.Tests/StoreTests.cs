@@ -16,10 +16,7 @@ public sealed partial class StoreTests
         await using (var first = await RunningServer.StartAsync())
         {
             folder = first.Folder;
-            await first.PostAsync(
-                "/api/records",
-                Requests.Termination(await first.PersonAsync("Ines Okafor"), Requests.Typed())
-            );
+            await first.PostAsync("/api/records", Requests.Termination(Requests.Typed()));
             head = (await first.GetAsync("/api/records/seal")).Json.GetProperty("head").GetString()!;
         }
 
@@ -31,13 +28,12 @@ public sealed partial class StoreTests
     public async Task A_backup_taken_while_it_runs_restores_to_the_same_chain()
     {
         await using var server = await RunningServer.StartAsync();
-        var person = await server.PersonAsync("Ines Okafor");
-        await server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed()));
+        await server.PostAsync("/api/records", Requests.Termination(Requests.Typed()));
         var archive = server.Folder + ".zip";
         var writing = Task.WhenAll(
             Enumerable
                 .Range(0, 10)
-                .Select(_ => server.PostAsync("/api/records", Requests.Termination(person, Requests.Typed())))
+                .Select(_ => server.PostAsync("/api/records", Requests.Termination(Requests.Typed())))
         );
         Backup.Write(server.Folder, archive);
         await writing;

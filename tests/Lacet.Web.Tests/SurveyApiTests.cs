@@ -13,7 +13,6 @@ public sealed class SurveyApiTests
             new
             {
                 id = Guid.NewGuid(),
-                personId = bench.Ada,
                 devices = new object[]
                 {
                     new { name = "Hall 1", wiring = "back-stab" },
@@ -56,10 +55,7 @@ public sealed class SurveyApiTests
                 .EnumerateArray()
                 .Count(d => d.GetProperty("remedy").ValueKind != JsonValueKind.Null)
         );
-        var (made, taken) = await bench.Server.PostAsync(
-            $"/api/jobs/{job}/survey/job",
-            new { personId = bench.Ada, name = "Put right" }
-        );
+        var (made, taken) = await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { name = "Put right" });
         Assert.Equal(HttpStatusCode.Created, made);
         var remedy = taken.GetProperty("id").GetGuid();
         Assert.DoesNotContain(await bench.FindingsAsync(remedy), f => f.GetProperty("severity").GetString() != "note");
@@ -83,12 +79,7 @@ public sealed class SurveyApiTests
             (
                 await bench.Server.PostAsync(
                     $"/api/jobs/{job}/survey",
-                    new
-                    {
-                        id = Guid.NewGuid(),
-                        personId = bench.Ada,
-                        devices = new[] { new { name = "1" } },
-                    }
+                    new { id = Guid.NewGuid(), devices = new[] { new { name = "1" } } }
                 )
             ).Status
         );
@@ -132,7 +123,7 @@ public sealed class SurveyApiTests
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await SurveyAsync(bench, job, new { name = "hall" })).Status);
         await bench.Server.PostAsync(
             $"/api/jobs/{job}/commands/{done.GetProperty("commandId").GetGuid()}/undo",
-            new { personId = bench.Ada }
+            new { }
         );
         Assert.Empty(
             (await bench.Server.GetAsync($"/api/jobs/{job}/survey")).Json.GetProperty("devices").EnumerateArray()
@@ -148,10 +139,7 @@ public sealed class SurveyApiTests
         var (_, survey) = await bench.Server.GetAsync($"/api/jobs/{job}/survey");
         Assert.Equal(0, survey.GetProperty("minutes").GetDouble());
         Assert.Empty(survey.GetProperty("parts").EnumerateArray());
-        var (status, problem) = await bench.Server.PostAsync(
-            $"/api/jobs/{job}/survey/job",
-            new { personId = bench.Ada, name = "Put right" }
-        );
+        var (status, problem) = await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { name = "Put right" });
         Assert.Equal(HttpStatusCode.UnprocessableEntity, status);
         Assert.Contains(
             "Nothing is to be put right",
@@ -170,7 +158,6 @@ public sealed class SurveyApiTests
             new
             {
                 id = job,
-                personId = bench.Ada,
                 name = "House",
                 purpose = "survey",
                 houseRules = new { receptacleWiring = "hook-on-screw" },
@@ -195,31 +182,11 @@ public sealed class SurveyApiTests
         var id = Guid.NewGuid();
         Assert.Equal(
             HttpStatusCode.Created,
-            (
-                await bench.Server.PostAsync(
-                    $"/api/jobs/{job}/survey/job",
-                    new
-                    {
-                        id,
-                        personId = bench.Ada,
-                        name = "Put right",
-                    }
-                )
-            ).Status
+            (await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { id, name = "Put right" })).Status
         );
         Assert.Equal(
             HttpStatusCode.Conflict,
-            (
-                await bench.Server.PostAsync(
-                    $"/api/jobs/{job}/survey/job",
-                    new
-                    {
-                        id,
-                        personId = bench.Ada,
-                        name = "Put right",
-                    }
-                )
-            ).Status
+            (await bench.Server.PostAsync($"/api/jobs/{job}/survey/job", new { id, name = "Put right" })).Status
         );
         var (_, overview) = await bench.Server.GetAsync($"/api/jobs/{id}");
         Assert.Equal(
@@ -261,14 +228,5 @@ public sealed class SurveyApiTests
         JobBench bench,
         Guid job,
         params object[] devices
-    ) =>
-        bench.Server.PostAsync(
-            $"/api/jobs/{job}/survey",
-            new
-            {
-                id = Guid.NewGuid(),
-                personId = bench.Ada,
-                devices,
-            }
-        );
+    ) => bench.Server.PostAsync($"/api/jobs/{job}/survey", new { id = Guid.NewGuid(), devices });
 }

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Devices;
@@ -8,7 +9,6 @@ using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Lists;
-using Lacet.Workshop.People;
 using Lacet.Workshop.Records;
 using Lacet.Workshop.Shelf;
 
@@ -24,7 +24,6 @@ public sealed class DeedTests : IAsyncDisposable
     private readonly OpenJobs _open;
     private readonly JobEditor _editor;
     private readonly NewJobs _newJobs;
-    private readonly TypedPeople _people;
     private readonly Recorder _recorder;
     private readonly PendingImports _imports;
     private readonly ImportAcceptance _acceptance;
@@ -34,10 +33,10 @@ public sealed class DeedTests : IAsyncDisposable
     {
         _database = LacetDatabase.Open(_folder);
         var time = TimeProvider.System;
-        var people = new PeopleTable(_database, time);
+        var people = new PeopleTable(_database);
         var shelf = new ShelfLandings(new ShelfTable(_database, time));
         var resolver = new ChangeResolver(shelf);
-        (_jobs, _people) = (new(_database, time), new(people));
+        _jobs = new(_database, time);
         _events = new(_database, _jobs);
         _open = new(_jobs, _events);
         _editor = new(_open, _jobs, people, resolver, _feed);
@@ -107,7 +106,7 @@ public sealed class DeedTests : IAsyncDisposable
             await _editor.UndoAsync(job, Guid.NewGuid(), ada, Guid.NewGuid(), Cancellation)
         );
         Assert.IsType<Outcome<ImportAccepted>.Missing>(
-            await _acceptance.AcceptAsync(Guid.NewGuid(), new(Guid.NewGuid(), ada), Cancellation)
+            await _acceptance.AcceptAsync(Guid.NewGuid(), new(Guid.NewGuid()), ada, Cancellation)
         );
         await Assert.ThrowsAsync<ImpossibleInputException>(() =>
             ChangeAsync(job, Guid.NewGuid(), Guid.NewGuid(), new PartChange(Panel("DCP")))
@@ -150,13 +149,13 @@ public sealed class DeedTests : IAsyncDisposable
             new ImportSettings(),
             "Wire;From;To;Size\n1;A/X1:1;A/X2:1;2,5\n2;A/X1:2;A/X2:2;2,5"
         );
-        var accept = new AcceptImport(Guid.NewGuid(), ada, "Listed");
+        var accept = new AcceptImport(Guid.NewGuid(), "Listed");
         var first = Assert.IsType<Outcome<ImportAccepted>.Done>(
-            await _acceptance.AcceptAsync(pending.Id, accept, Cancellation)
+            await _acceptance.AcceptAsync(pending.Id, accept, ada, Cancellation)
         );
         _imports.Drop(pending);
         var again = Assert.IsType<Outcome<ImportAccepted>.Done>(
-            await _acceptance.AcceptAsync(pending.Id, accept, Cancellation)
+            await _acceptance.AcceptAsync(pending.Id, accept, ada, Cancellation)
         );
         Assert.Equal((true, false, first.Value), (first.IsNew, again.IsNew, again.Value));
         Assert.Equal(2, (await _jobs.ListAsync(0, 10)).Count);
@@ -184,7 +183,7 @@ public sealed class DeedTests : IAsyncDisposable
         );
         var job = Assert
             .IsType<Outcome<ImportAccepted>.Done>(
-                await _acceptance.AcceptAsync(pending.Id, new(Guid.NewGuid(), ada, "Listed"), Cancellation)
+                await _acceptance.AcceptAsync(pending.Id, new(Guid.NewGuid(), "Listed"), ada, Cancellation)
             )
             .Value.JobId;
         var wire = (await _open.ReadAsync(job, j => j.Job.Wires.Values.Single(), Cancellation))!;
@@ -192,16 +191,16 @@ public sealed class DeedTests : IAsyncDisposable
             Guid.NewGuid(),
             "t",
             1,
-            ada,
             DateTimeOffset.UtcNow,
             Tightening: new(TighteningMethod.Seated),
             Subject: new(job, wire.Id, EndSide.A)
         );
-        Assert.Equal(Appended.Stored, (await _recorder.RecordAsync(record, Cancellation)).Appended);
-        Assert.Equal(Appended.Repeated, (await _recorder.RecordAsync(record, Cancellation)).Appended);
+        var by = new Actor(ada, Role.Lead, Proof.Password);
+        Assert.Equal(Appended.Stored, (await _recorder.RecordAsync(record, by, Cancellation)).Appended);
+        Assert.Equal(Appended.Repeated, (await _recorder.RecordAsync(record, by, Cancellation)).Appended);
         Assert.Equal(
             Appended.Conflict,
-            (await _recorder.RecordAsync(record with { DeviceSequence = 2 }, Cancellation)).Appended
+            (await _recorder.RecordAsync(record with { DeviceSequence = 2 }, by, Cancellation)).Appended
         );
         Assert.Equal(1, await _events.CountAsync());
         Assert.Equal(
@@ -218,7 +217,7 @@ public sealed class DeedTests : IAsyncDisposable
     [InlineData(900)]
     public async Task A_job_that_is_made_four_times_at_once_is_made_once(int parts)
     {
-        var ada = (await _people.EnsureAsync("Ada", Cancellation)).Id;
+        var ada = await AdaAsync();
         var document = JobDocument.Of(
             new JobTitle(Guid.NewGuid(), "Dome") { Order = 1 },
             Enumerable.Range(1, parts).Select(i => Panel($"P{i}") with { Order = i })
@@ -260,9 +259,26 @@ public sealed class DeedTests : IAsyncDisposable
 
     private async Task<(Guid Job, Guid Ada)> JobAsync()
     {
-        var ada = (await _people.EnsureAsync("Ada", Cancellation)).Id;
+        var ada = await AdaAsync();
         var title = new JobTitle(Guid.NewGuid(), "Dome") { Order = 1 };
         Assert.True(await _newJobs.CreateAsync(JobDocument.Of(title, []), ada, "Made.", Cancellation));
         return (title.Id, ada);
+    }
+
+    private async Task<Guid> AdaAsync()
+    {
+        var ada = Guid.NewGuid();
+        await new AccountsTable(_database, TimeProvider.System).AddAsync(
+            new()
+            {
+                Person = ada,
+                Name = "Ada",
+                Role = "lead",
+            },
+            "ada",
+            onlyFirst: true,
+            Cancellation
+        );
+        return ada;
     }
 }

@@ -1,11 +1,11 @@
 // How fast a large board is in headless Chromium: 2,000 landings with 4,000 ends. Figures only; the machine is noisy.
-// node board.mjs ADDRESS-OF-LACET
+// node board.mjs ADDRESS-OF-LACET CODE-OF-THE-FIRST-LEAD
 import { execFileSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { randomUUID } from "node:crypto";
 import { chromium } from "@playwright/test";
 
-const address = process.argv[2];
+const [address, code] = process.argv.slice(2);
 const slots = 2000;
 const middle = (values) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 const say = (what, ms, aim) => console.log(`${what}: ${ms.toFixed(0)} ms (aim ${aim})`);
@@ -75,20 +75,6 @@ function rendererMemory() {
   );
 }
 
-const json = async (path, body) => {
-  const answer = await fetch(new URL(path, address), {
-    method: "POST",
-    headers: { "Content-Type": path.includes("document") ? "application/octet-stream" : "application/json" },
-    body: JSON.stringify(body),
-  });
-  if (!answer.ok) throw new Error(`${path}: ${answer.status} ${await answer.text()}`);
-  return answer.json();
-};
-
-const person = await json("/api/people", { name: "Bench" });
-const document_ = job();
-await json(`/api/jobs/document?personId=${person.id}`, document_);
-
 const browser = await chromium.launch({
   executablePath: "/usr/bin/chromium",
   args: [
@@ -99,10 +85,22 @@ const browser = await chromium.launch({
     "--disable-background-networking",
   ],
 });
-const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-await page.addInitScript((who) => {
-  localStorage.setItem("lacet.person", JSON.stringify(who));
-}, person);
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+
+let token = "";
+const json = async (path, data) => {
+  const answer = await context.request.post(new URL(path, address).href, {
+    headers: { "Content-Type": "application/json", "X-Lacet-Token": token },
+    data,
+  });
+  if (!answer.ok()) throw new Error(`${path}: ${answer.status()} ${await answer.text()}`);
+  return answer.json();
+};
+
+({ token } = await json("/api/session/code", { name: "Bench", code, password: "three odd words" }));
+const document_ = job();
+await json("/api/jobs/document", document_);
+const page = await context.newPage();
 
 const drawn = async (path) => {
   const started = performance.now();

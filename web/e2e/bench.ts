@@ -1,15 +1,5 @@
 import { expect, type Locator, type Page } from "@playwright/test";
-
-/** Says who is working, in the one place for it. */
-export async function sayWho(page: Page, name: string) {
-  const more = page.getByRole("navigation", { name: "Places" }).getByRole("button", { name: "More" });
-  if (await more.isVisible()) await more.click();
-  await page
-    .getByRole("button", { name: /Say who is working|is working. Change/ })
-    .last()
-    .click();
-  await answerWho(page, name);
-}
+import { handTo } from "./people";
 
 /** Opens what is folded under its name. */
 export async function unfold(page: Page, label: string | RegExp) {
@@ -20,14 +10,6 @@ export async function unfold(page: Page, label: string | RegExp) {
 export async function fromMenu(page: Page, menu: string, item: string) {
   await page.getByRole("button", { name: menu }).click();
   await page.getByRole("menuitem", { name: item }).click();
-}
-
-/** Answers what was asked because something needs a name. */
-export async function answerWho(page: Page, name: string) {
-  const dialog = page.getByRole("dialog", { name: "Who is working?" });
-  await dialog.getByLabel("Your name").fill(name);
-  await dialog.getByRole("button", { name: "Save" }).click();
-  await expect(dialog).toBeHidden();
 }
 
 /** The Bench as a person meets it: by what is written on it. */
@@ -61,7 +43,7 @@ export class BenchOf {
   }
 
   async nameMyself(name: string) {
-    await sayWho(this.page, name);
+    await handTo(this.page, name);
   }
 
   /** Puts the hands back on the work: single keys act again. */

@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { at, board, open, told } from "./boards";
+import { send } from "./people";
 
 test("a wire is traced to its other end, in this enclosure and in another", async ({ page }) => {
   await open(page);
@@ -202,16 +203,10 @@ test("somebody else was quicker: both are shown, and neither is lost", async ({ 
     items: { wire: { id: string; name: string }; version: number }[];
   };
   const one = wires.items.find(({ wire }) => wire.name === "1");
-  const other = (await (await page.request.post("/api/people", { data: { name: "Ilo Brandt" } })).json()) as {
-    id: string;
-  };
-  await page.request.post(`/api/jobs/${job}/wires`, {
-    data: {
-      id: crypto.randomUUID(),
-      personId: other.id,
-      enclosure: "DCP",
-      rows: [{ wireId: one?.wire.id, version: one?.version, colour: "orange" }],
-    },
+  await send(page, `/api/jobs/${job}/wires`, {
+    id: crypto.randomUUID(),
+    enclosure: "DCP",
+    rows: [{ wireId: one?.wire.id, version: one?.version, colour: "orange" }],
   });
   await page.getByLabel(/^Find \(/).fill("X1:1");
   await page.keyboard.press("Enter");

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { sayWho } from "./bench";
+import { handTo } from "./people";
 import { JobsOf } from "./jobs";
 
 const shop = [
@@ -34,7 +34,7 @@ test("device and terminal in columns of their own, size with colour: it lands, a
   await page.getByLabel("What Lacquer holds").selectOption("remark");
   await expect(page.getByText("One column is not read")).toHaveCount(0);
   await page.getByLabel("What is the job called?").fill(name);
-  await sayWho(page, "Mara Quist");
+  await handTo(page, "Mara Quist");
   await page.getByRole("button", { name: "Import all 3" }).click();
   await expect(page.getByRole("heading", { name })).toBeVisible();
 

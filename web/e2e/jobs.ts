@@ -1,12 +1,12 @@
 import { expect, type Page } from "@playwright/test";
-import { sayWho } from "./bench";
+import { handTo } from "./people";
 
 /** The places of jobs as a person meets them. */
 export class JobsOf {
   constructor(readonly page: Page) {}
 
   async nameMyself(name: string) {
-    await sayWho(this.page, name);
+    await handTo(this.page, name);
   }
 
   /** A new job, opened on its wires. */

@@ -1,10 +1,13 @@
 import { expect, test } from "@playwright/test";
-import { answerWho, fromMenu } from "./bench";
+import { fromMenu } from "./bench";
 import { JobsOf } from "./jobs";
+import { password } from "./people";
 
 // What holds in every place: who is working, undo, the palette, what was before and after, a phone.
 
-test("who is working is asked where it is missing, and what was begun goes on", async ({ page }) => {
+test("who was signed out is asked to sign in where it is missing, and what was begun goes on", async ({
+  page,
+}) => {
   const name = `Asked ${Date.now()}`;
   await page.goto("/jobs");
   await page.getByRole("button", { name: "New job" }).click();
@@ -13,11 +16,19 @@ test("who is working is asked where it is missing, and what was begun goes on", 
   await expect(create).toBeDisabled();
   await expect(create).toHaveAccessibleDescription("Type a name.");
   await page.getByLabel("Name", { exact: true }).fill(name);
+  await page.context().clearCookies();
   await create.click();
-  await answerWho(page, "Ilse Marn");
+  const dialog = page.getByRole("dialog", { name: "Sign in" });
+  await expect(dialog).toContainText("What you typed is kept.");
+  await dialog.getByLabel("Name", { exact: true }).fill("lio brandt");
+  await dialog.getByLabel("Password").fill("something else");
+  await dialog.getByRole("button", { name: "Sign in" }).click();
+  await expect(dialog.getByRole("alert")).toHaveText("That name and that password do not belong together.");
+  await dialog.getByLabel("Password").fill(password);
+  await dialog.getByRole("button", { name: "Sign in" }).click();
   await expect(page.getByRole("heading", { name })).toBeVisible();
-  await expect(page.getByRole("button", { name: "Ilse Marn is working" })).toBeVisible();
-  // Asked once: the next change is hers without a word.
+  await expect(page.getByRole("button", { name: "Lio Brandt is signed in" })).toBeVisible();
+  // Asked once: the next change is his without a word.
   const jobs = new JobsOf(page);
   await jobs.type("new", "Wire", "9");
   await expect(page.getByRole("status").getByText("Added wire 9.")).toBeVisible();

@@ -3,6 +3,7 @@ import { expect, test, type Page } from "@playwright/test";
 import { BenchOf } from "./bench";
 import { JobsOf } from "./jobs";
 import { openTab } from "./keys";
+import { tokenOf } from "./people";
 
 // Joints: in a connector, by hand, a pigtail, room in the box, and at an end of a job.
 
@@ -158,9 +159,6 @@ test("a splice of a job is drawn at its end, plans its pigtails, and is put righ
   const jobs = new JobsOf(page);
   await page.goto("/jobs");
   await jobs.nameMyself("Mara Quist");
-  const person = (
-    await page.evaluate(() => JSON.parse(localStorage.getItem("lacet.person") ?? "{}") as { id: string })
-  ).id;
   const [box, joined, screw] = [randomUUID(), randomUUID(), randomUUID()];
   const title = { id: randomUUID(), order: 1, name: `Joint ${Date.now()}`, purpose: "work" };
   const landing = { enclosureId: box, identity: "none", side: "none", half: "none", spare: false };
@@ -176,8 +174,11 @@ test("a splice of a job is drawn at its end, plans its pigtails, and is put righ
     a: { id: randomUUID(), landingId: joined },
     b: { id: randomUUID(), ...b },
   });
-  const sent = await page.request.post(`/api/jobs/document?personId=${person}`, {
-    headers: { "Content-Type": "application/octet-stream" },
+  const sent = await page.request.post("/api/jobs/document", {
+    headers: {
+      "Content-Type": "application/octet-stream",
+      "X-Lacet-Token": await tokenOf(page.request),
+    },
     data: Buffer.from(
       JSON.stringify({
         format: "lacet-job/1",

@@ -1,11 +1,12 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { lazy } from "react";
-import { Navigate, Route, Routes } from "react-router";
+import { Navigate, Outlet, Route, Routes } from "react-router";
 import { BenchPage } from "./bench/BenchPage";
 import { DeviceProvider } from "./recording/Devices";
 import { Footer } from "./shell/Footer";
 import { HouseRulesContext, type HouseRules } from "./house/houseRules";
-import { PersonProvider } from "./people/PersonProvider";
+import { SessionProvider } from "./people/SessionProvider";
+import { SignedInOnly } from "./people/SignedInOnly";
 import { PlaceBoundary } from "./shell/PlaceBoundary";
 import { Rail } from "./shell/Rail";
 import { useRemembered } from "./shared/remembered";
@@ -29,6 +30,9 @@ const ComparePage = lazy(() =>
   import("./bench/ComparePage").then((module) => ({ default: module.ComparePage })),
 );
 const SizePage = lazy(() => import("./bench/SizePage").then((module) => ({ default: module.SizePage })));
+const PeoplePage = lazy(() =>
+  import("./people/PeoplePage").then((module) => ({ default: module.PeoplePage })),
+);
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
@@ -39,8 +43,8 @@ export function App() {
   };
   return (
     <HouseRulesContext value={{ rules, change }}>
-      <DeviceProvider>
-        <PersonProvider>
+      <SessionProvider>
+        <DeviceProvider>
           <Grid
             h="100dvh"
             _print={{ display: "block", h: "auto" }}
@@ -62,19 +66,29 @@ export function App() {
                 <PlaceBoundary>
                   <Routes>
                     <Route path="/" element={<Navigate to="/bench" replace />} />
-                    <Route path="/jobs" element={<JobsPage />} />
-                    <Route path="/jobs/:id/:tab?" element={<JobPage />} />
-                    <Route path="/board/:job?/:enclosure?" element={<BoardPage />} />
-                    <Route path="/print/:job" element={<PrintPage />} />
-                    <Route path="/import" element={<ImportPage />} />
-                    <Route path="/findings" element={<FindingsPage />} />
                     <Route path="/cords/:part?" element={<CordsPage />} />
                     <Route path="/splices/:part?" element={<SplicesPage />} />
                     <Route path="/bench" element={<BenchPage />} />
                     <Route path="/bench/compare" element={<ComparePage />} />
                     <Route path="/bench/size" element={<SizePage />} />
-                    <Route path="/shelf/:tab?" element={<ShelfPage />} />
-                    <Route path="/log" element={<LogPage />} />
+                    {/* What is kept here is for whoever is signed in. */}
+                    <Route
+                      element={
+                        <SignedInOnly>
+                          <Outlet />
+                        </SignedInOnly>
+                      }
+                    >
+                      <Route path="/jobs" element={<JobsPage />} />
+                      <Route path="/jobs/:id/:tab?" element={<JobPage />} />
+                      <Route path="/board/:job?/:enclosure?" element={<BoardPage />} />
+                      <Route path="/print/:job" element={<PrintPage />} />
+                      <Route path="/import" element={<ImportPage />} />
+                      <Route path="/findings" element={<FindingsPage />} />
+                      <Route path="/shelf/:tab?" element={<ShelfPage />} />
+                      <Route path="/log" element={<LogPage />} />
+                      <Route path="/people" element={<PeoplePage />} />
+                    </Route>
                     <Route path="*" element={<Navigate to="/bench" replace />} />
                   </Routes>
                 </PlaceBoundary>
@@ -83,8 +97,8 @@ export function App() {
             </Flex>
           </Grid>
           <Toaster />
-        </PersonProvider>
-      </DeviceProvider>
+        </DeviceProvider>
+      </SessionProvider>
     </HouseRulesContext>
   );
 }

@@ -13,7 +13,46 @@ export type Recipe = Schemas["RecipeDocument"];
 export type Scene = Schemas["SceneDocument"];
 export type Lead = Schemas["Lead"];
 
-export const http = createClient<paths>({ baseUrl: "/" });
+/** What is missing before the server does what was asked: a sign-in, a password, or only a newer token. */
+type Needs = "sign-in" | "password" | "token";
+
+let token: string | null = null;
+let askFor: (needs: Needs, says: string, isChange: boolean) => Promise<boolean> = () =>
+  Promise.resolve(false);
+
+/** From here on changes bring what the server gave this page when somebody signed in. */
+export const bringToken = (next: string | null) => {
+  token = next;
+};
+
+/** Who is asked for what is missing; true where it is there now, and the same request is worth sending again. */
+export const onMissing = (ask: typeof askFor) => {
+  askFor = ask;
+};
+
+const withToken = (request: Request) => {
+  if (token) request.headers.set("X-Lacet-Token", token);
+  return fetch(request);
+};
+
+/**
+ * Asks the server. Where only a sign-in or a password is missing for a change, it is asked for, and the change goes on:
+ * nothing that was typed is lost over it.
+ */
+async function ask(request: Request) {
+  const again = request.method === "GET" ? null : request.clone();
+  const answer = await withToken(request);
+  if (![400, 401, 403].includes(answer.status)) return answer;
+  const problem = (await answer
+    .clone()
+    .json()
+    .catch(() => ({}))) as { needs?: Needs; detail?: string };
+  if (!problem.needs) return answer;
+  const isThere = await askFor(problem.needs, problem.detail ?? "", again !== null);
+  return isThere && again ? withToken(again) : answer;
+}
+
+export const http = createClient<paths>({ baseUrl: "/", fetch: ask });
 
 // Whose English is asked for: ground and hot, or earth and line.
 let language = "en-US";
@@ -84,10 +123,10 @@ export const api = {
         params: { path: { id }, header: { "If-Match": `"${version}"` } },
       }),
     ),
-  takeOffShelf: (id: string, version: number, personId: string) =>
+  takeOffShelf: (id: string, version: number) =>
     take(
       http.DELETE("/api/shelf/items/{id}", {
-        params: { path: { id }, query: { personId }, header: { "If-Match": `"${version}"` } },
+        params: { path: { id }, header: { "If-Match": `"${version}"` } },
       }),
     ),
   undoOnShelf: (batch: string) =>
@@ -103,7 +142,6 @@ export const api = {
   rack: (build: Schemas["Build"]) => take(http.GET("/api/conductors", { params: { query: { build } } })),
   landingKinds: () => take(http.GET("/api/landings")),
   houseRules: () => take(http.GET("/api/house-rules")),
-  addPerson: (name: string) => take(http.POST("/api/people", { body: { name } })),
   record: (body: Schemas["NewRecord"], lead: Lead) =>
     take(http.POST("/api/records", { body, params: { query: { lead } } })),
   records: (before: number | undefined, lead: Lead) =>

@@ -108,9 +108,12 @@ public static class Seal
             yield return $"What event {place} is found by, its end or what it takes back, is not what was sealed.";
         }
 
-        if (nameHolds is not null && members.Person is { } person && !nameHolds(person, members.NameDigest ?? ""))
+        foreach (var (person, digest) in nameHolds is null ? [] : members.Names)
         {
-            yield return $"The person of event {place} does not bear the name that was sealed.";
+            if (!nameHolds!(person, digest))
+            {
+                yield return $"A person of event {place} does not bear the name that was sealed.";
+            }
         }
     }
 }

@@ -6,8 +6,7 @@ namespace Lacet.Core.Records;
 internal sealed record SealedMembers(
     long Sequence,
     string? Previous,
-    Guid? Person,
-    string? NameDigest,
+    IReadOnlyList<(Guid Person, string Digest)> Names,
     string? Id,
     string? Corrects,
     string? Job,
@@ -30,8 +29,7 @@ internal sealed record SealedMembers(
                 : new(
                     sequence,
                     Text(root, "previous"),
-                    Guid.TryParse(Text(Inner(root, "person"), "id"), out var person) ? person : null,
-                    Text(Inner(root, "person"), "nameDigest"),
+                    [.. NameOf(Inner(root, "person")), .. NameOf(Inner(root, "supervisor"))],
                     Text(root, "id"),
                     Text(root, "corrects"),
                     Text(Inner(root, "subject"), "job"),
@@ -52,6 +50,10 @@ internal sealed record SealedMembers(
         && Same(Corrects, beside.Corrects)
         && Same(End, beside.End)
         && (Same(Job, beside.Job) || (End is null && beside.Job is null));
+
+    /// <summary>Whoever did it, and whoever supervised them: none where nobody is named.</summary>
+    private static IEnumerable<(Guid Person, string Digest)> NameOf(JsonElement person) =>
+        Guid.TryParse(Text(person, "id"), out var id) ? [(id, Text(person, "nameDigest") ?? "")] : [];
 
     private static bool Same(string? a, string? b) => string.Equals(a, b, StringComparison.Ordinal);
 

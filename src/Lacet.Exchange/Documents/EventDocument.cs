@@ -2,6 +2,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Lacet.Core.Checks.End;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Core.Recipes;
 using Lacet.Core.Records;
@@ -30,6 +31,8 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Park">Why it was set aside; left out for anything but that.</param>
 /// <param name="Continuity">What the meter said; left out for anything but a test of a pin map.</param>
 /// <param name="Clock">What is odd about its time; left out where nothing is.</param>
+/// <param name="Role">As what they work here; left out by names that were only typed.</param>
+/// <param name="Supervisor">Who supervised them; left out where nobody did.</param>
 public sealed record EventDocument(
     int V,
     Guid Id,
@@ -47,7 +50,9 @@ public sealed record EventDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ReworkRecordDocument? Rework = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ParkReason? Park = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ContinuityRecordDocument? Continuity = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<ClockOddity>? Clock = null
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<ClockOddity>? Clock = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Role? Role = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] PersonReference? Supervisor = null
 )
 {
     /// <summary>Reads an event as it was sealed; null where its bytes are damaged and cannot be read.</summary>

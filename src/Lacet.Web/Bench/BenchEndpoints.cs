@@ -18,7 +18,7 @@ internal static class BenchEndpoints
 {
     internal static void MapBench(this WebApplication app)
     {
-        var bench = app.MapGroup("/api/bench").WithTags("Bench");
+        var bench = app.MapGroup("/api/bench").WithTags("Bench").IsOpen();
         bench.MapPost("/recipe", Recipe).WithSummary("How a wire goes into a landing").ProducesInputProblems();
         bench
             .MapPost("/section", Section)
@@ -40,12 +40,14 @@ internal static class BenchEndpoints
                 TypedResults.Ok(WireReadAnswer.Of(request.Text, request.Current?.Read()))
             )
             .WithTags("Bench")
+            .IsOpen()
             .WithSummary("Reads a wire, cable or cord as people write it, part by part")
             .ProducesInputProblems();
         app.MapPost("/api/conductors/identify", (WireClues request) =>
                 TypedResults.Ok(WireCluesAnswer.Of(request.Read().Candidates(), request.Lead.Unit()))
             )
             .WithTags("Bench")
+            .IsOpen()
             .WithSummary("Which size a wire is that nobody knows")
             .ProducesInputProblems();
         bench
@@ -53,17 +55,20 @@ internal static class BenchEndpoints
             .WithSummary("Usual pairs of wire and landing");
         app.MapGet("/api/conductors", (QueryWord<Build> build) => TypedResults.Ok(Catalogue.Rack(build.Value)))
             .WithTags("Bench")
+            .IsOpen()
             .WithSummary("The wire rack: stocked sizes in one build")
             .ProducesInputProblems();
         app.MapGet("/api/landings", () => TypedResults.Ok(Catalogue.Kinds))
             .WithTags("Bench")
+            .IsOpen()
             .WithSummary("Kinds of landing, with usual ones");
         app.MapGet("/api/house-rules", () => TypedResults.Ok(HouseRuleText.All))
             .WithTags("Bench")
+            .IsOpen()
             .WithSummary("The house rules, both schools named");
     }
 
-    private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, ShelfLandings shelf) =>
+    private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, BenchLandings shelf) =>
         TypedResults.Ok(
             RecipeDocument.Of(
                 RecipeBook.For(request.Read(await shelf.ResolveAsync(request.Landing))),
@@ -71,7 +76,7 @@ internal static class BenchEndpoints
             )
         );
 
-    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfLandings shelf) =>
+    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, BenchLandings shelf) =>
         TypedResults.Ok(
             SceneDocument.Of(
                 EndSection.Of(
@@ -82,7 +87,7 @@ internal static class BenchEndpoints
             )
         );
 
-    private static async Task<Ok<ComparedDocument[]>> Compare(CompareRequest request, ShelfLandings shelf)
+    private static async Task<Ok<ComparedDocument[]>> Compare(CompareRequest request, BenchLandings shelf)
     {
         if (request.Landings.Count is 0 or > CompareRequest.Most)
         {

@@ -19,7 +19,7 @@ internal static class CordEndpoints
 {
     internal static void MapCords(this WebApplication app)
     {
-        var cords = app.MapGroup("/api/cords").WithTags("Cords");
+        var cords = app.MapGroup("/api/cords").WithTags("Cords").IsOpen();
         cords
             .MapGet("/signs", () => TypedResults.Ok(CordSign.All))
             .WithSummary("What to look at on a cord, and what it means");

@@ -27,6 +27,7 @@ public sealed record FitnessDocument(bool Fits, string? Says);
 [JsonDerivedType(typeof(ReadingMessage), "reading")]
 [JsonDerivedType(typeof(PeakMessage), "peak")]
 [JsonDerivedType(typeof(JobMessage), "job")]
+[JsonDerivedType(typeof(SignedOutMessage), "signed-out")]
 public abstract record StreamMessage;
 
 /// <summary>The tools that are connected now.</summary>
@@ -62,3 +63,6 @@ public sealed record JobMessage(Guid JobId, long Sequence, string Says, string P
     internal static JobMessage Of(JobChanged changed) =>
         new(changed.JobId, changed.Sequence, changed.Says, changed.Person, changed.CommandId);
 }
+
+/// <summary>Whoever held this screen is signed out; nothing more is told to it.</summary>
+public sealed record SignedOutMessage : StreamMessage;

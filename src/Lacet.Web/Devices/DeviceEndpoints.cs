@@ -1,10 +1,8 @@
-using System.Runtime.CompilerServices;
-using System.Threading.Channels;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Core.Torques;
 using Lacet.Devices;
 using Lacet.Web.Http;
-using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Devices;
@@ -14,7 +12,7 @@ internal static class DeviceEndpoints
 {
     internal static void MapDevices(this WebApplication app)
     {
-        var devices = app.MapGroup("/api/devices").WithTags("Devices");
+        var devices = app.MapGroup("/api/devices").WithTags("Devices").Needs(Right.Read);
         devices
             .MapGet("", (DeviceHub hub) => TypedResults.Ok(hub.Tools.Select(Document).ToList()))
             .WithSummary("Connected tools");
@@ -27,17 +25,18 @@ internal static class DeviceEndpoints
             .MapPost("/{id}/hold", Hold)
             .WithSummary("Turns a stand-in")
             .ProducesProblem(StatusCodes.Status404NotFound)
-            .ProducesInputProblems();
+            .ProducesInputProblems()
+            .Needs(Right.Record);
         devices
             .MapPost("/{id}/release", Release)
             .WithSummary("Lets a stand-in go")
-            .ProducesProblem(StatusCodes.Status404NotFound);
-        app.MapGet(
-                "/api/stream",
-                (DeviceHub hub, Feed<DeviceEvent> feed, Feed<JobChanged> jobs, IHostApplicationLifetime host) =>
-                    TypedResults.ServerSentEvents(StreamAsync(hub, feed, jobs, host.ApplicationStopping))
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .Needs(Right.Record);
+        app.MapGet("/api/stream", (PageStream stream, Caller caller, IHostApplicationLifetime host) =>
+                TypedResults.ServerSentEvents(stream.ReadAsync(caller.Who, host.ApplicationStopping))
             )
             .RequireRateLimiting(Limits.Streams)
+            .Needs(Right.Read)
             .WithTags("Devices")
             .WithSummary("One stream a page: tools, readings, peaks, jobs that were changed")
             .Produces<StreamMessage>(StatusCodes.Status200OK, "text/event-stream");
@@ -87,76 +86,6 @@ internal static class DeviceEndpoints
             statusCode: StatusCodes.Status404NotFound
         );
 
-    /// <summary>A browser allows a page few connections: everything that is told comes over one.</summary>
-    private static async IAsyncEnumerable<StreamMessage> StreamAsync(
-        DeviceHub hub,
-        Feed<DeviceEvent> feed,
-        Feed<JobChanged> jobs,
-        CancellationToken stopping,
-        [EnumeratorCancellation] CancellationToken cancellation = default
-    )
-    {
-        // An open page must not keep the server from stopping.
-        using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancellation);
-        var all = Channel.CreateBounded<StreamMessage>(
-            new BoundedChannelOptions(200) { FullMode = BoundedChannelFullMode.DropOldest }
-        );
-        var pumps = Task.WhenAll(
-            PumpAsync(ToolsAsync(hub, feed, either.Token), all.Writer),
-            PumpAsync(JobsAsync(jobs, either.Token), all.Writer)
-        );
-        var ended = pumps.ContinueWith(done => all.Writer.TryComplete(done.Exception), TaskScheduler.Default);
-        await foreach (var message in all.Reader.ReadAllAsync(CancellationToken.None))
-        {
-            yield return message;
-        }
-
-        await ended;
-    }
-
-    private static async Task PumpAsync(IAsyncEnumerable<StreamMessage> from, ChannelWriter<StreamMessage> to)
-    {
-        await foreach (var message in from)
-        {
-            to.TryWrite(message);
-        }
-    }
-
-    private static async IAsyncEnumerable<StreamMessage> JobsAsync(
-        Feed<JobChanged> feed,
-        [EnumeratorCancellation] CancellationToken cancellation
-    )
-    {
-        await foreach (var changed in feed.ListenAsync([], cancellation))
-        {
-            yield return JobMessage.Of(changed);
-        }
-    }
-
-    private static async IAsyncEnumerable<StreamMessage> ToolsAsync(
-        DeviceHub hub,
-        Feed<DeviceEvent> feed,
-        [EnumeratorCancellation] CancellationToken cancellation
-    )
-    {
-        await foreach (var item in feed.ListenAsync([new DeviceEvent.ToolsChanged(hub.Tools)], cancellation))
-        {
-            yield return item switch
-            {
-                DeviceEvent.Read read => new ReadingMessage(read.ToolId, read.Turn, read.Torque.Read(), read.Simulated),
-                DeviceEvent.Peaked { Peak: var peak } => new PeakMessage(
-                    peak.Id,
-                    peak.ToolId,
-                    peak.Tool,
-                    peak.Torque.Read(),
-                    peak.Simulated
-                ),
-                DeviceEvent.ToolsChanged changed => new ToolsMessage([.. changed.Tools.Select(Document)]),
-                _ => throw new InvalidOperationException("There is no message for this event."),
-            };
-        }
-    }
-
-    private static ToolDocument Document(ConnectedTool tool) =>
+    internal static ToolDocument Document(ConnectedTool tool) =>
         new(tool.Identity.Id, tool.Identity.Name, tool.Scale.Read(), tool.Identity.CalibratedOn, tool.Identity.StandIn);
 }

@@ -6,6 +6,7 @@ using Lacet.Exchange;
 using Lacet.Exchange.Jobs;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
+using Lacet.Workshop.People;
 
 namespace Lacet.Web.Hosting;
 
@@ -35,6 +36,7 @@ internal static class CommandLine
             BackupTo(),
             RestoreFrom(),
             Verify(),
+            PersonCommand.Of(Data),
             Schema("shelf-schema", ShelfDocument.Schema),
             Schema("job-schema", JobDocument.Schema),
         };
@@ -187,7 +189,13 @@ internal static class CommandLine
         await using var app = Server.Build(options);
         _ = Task.Run(app.MakeRoutesReady);
         await app.StartAsync();
+        if (app.Services.GetRequiredService<FirstLead>() is var first && await first.IsAwaitedAsync())
+        {
+            Console.WriteLine($"Nobody works here yet. The first lead signs in with this code: {first.Code}");
+        }
+
         Console.WriteLine($"Lacet is at {app.Urls.First()}");
+
         await app.WaitForShutdownAsync();
     }
 }

@@ -1,8 +1,10 @@
 using System.Text.Json;
+using Lacet.Core.People;
 using Lacet.Exchange;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
 using Lacet.Web.Jobs;
+using Lacet.Web.People;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.People;
 using Lacet.Workshop.Records;
@@ -17,7 +19,8 @@ internal sealed class DemoLoader(
     NewJobs jobs,
     JobEditor editor,
     EventsTable events,
-    TypedPeople people,
+    DemoPeople demo,
+    Accounts accounts,
     ReadingsTable readings
 ) : IHostedService
 {
@@ -37,6 +40,7 @@ internal sealed class DemoLoader(
 
     public async Task StartAsync(CancellationToken cancellationToken)
     {
+        await demo.AddAsync(cancellationToken);
         var unfinished = Path.Combine(dataFolder, Unfinished);
         if (!File.Exists(unfinished))
         {
@@ -55,13 +59,13 @@ internal sealed class DemoLoader(
     private async Task LoadAsync(CancellationToken cancellationToken)
     {
         var work = await ReadAsync<DemoWork>("dome-work.json", cancellationToken);
-        var maker = await people.EnsureAsync(work.Maker, cancellationToken);
+        var maker = await ActorAsync(work.Maker);
         foreach (var other in Others)
         {
-            await TakeInAsync(other, maker.Id, cancellationToken);
+            await TakeInAsync(other, maker.Person, cancellationToken);
         }
 
-        var document = await TakeInAsync(JobFile, maker.Id, cancellationToken);
+        var document = await TakeInAsync(JobFile, maker.Person, cancellationToken);
         var bench = await ReadAsync<DemoDocument>("bench-records.json", cancellationToken);
         foreach (var reading in bench.Readings)
         {
@@ -72,11 +76,11 @@ internal sealed class DemoLoader(
         await RecordAsync([.. work.Records.Concat(bench.Records).OrderBy(r => r.Record.ClaimedAt)], cancellationToken);
         foreach (var (person, command) in work.Commands)
         {
-            var by = await people.EnsureAsync(person, cancellationToken);
+            var by = await ActorAsync(person);
             await editor.ChangeAsync(
                 document.Job.Id,
                 command.Id,
-                by.Id,
+                by.Person,
                 _ => (command.Says ?? "Changed.", command.Changes),
                 cancellationToken
             );
@@ -108,17 +112,19 @@ internal sealed class DemoLoader(
     {
         foreach (var entry in records)
         {
-            var person = await people.EnsureAsync(entry.Person, cancellationToken);
             await recorder.RecordAsync(
-                entry.Record with
-                {
-                    PersonId = person.Id,
-                },
+                entry.Record,
+                await ActorAsync(entry.Person),
                 entry.Record.ClaimedAt.AddSeconds(2),
                 cancellationToken
             );
         }
     }
+
+    private async Task<Actor> ActorAsync(string name) =>
+        await accounts.FindAsync(name) is { } row
+            ? new(row.Person, Roles.Read(row.Role), Proof.Password)
+            : throw new DataFolderException($"{name} is not one of the demo’s people.", null);
 
     private async Task<T> ReadAsync<T>(string name, CancellationToken cancellationToken)
     {

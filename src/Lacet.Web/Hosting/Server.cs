@@ -48,6 +48,8 @@ internal static class Server
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
         // Without a built front end the interface still answers; the script builds it before it serves.
         builder.Logging.AddFilter("Microsoft.AspNetCore.StaticFiles", LogLevel.Error);
+        // The folder is its owner’s alone; what else could keep the keys in it lies in it too.
+        builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
 
         builder.Services.ConfigureHttpJsonOptions(json =>
         {
@@ -64,10 +66,19 @@ internal static class Server
         builder.Services.AddSingleton(TimeProvider.System);
         builder.Services.AddStore();
         builder.Services.AddWorkshop();
+        builder.Services.AddAccess(IsDocumentBuild ? null : options.DataFolder);
+        builder.Services.AddHttpContextAccessor();
+        builder.Services.AddSingleton<BenchLandings>();
+        builder.Services.AddSingleton<SessionAnswers>();
+        builder.Services.AddSingleton(services => new DemoPeople(
+            options.DemoFolder,
+            services.GetRequiredService<Accounts>()
+        ));
         builder.Services.AddSingleton<ShelfEntries>();
         builder.Services.AddSingleton<IPeakKeeper, PeakKeeper>();
         builder.Services.AddSingleton<Feed<DeviceEvent>>();
         builder.Services.AddSingleton<DeviceHub>();
+        builder.Services.AddSingleton<PageStream>();
         builder.Services.AddSingleton<MultimeterStandIn>();
         if (database is not null)
         {
@@ -78,7 +89,7 @@ internal static class Server
 
         var app = builder.Build();
         app.UseAll(options);
-        app.MapOpenApi();
+        app.MapOpenApi().IsOpen();
         app.MapPlaces();
         app.MapFrontEnd();
         return app;
@@ -106,12 +117,13 @@ internal static class Server
         app.UseSecurityHeaders();
         app.UseProblems();
         app.UseRateLimiter();
-        app.UseWholeBodies();
         app.UseResponseCompression();
         app.UseReaderWords();
         app.UseFirstPage(DemoLoader.FirstPage(options));
         app.UseDefaultFiles();
         app.UseStaticFiles(FrontEnd.Files);
+        app.UseAccess();
+        app.UseWholeBodies();
     }
 
     /// <summary>
@@ -147,6 +159,7 @@ internal static class Server
         app.MapSurveys();
         app.MapReference();
         app.MapPeople();
+        app.MapSessions();
         app.MapRecords();
         app.MapDevices();
     }
@@ -154,6 +167,8 @@ internal static class Server
     private static void AddStore(this IServiceCollection services)
     {
         services.AddSingleton<PeopleTable>();
+        services.AddSingleton<AccountsTable>();
+        services.AddSingleton<SessionsTable>();
         services.AddSingleton<EventsTable>();
         services.AddSingleton<ReadingsTable>();
         services.AddSingleton<ShelfTable>();
@@ -164,7 +179,13 @@ internal static class Server
 
     private static void AddWorkshop(this IServiceCollection services)
     {
-        services.AddSingleton<TypedPeople>();
+        services.AddSingleton<Feed<SessionEnded>>();
+        services.AddSingleton<SecretHash>();
+        services.AddSingleton<FirstLead>();
+        services.AddSingleton<Sessions>();
+        services.AddSingleton<Accounts>();
+        services.AddSingleton<SignIns>();
+        services.AddSingleton<Supervision>();
         services.AddSingleton<ShelfLandings>();
         services.AddSingleton<Feed<JobChanged>>();
         services.AddSingleton<OpenJobs>();
@@ -209,7 +230,8 @@ internal static class Server
                 provider.GetRequiredService<NewJobs>(),
                 provider.GetRequiredService<JobEditor>(),
                 provider.GetRequiredService<EventsTable>(),
-                provider.GetRequiredService<TypedPeople>(),
+                provider.GetRequiredService<DemoPeople>(),
+                provider.GetRequiredService<Accounts>(),
                 provider.GetRequiredService<ReadingsTable>()
             ));
         }

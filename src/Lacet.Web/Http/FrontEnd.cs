@@ -41,7 +41,7 @@ internal static class FrontEnd
     internal static void MapFrontEnd(this WebApplication app)
     {
         // Only what a browser opens: a wrong method at a known address is answered as such.
-        app.MapGet("/api/{**rest}", () => TypedResults.NotFound()).ExcludeFromDescription();
-        app.MapFallbackToFile("index.html", Files);
+        app.MapGet("/api/{**rest}", () => TypedResults.NotFound()).ExcludeFromDescription().IsOpen();
+        app.MapFallbackToFile("index.html", Files).IsOpen();
     }
 }

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Store;
 using Microsoft.AspNetCore.Diagnostics;
@@ -39,7 +40,13 @@ internal static partial class Problems
                 SuppressDiagnosticsCallback = context => Read(context.Exception).Status < 500,
                 ExceptionHandler = context =>
                 {
-                    var (status, sentence, field) = Read(context.Features.Get<IExceptionHandlerFeature>()?.Error);
+                    var error = context.Features.Get<IExceptionHandlerFeature>()?.Error;
+                    if (error is NotAllowedException refused)
+                    {
+                        return WriteAsync(context, refused);
+                    }
+
+                    var (status, sentence, field) = Read(error);
                     return WriteAsync(context, status, sentence, field);
                 },
             }
@@ -60,7 +67,28 @@ internal static partial class Problems
 
     internal static Task WriteAsync(HttpContext context, int status) => WriteAsync(context, status, SentenceOf(status));
 
-    internal static Task WriteAsync(HttpContext context, int status, string sentence, string? field = null)
+    /// <summary>Somebody may not; where a password is all that is missing, the page asks for it.</summary>
+    internal static Task WriteAsync(HttpContext context, NotAllowedException refused) =>
+        WriteAsync(
+            context,
+            StatusCodes.Status403Forbidden,
+            refused.Message,
+            needs: refused.NeedsPassword ? "password" : null
+        );
+
+    /// <summary>Writes a problem.</summary>
+    /// <param name="context">Whose answer it is.</param>
+    /// <param name="status">Its status.</param>
+    /// <param name="sentence">What is wrong.</param>
+    /// <param name="field">The field where it is one field’s fault.</param>
+    /// <param name="needs">What the page can do about it by itself: sign-in, password or token.</param>
+    internal static Task WriteAsync(
+        HttpContext context,
+        int status,
+        string sentence,
+        string? field = null,
+        string? needs = null
+    )
     {
         context.Response.StatusCode = status;
         var problem = new ProblemDetails
@@ -78,6 +106,11 @@ internal static partial class Problems
             };
         }
 
+        if (needs is not null)
+        {
+            problem.Extensions["needs"] = needs;
+        }
+
         return context.Response.WriteAsJsonAsync(
             problem,
             options: null,
@@ -89,6 +122,7 @@ internal static partial class Problems
     private static (int Status, string Sentence, string? Field) Read(Exception? exception) =>
         exception switch
         {
+            NotAllowedException refused => (StatusCodes.Status403Forbidden, refused.Message, null),
             CommandIdTakenException taken => (StatusCodes.Status409Conflict, taken.Message, "id"),
             ImpossibleInputException impossible => (
                 StatusCodes.Status422UnprocessableEntity,
@@ -103,6 +137,11 @@ internal static partial class Problems
             SqliteException { SqliteErrorCode: SqliteBusy or SqliteLocked } => (
                 StatusCodes.Status503ServiceUnavailable,
                 SentenceOf(StatusCodes.Status503ServiceUnavailable),
+                null
+            ),
+            BadHttpRequestException { StatusCode: StatusCodes.Status401Unauthorized } stranger => (
+                StatusCodes.Status401Unauthorized,
+                stranger.Message,
                 null
             ),
             BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } => (
@@ -155,6 +194,8 @@ internal static partial class Problems
     private static string Title(int status) =>
         status switch
         {
+            StatusCodes.Status401Unauthorized => "Not signed in",
+            StatusCodes.Status403Forbidden => "Not allowed",
             StatusCodes.Status404NotFound => "Not found",
             StatusCodes.Status409Conflict => "Conflict",
             StatusCodes.Status413PayloadTooLarge => "Too large",

@@ -1,3 +1,4 @@
+using Lacet.Core.People;
 using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.Boards;
@@ -10,11 +11,10 @@ namespace Lacet.Web.Jobs;
 internal static class BoardEndpoints
 {
     /// <summary>Names of people are few; those of one shop fit many times over.</summary>
-    private const int MostPeople = 1000;
-
     internal static void MapBoards(this WebApplication app) =>
         app.MapGroup("/api/jobs/{id:guid}/boards")
             .WithTags("Board")
+            .Needs(Right.Read)
             .MapGet("/{enclosure:guid}", Board)
             .WithSummary("An enclosure as it stands, every end in its slot")
             .ProducesProblem(StatusCodes.Status404NotFound);
@@ -32,7 +32,7 @@ internal static class BoardEndpoints
         string? since = null
     )
     {
-        var names = (await people.ListAsync(MostPeople)).ToDictionary(p => p.Id, p => p.Name);
+        var names = await people.NamesAsync();
         return await open.ReadAsync(id, job => boards.Of(job, enclosure)?.Read(since, names), cancellation) is { } board
             ? TypedResults.Ok(board)
             : Answers.Missing("There is no such job, or no such enclosure in it.");

@@ -3,6 +3,7 @@ using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Drawings;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
 using Lacet.Web.Http;
@@ -17,7 +18,7 @@ internal static partial class FindingEndpoints
 {
     internal static void MapFindings(this WebApplication app)
     {
-        var findings = app.MapGroup("/api/jobs/{id:guid}/findings").WithTags("Findings");
+        var findings = app.MapGroup("/api/jobs/{id:guid}/findings").WithTags("Findings").Needs(Right.Read);
         findings
             .MapGet("", List)
             .WithSummary("Findings of a job, worst first")
@@ -26,7 +27,8 @@ internal static partial class FindingEndpoints
         findings
             .MapPost("/accept", Accept)
             .WithSummary("Takes a finding as it is, for a reason; never a stop")
-            .Changes();
+            .Changes()
+            .Needs(Right.ChangeJobs);
         findings
             .MapGet("/section", Section)
             .WithSummary("The end that a finding is about, drawn to scale")
@@ -106,10 +108,11 @@ internal static partial class FindingEndpoints
         Guid id,
         NewAcceptance request,
         Acceptances acceptances,
+        Caller caller,
         CancellationToken cancellation
     ) =>
         Answers.Of(
-            await acceptances.AcceptAsync(id, request.Id, request.PersonId, request.Key, request.Reason, cancellation)
+            await acceptances.AcceptAsync(id, request.Id, caller.Person, request.Key, request.Reason, cancellation)
         );
 
     private static async Task<Results<Ok<EndDrawing>, ProblemHttpResult>> Section(

@@ -10,13 +10,11 @@ using Lacet.Workshop.Records;
 namespace Lacet.Web.Jobs;
 
 /// <summary>A new job.</summary>
-/// <param name="PersonId">Who.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Purpose">work or survey.</param>
 /// <param name="HouseRules">The house rules that it is done by; its maker's.</param>
 /// <param name="Id">Made by the client, so that sending twice makes one; null lets the server make it.</param>
 public sealed record NewJob(
-    Guid PersonId,
     string Name,
     JobPurpose Purpose = JobPurpose.Work,
     HouseRules? HouseRules = null,
@@ -119,10 +117,9 @@ public sealed record LandingPage(IReadOnlyList<LandingRow> Items, int? Next, int
 
 /// <summary>Changes of a job, all or nothing.</summary>
 /// <param name="Id">Made by the client, so that sending twice changes once.</param>
-/// <param name="PersonId">Who.</param>
 /// <param name="Says">What it does, in a line; null lets the server say it.</param>
 /// <param name="Changes">The changes.</param>
-public sealed record NewCommand(Guid Id, Guid PersonId, IReadOnlyList<PartChange> Changes, string? Says = null);
+public sealed record NewCommand(Guid Id, IReadOnlyList<PartChange> Changes, string? Says = null);
 
 /// <summary>A command in a job's history.</summary>
 public sealed record CommandItem(
@@ -167,9 +164,8 @@ public sealed record CommandChanges(IReadOnlyList<CommandChange> Changes, int Pa
 public sealed record CommandPage(IReadOnlyList<CommandItem> Items, long? Next);
 
 /// <summary>Undoes a command.</summary>
-/// <param name="PersonId">Who.</param>
 /// <param name="Id">Made by the client, so that sending twice undoes once; null lets the server make it.</param>
-public sealed record UndoCommand(Guid PersonId, Guid? Id = null);
+public sealed record UndoCommand(Guid? Id = null);
 
 /// <summary>A finding in a job.</summary>
 /// <param name="Key">What it is about and which check: stable while both are.</param>
@@ -271,10 +267,9 @@ public sealed record FindingGroup(string Check, Severity Severity, int Open, int
 
 /// <summary>A finding that is taken as it is.</summary>
 /// <param name="Id">Made by the client, so that sending twice changes once.</param>
-/// <param name="PersonId">Who.</param>
 /// <param name="Key">The finding's key.</param>
 /// <param name="Reason">Why, in 1 to 500 characters.</param>
-public sealed record NewAcceptance(Guid Id, Guid PersonId, string Key, string Reason);
+public sealed record NewAcceptance(Guid Id, string Key, string Reason);
 
 /// <summary>An end of a job, opened.</summary>
 /// <param name="Wire">The wire.</param>

@@ -1,4 +1,5 @@
 using Lacet.Core.Jobs;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
@@ -15,18 +16,26 @@ internal static partial class JobEndpoints
         Guid id,
         NewCommand request,
         JobEditor editor,
+        Caller caller,
         CancellationToken cancellation
-    ) =>
-        Answers.Of(
+    )
+    {
+        foreach (var change in request.Changes)
+        {
+            caller.Actor.Need(change.Needs);
+        }
+
+        return Answers.Of(
             await editor.ChangeAsync(
                 id,
                 request.Id,
-                request.PersonId,
+                caller.Person,
                 job => (CheckedSays(request.Says) ?? Say(job, request.Changes), request.Changes),
                 cancellation,
                 asked: request.Changes
             )
         );
+    }
 
     private static async Task<Results<Ok<CommandPage>, ProblemHttpResult>> Commands(
         Guid id,
@@ -107,8 +116,20 @@ internal static partial class JobEndpoints
         Guid command,
         UndoCommand by,
         JobEditor editor,
+        JobsTable jobs,
+        Caller caller,
         CancellationToken cancellation
-    ) => Answers.Of(await editor.UndoAsync(id, command, by.PersonId, by.Id ?? Guid.CreateVersion7(), cancellation));
+    )
+    {
+        if (await jobs.FindCommandAsync(command) is { } made && made.Person != caller.Person)
+        {
+            caller.Actor.Need(Right.ChangeJobs);
+        }
+
+        return Answers.Of(
+            await editor.UndoAsync(id, command, caller.Person, by.Id ?? Guid.CreateVersion7(), cancellation)
+        );
+    }
 
     private static string? CheckedSays(string? says) =>
         says is null || says.Trim().Length is > 0 and <= 200

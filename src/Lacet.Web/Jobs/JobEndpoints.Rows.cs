@@ -234,8 +234,9 @@ internal static partial class JobEndpoints
         Guid id,
         TypedWires request,
         WireRows rows,
+        Caller caller,
         CancellationToken cancellation
-    ) => Answers.Of(await rows.ChangeAsync(id, request, cancellation));
+    ) => Answers.Of(await rows.ChangeAsync(id, request, caller.Person, cancellation));
 
     private static async Task<Results<Ok<Difference>, ProblemHttpResult>> TryWires(
         Guid id,
@@ -249,6 +250,7 @@ internal static partial class JobEndpoints
         Guid id,
         TypedLine request,
         WireRows rows,
+        Caller caller,
         CancellationToken cancellation
-    ) => Answers.Of(await rows.AddLineAsync(id, request, cancellation));
+    ) => Answers.Of(await rows.AddLineAsync(id, request, caller.Person, cancellation));
 }

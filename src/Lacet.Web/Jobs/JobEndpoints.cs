@@ -1,5 +1,6 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Exchange;
 using Lacet.Exchange.Jobs;
@@ -19,21 +20,43 @@ internal static partial class JobEndpoints
 
     internal static void MapJobs(this WebApplication app)
     {
-        var jobs = app.MapGroup("/api/jobs").WithTags("Jobs");
+        var jobs = app.MapGroup("/api/jobs").WithTags("Jobs").Needs(Right.Read);
         jobs.MapGet("", List).WithSummary("Jobs, the last changed first").ProducesInputProblems();
         jobs.MapPost("", Add)
             .WithSummary("Makes a job")
             .ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeJobs);
         jobs.MapGet("/{id:guid}", Overview)
             .WithSummary("A job with its enclosures, devices and circuits")
             .ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapDelete("/{id:guid}", Remove)
             .WithSummary("Puts a job away; nothing of it is lost")
-            .ProducesProblem(StatusCodes.Status404NotFound);
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .Needs(Right.ChangeJobs);
         jobs.MapPost("/{id:guid}/restore", Restore)
             .WithSummary("Takes a job out again")
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .Needs(Right.ChangeJobs);
+        MapWires(jobs);
+        jobs.MapPost("/{id:guid}/commands", Command)
+            .WithSummary("Changes of any parts, all or nothing; whoever records may keep what was found and measured")
+            .WithMetadata(new RequestSizeLimitAttribute(LargestCommand))
+            .Changes();
+        jobs.MapGet("/{id:guid}/commands/{command:guid}/changes", Changed)
+            .WithSummary("What a change made of each part: as it was, and as it became")
+            .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/{id:guid}/commands", Commands)
+            .WithSummary("What was changed, newest first")
+            .ProducesInputProblems();
+        jobs.MapPost("/{id:guid}/commands/{command:guid}/undo", Undo)
+            .WithSummary("Undoes a command, by a new one: one’s own, or as a lead")
+            .Changes();
+    }
+
+    private static void MapWires(RouteGroupBuilder jobs)
+    {
         jobs.MapGet("/{id:guid}/wires", Wires)
             .WithSummary("Wires in their order, searched as you type")
             .ProducesInputProblems()
@@ -41,7 +64,8 @@ internal static partial class JobEndpoints
         jobs.MapPost("/{id:guid}/wires", TypeWires)
             .WithSummary("Rows as somebody types or pastes them, as one command")
             .WithMetadata(new RequestSizeLimitAttribute(LargestCommand))
-            .Changes();
+            .Changes()
+            .Needs(Right.ChangeJobs);
         jobs.MapPost("/{id:guid}/wires/try", TryWires)
             .WithSummary("What rows would make of the findings; nothing is stored")
             .ProducesInputProblems()
@@ -49,7 +73,8 @@ internal static partial class JobEndpoints
             .ProducesProblem(StatusCodes.Status409Conflict);
         jobs.MapPost("/{id:guid}/wires/line", AddLine)
             .WithSummary("A wire in one line, as somebody dictates it")
-            .Changes();
+            .Changes()
+            .Needs(Right.ChangeJobs);
         jobs.MapGet("/{id:guid}/cables", Cables)
             .WithSummary("Cables and cords, with their conductors and the work at their ends")
             .ProducesInputProblems()
@@ -62,20 +87,6 @@ internal static partial class JobEndpoints
             .WithSummary("An end opened: recipe, section, how far it is")
             .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapPost("/{id:guid}/commands", Command)
-            .WithSummary("Changes of any parts, all or nothing")
-            .WithMetadata(new RequestSizeLimitAttribute(LargestCommand))
-            .Changes();
-        jobs.MapGet("/{id:guid}/commands/{command:guid}/changes", Changed)
-            .WithSummary("What a change made of each part: as it was, and as it became")
-            .ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapGet("/{id:guid}/commands", Commands)
-            .WithSummary("What was changed, newest first")
-            .ProducesInputProblems();
-        jobs.MapPost("/{id:guid}/commands/{command:guid}/undo", Undo)
-            .WithSummary("Undoes a command, by a new one")
-            .Changes();
     }
 
     private static async Task<Ok<JobPage>> List(JobsTable jobs, int offset = 0, int limit = 50)
@@ -106,6 +117,7 @@ internal static partial class JobEndpoints
         NewJob request,
         NewJobs jobs,
         OpenJobs open,
+        Caller caller,
         CancellationToken cancellation
     )
     {
@@ -118,7 +130,7 @@ internal static partial class JobEndpoints
         _ = new Job(title, []).Apply([EntityChange.Put(title)]);
         var made = await jobs.CreateAsync(
             JobDocument.Of(title, []),
-            request.PersonId,
+            caller.Person,
             $"Made {title.Name}.",
             cancellation
         );

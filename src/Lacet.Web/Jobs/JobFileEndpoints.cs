@@ -1,3 +1,4 @@
+using Lacet.Core.People;
 using Lacet.Exchange.Jobs;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
@@ -25,7 +26,7 @@ internal static class JobFileEndpoints
 
     internal static void MapJobFiles(this WebApplication app)
     {
-        var jobs = app.MapGroup("/api/jobs").WithTags("Jobs");
+        var jobs = app.MapGroup("/api/jobs").WithTags("Jobs").Needs(Right.Read);
         jobs.MapGet("/{id:guid}/export/job.json", Json)
             .WithSummary("The whole job as one document")
             .Produces(StatusCodes.Status200OK, contentType: "application/json")
@@ -48,7 +49,8 @@ internal static class JobFileEndpoints
             .Accepts<byte[]>("application/octet-stream", "application/json")
             .WithMetadata(new RequestSizeLimitAttribute(LargestDocument))
             .ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeJobs);
     }
 
     private static Task<Results<FileContentHttpResult, ProblemHttpResult>> Json(
@@ -92,15 +94,15 @@ internal static class JobFileEndpoints
 
     private static async Task<Results<Created<JobTaken>, ProblemHttpResult>> Import(
         HttpRequest request,
-        Guid personId,
         NewJobs jobs,
+        Caller caller,
         CancellationToken cancellation
     )
     {
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, cancellation);
         var document = JobDocument.Read(body.ToArray());
-        return await jobs.CreateAsync(document, personId, $"Imported {document.Job.Name}.", cancellation)
+        return await jobs.CreateAsync(document, caller.Person, $"Imported {document.Job.Name}.", cancellation)
             ? TypedResults.Created($"/api/jobs/{document.Job.Id}", new JobTaken(document.Job.Id))
             : Answers.Conflict(
                 $"The job “{document.Job.Name}” is here already, or was put away here. Nothing was stored."

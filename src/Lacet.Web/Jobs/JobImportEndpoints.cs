@@ -1,4 +1,5 @@
 using System.Runtime.CompilerServices;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
 using Lacet.Web.Http;
@@ -20,7 +21,7 @@ internal static class JobImportEndpoints
 
     internal static void MapJobImports(this WebApplication app)
     {
-        var import = app.MapGroup("/api/jobs/import").WithTags("Import");
+        var import = app.MapGroup("/api/jobs/import").WithTags("Import").Needs(Right.ChangeJobs);
         import
             .MapPost("/preview", PreviewFile)
             .RequireRateLimiting(Limits.Uploads)
@@ -118,8 +119,9 @@ internal static class JobImportEndpoints
         Guid id,
         AcceptImport request,
         ImportAcceptance acceptance,
+        Caller caller,
         CancellationToken cancellation
-    ) => Answers.Of(await acceptance.AcceptAsync(id, request, cancellation));
+    ) => Answers.Of(await acceptance.AcceptAsync(id, request, caller.Person, cancellation));
 
     private static Results<NoContent, ProblemHttpResult> Cancel(Guid id, PendingImports imports)
     {

@@ -1,3 +1,4 @@
+using Lacet.Core.People;
 using Lacet.Exchange.Documents;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
@@ -10,12 +11,16 @@ internal static class LandingGroupEndpoints
 {
     internal static void MapLandingGroups(this WebApplication app)
     {
-        var groups = app.MapGroup("/api/jobs/{id:guid}/landing-groups").WithTags("Jobs");
+        var groups = app.MapGroup("/api/jobs/{id:guid}/landing-groups").WithTags("Jobs").Needs(Right.Read);
         groups
             .MapGet("", List)
             .WithSummary("Landings of which nobody said what they are, by how their devices’ names begin")
             .ProducesProblem(StatusCodes.Status404NotFound);
-        groups.MapPost("", Say).WithSummary("Says what the landings of a group are, as one command").Changes();
+        groups
+            .MapPost("", Say)
+            .WithSummary("Says what the landings of a group are, as one command")
+            .Changes()
+            .Needs(Right.ChangeJobs);
     }
 
     private static async Task<Results<Ok<IReadOnlyList<LandingGroup>>, ProblemHttpResult>> List(
@@ -28,16 +33,14 @@ internal static class LandingGroupEndpoints
         Guid id,
         SaidOfGroup request,
         LandingGroups groups,
+        Caller caller,
         CancellationToken cancellation
     ) =>
-        Answers.Of(
-            await groups.SayAsync(id, request.Id, request.PersonId, request.Prefix, request.Landing, cancellation)
-        );
+        Answers.Of(await groups.SayAsync(id, request.Id, caller.Person, request.Prefix, request.Landing, cancellation));
 }
 
 /// <summary>What the landings of a group are.</summary>
 /// <param name="Id">Made by the client, so that sending twice changes once.</param>
-/// <param name="PersonId">Who.</param>
 /// <param name="Prefix">Which group.</param>
 /// <param name="Landing">What they are.</param>
-public sealed record SaidOfGroup(Guid Id, Guid PersonId, string Prefix, LandingDocument Landing);
+public sealed record SaidOfGroup(Guid Id, string Prefix, LandingDocument Landing);

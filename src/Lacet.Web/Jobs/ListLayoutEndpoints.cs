@@ -1,3 +1,4 @@
+using Lacet.Core.People;
 using Lacet.Web.Http;
 using Lacet.Workshop;
 using Lacet.Workshop.Lists;
@@ -10,20 +11,26 @@ internal static class ListLayoutEndpoints
 {
     internal static void MapListLayouts(this WebApplication app)
     {
-        var layouts = app.MapGroup("/api/list-layouts").WithTags("Import");
+        var layouts = app.MapGroup("/api/list-layouts").WithTags("Import").Needs(Right.Read);
         layouts
             .MapGet("", async (ListLayouts known) => TypedResults.Ok(await known.AllAsync()))
             .WithSummary("Layouts of lists that are known, the last used first; as they are, they are the export");
-        layouts.MapPost("", Take).WithSummary("Takes layouts that were exported").ProducesInputProblems();
+        layouts
+            .MapPost("", Take)
+            .WithSummary("Takes layouts that were exported")
+            .ProducesInputProblems()
+            .Needs(Right.ChangeJobs);
         layouts
             .MapPut("/{id:guid}", Rename)
             .WithSummary("Names a layout")
             .ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status404NotFound);
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .Needs(Right.ChangeJobs);
         layouts
             .MapDelete("/{id:guid}", Delete)
             .WithSummary("Forgets a layout")
-            .ProducesProblem(StatusCodes.Status404NotFound);
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .Needs(Right.ChangeJobs);
     }
 
     private static async Task<Ok<LayoutsTaken>> Take(

@@ -1,5 +1,6 @@
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Networks;
+using Lacet.Core.People;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -11,7 +12,7 @@ internal static class NetworkEndpoints
 {
     internal static void MapNetworks(this WebApplication app)
     {
-        var group = app.MapGroup("/api/jobs/{id:guid}").WithTags("Networks");
+        var group = app.MapGroup("/api/jobs/{id:guid}").WithTags("Networks").Needs(Right.Read);
         group
             .MapGet("/networks", Networks)
             .WithSummary("What is one piece of metal in a job, whatever is switched")

@@ -1,6 +1,7 @@
 using Lacet.Core.Drawings;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
@@ -16,13 +17,19 @@ internal static class RemedyEndpoints
 {
     internal static void MapRemedies(this WebApplication app)
     {
-        var remedies = app.MapGroup("/api/jobs/{id:guid}/wires/{wire:guid}/ends/{side}/remedies").WithTags("Board");
+        var remedies = app.MapGroup("/api/jobs/{id:guid}/wires/{wire:guid}/ends/{side}/remedies")
+            .WithTags("Board")
+            .Needs(Right.Read);
         remedies
             .MapGet("", List)
             .WithSummary("What puts right what was found at an end, each tried before it is offered")
             .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound);
-        remedies.MapPost("", Take).WithSummary("Takes one of them, as a command that can be undone").Changes();
+        remedies
+            .MapPost("", Take)
+            .WithSummary("Takes one of them, as a command that can be undone")
+            .Changes()
+            .Needs(Right.ChangeJobs);
     }
 
     private static async Task<Results<Ok<IReadOnlyList<RemedyDocument>>, ProblemHttpResult>> List(
@@ -55,10 +62,11 @@ internal static class RemedyEndpoints
         QueryWord<EndSide> side,
         TakeRemedy request,
         Remedies remedies,
+        Caller caller,
         CancellationToken cancellation
     ) =>
         Answers.Of(
-            await remedies.TakeAsync(id, request.Id, request.PersonId, wire, side.Value, request.Key, cancellation)
+            await remedies.TakeAsync(id, request.Id, caller.Person, wire, side.Value, request.Key, cancellation)
         );
 
     private static RemedyDocument Document(JobSession job, EndOfWire end, EndRemedy remedy, ReaderFormat reader)
@@ -103,6 +111,5 @@ public sealed record RemedyDocument(
 
 /// <summary>Takes a remedy.</summary>
 /// <param name="Id">Made by the client, so that sending twice changes once.</param>
-/// <param name="PersonId">Who.</param>
 /// <param name="Key">Which.</param>
-public sealed record TakeRemedy(Guid Id, Guid PersonId, string Key);
+public sealed record TakeRemedy(Guid Id, string Key);

@@ -2,6 +2,7 @@ using Lacet.Core.Checks;
 using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
@@ -19,19 +20,24 @@ internal static class SurveyEndpoints
 
     internal static void MapSurveys(this WebApplication app)
     {
-        var survey = app.MapGroup("/api/jobs/{id:guid}/survey").WithTags("Survey");
+        var survey = app.MapGroup("/api/jobs/{id:guid}/survey").WithTags("Survey").Needs(Right.Read);
         survey
             .MapGet("", Get)
             .WithSummary("The devices of a survey, what was found, and what puts them right")
             .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound);
-        survey.MapPost("", Add).WithSummary("Adds devices as they were found, as one command").Changes();
+        survey
+            .MapPost("", Add)
+            .WithSummary("Adds devices as they were found, as one command")
+            .Changes()
+            .Needs(Right.Record);
         survey
             .MapPost("/job", MakeJob)
             .WithSummary("Makes the job that puts them right")
             .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound)
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeJobs);
     }
 
     private static async Task<Results<Ok<SurveyDocument>, ProblemHttpResult>> Get(
@@ -51,6 +57,7 @@ internal static class SurveyEndpoints
         Guid id,
         NewSurvey request,
         Surveys surveys,
+        Caller caller,
         CancellationToken cancellation
     ) =>
         request.Devices.Count is 0 or > MostAtOnce
@@ -59,7 +66,7 @@ internal static class SurveyEndpoints
                 await surveys.AddAsync(
                     id,
                     request.Id,
-                    request.PersonId,
+                    caller.Person,
                     [.. request.Devices.Select(d => d.Read())],
                     cancellation
                 )
@@ -69,6 +76,7 @@ internal static class SurveyEndpoints
         Guid id,
         NewRemedyJob request,
         Surveys surveys,
+        Caller caller,
         CancellationToken cancellation
     ) =>
         Answers.OfNew(
@@ -76,7 +84,7 @@ internal static class SurveyEndpoints
                 id,
                 request.Id ?? Guid.CreateVersion7(),
                 request.Name,
-                request.PersonId,
+                caller.Person,
                 cancellation
             ),
             made => $"/api/jobs/{made}",
@@ -134,9 +142,8 @@ internal static class SurveyEndpoints
 
 /// <summary>Devices as they were found.</summary>
 /// <param name="Id">Made by the client, so that sending twice adds once.</param>
-/// <param name="PersonId">Who.</param>
 /// <param name="Devices">The devices.</param>
-public sealed record NewSurvey(Guid Id, Guid PersonId, IReadOnlyList<SurveyedDeviceDocument> Devices);
+public sealed record NewSurvey(Guid Id, IReadOnlyList<SurveyedDeviceDocument> Devices);
 
 /// <summary>An existing device as it was found.</summary>
 /// <param name="Name">Its name.</param>
@@ -228,7 +235,6 @@ public sealed record SurveyedItem(
 public sealed record SurveyCount(string Check, Severity Severity, int Devices);
 
 /// <summary>The job that puts a survey right.</summary>
-/// <param name="PersonId">Who.</param>
 /// <param name="Name">What it is called.</param>
 /// <param name="Id">Made by the client, so that sending twice makes one.</param>
-public sealed record NewRemedyJob(Guid PersonId, string Name, Guid? Id = null);
+public sealed record NewRemedyJob(string Name, Guid? Id = null);

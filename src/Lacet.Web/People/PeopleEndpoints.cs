@@ -1,4 +1,4 @@
-using Lacet.Store;
+using Lacet.Core.People;
 using Lacet.Web.Http;
 using Lacet.Workshop.People;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -8,35 +8,54 @@ namespace Lacet.Web.People;
 /// <summary>Who works here.</summary>
 internal static class PeopleEndpoints
 {
-    private const int MostListed = 200;
-
     internal static void MapPeople(this WebApplication app)
     {
-        var people = app.MapGroup("/api/people").WithTags("People");
+        var people = app.MapGroup("/api/people").WithTags("People").Needs(Right.Read);
+        people.MapGet("", List).WithSummary("Who works here, by name");
         people
             .MapPost("", Add)
-            .WithSummary("Makes a person from a typed name; they are not proved")
-            .ProducesInputProblems();
-        people.MapGet("", List).WithSummary("People by name");
+            .WithSummary("Adds somebody; the answer holds the code that lets them in once")
+            .ProducesInputProblems()
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ManagePeople);
+        people
+            .MapPut("/{id:guid}", Change)
+            .WithSummary("Says as what somebody works here, or that they do no more")
+            .Changes()
+            .Needs(Right.ManagePeople);
+        people
+            .MapPost("/{id:guid}/code", Reset)
+            .WithSummary("Gives somebody who forgot their password a code, and signs them out everywhere")
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .Needs(Right.ManagePeople);
     }
 
-    private static async Task<Ok<Person>> Add(NewPerson request, TypedPeople people, CancellationToken cancellation) =>
-        TypedResults.Ok(Person.Of(await people.EnsureAsync(request.Name, cancellation)));
+    private static async Task<Ok<List<PersonDocument>>> List(Accounts accounts, TimeProvider time) =>
+        TypedResults.Ok((await accounts.AllAsync()).ConvertAll(row => PersonDocument.Of(row, time)));
 
-    private static async Task<Ok<List<Person>>> List(PeopleTable people) =>
-        TypedResults.Ok((await people.ListAsync(MostListed)).ConvertAll(Person.Of));
-}
+    private static async Task<Results<Created<CodeGiven>, ProblemHttpResult>> Add(
+        NewAccount request,
+        Accounts accounts,
+        TimeProvider time,
+        CancellationToken cancellation
+    ) => Answers.OfNew(await accounts.AddAsync(request, cancellation), _ => "/api/people", added => Given(added, time));
 
-/// <summary>A name that somebody typed.</summary>
-/// <param name="Name">1 to 80 characters.</param>
-public sealed record NewPerson(string Name);
+    private static async Task<Results<Ok<PersonDocument>, ProblemHttpResult>> Change(
+        Guid id,
+        ChangedAccount request,
+        Accounts accounts,
+        TimeProvider time,
+        CancellationToken cancellation
+    ) =>
+        Answers.Of((await accounts.ChangeAsync(id, request, cancellation)).Select(row => PersonDocument.Of(row, time)));
 
-/// <summary>A person.</summary>
-/// <param name="Id">Stable id.</param>
-/// <param name="Name">The name.</param>
-/// <param name="Proved">Whether somebody vouched for it.</param>
-public sealed record Person(Guid Id, string Name, bool Proved)
-{
-    /// <summary>From the table.</summary>
-    public static Person Of(PersonRow row) => new(row.Id, row.Name, row.Proved);
+    private static async Task<Results<Ok<CodeGiven>, ProblemHttpResult>> Reset(
+        Guid id,
+        Accounts accounts,
+        TimeProvider time,
+        CancellationToken cancellation
+    ) => Answers.Of((await accounts.ResetAsync(id, cancellation)).Select(added => Given(added, time)));
+
+    private static CodeGiven Given(AddedPerson added, TimeProvider time) =>
+        new(PersonDocument.Of(added.Account, time), added.Code);
 }

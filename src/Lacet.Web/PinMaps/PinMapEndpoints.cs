@@ -14,7 +14,7 @@ internal static class PinMapEndpoints
 {
     internal static void MapPinMaps(this WebApplication app)
     {
-        var maps = app.MapGroup("/api/pin-maps").WithTags("Pin maps");
+        var maps = app.MapGroup("/api/pin-maps").WithTags("Pin maps").IsOpen();
         maps.MapGet("/blank", (int speeds) => TypedResults.Ok(PinMapDocument.Of(PinMap.Blank(speeds))))
             .WithSummary("A map to begin with, for a machine of so many speeds")
             .ProducesInputProblems();

@@ -44,6 +44,10 @@ internal static class LogExport
                 json.WritePropertyName("event");
                 json.WriteRawValue(stored.Bytes);
                 persons.Add(recorded.Person.Id);
+                if (recorded.Supervisor is { } over)
+                {
+                    persons.Add(over.Id);
+                }
             }
             else
             {
@@ -90,7 +94,15 @@ internal static class LogExport
             }
 
             var person = await names.OfAsync(recorded.Person.Id);
-            yield return RecordRow.Of(recorded, stored.Hash, person.Name, person.Proved, stored.StateOf(recorded));
+            var supervisor = recorded.Supervisor is { } over ? await names.OfAsync(over.Id) : null;
+            yield return RecordRow.Of(
+                recorded,
+                stored.Hash,
+                person.Name,
+                person.Proved,
+                stored.StateOf(recorded),
+                supervisor?.Name
+            );
         }
     }
 }

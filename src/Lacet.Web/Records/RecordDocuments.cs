@@ -1,3 +1,4 @@
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
@@ -31,7 +32,9 @@ public sealed record RecordItem(
     ContinuityRecordDocument? Continuity,
     IReadOnlyList<ClockOddity> Clock,
     string? Damage,
-    string? Says
+    string? Says,
+    Role? Role = null,
+    Person? Supervisor = null
 );
 
 /// <summary>A page of the Log.</summary>

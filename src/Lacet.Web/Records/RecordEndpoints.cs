@@ -1,3 +1,4 @@
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
@@ -15,7 +16,7 @@ internal static class RecordEndpoints
 
     internal static void MapRecords(this WebApplication app)
     {
-        var records = app.MapGroup("/api/records").WithTags("Records");
+        var records = app.MapGroup("/api/records").WithTags("Records").Needs(Right.Read);
         records
             .MapPost("", Add)
             .WithSummary("Records what happened at an end")
@@ -40,12 +41,13 @@ internal static class RecordEndpoints
         NewRecord request,
         Recorder recorder,
         PeopleTable people,
+        Caller caller,
         CancellationToken cancellation,
         QueryWord<Lead>? lead = null
     )
     {
         var reader = lead.Unit();
-        return await recorder.RecordAsync(request, cancellation) switch
+        return await recorder.RecordAsync(request, caller.Actor, cancellation) switch
         {
             { Appended: Appended.Stored, Event: { } stored } => TypedResults.Created(
                 $"/api/records?before={stored.Sequence + 1}&limit=1",
@@ -158,7 +160,9 @@ internal static class RecordEndpoints
             recorded.Continuity,
             recorded.Clock ?? [],
             damage,
-            recorded.Says()
+            recorded.Says(),
+            recorded.Role,
+            recorded.Supervisor is { } over ? await names.OfAsync(over.Id) : null
         );
     }
 }

@@ -1,5 +1,6 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Web.Http;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Records;
@@ -17,12 +18,14 @@ internal static class ReworkEndpoints
             )
             .WithTags("Rework")
             .WithSummary("Whether an end may stay as it was made, and what is lost of it")
-            .ProducesInputProblems();
+            .ProducesInputProblems()
+            .IsOpen();
         app.MapPost("/api/jobs/{id:guid}/wires/{wire:guid}/ends/{side}/rework", InJob)
             .WithTags("Rework")
             .WithSummary("The same at an end of a job, by its wire, landing and house rules")
             .ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status404NotFound);
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .Needs(Right.Read);
     }
 
     private static async Task<Results<Ok<ReworkDocument>, ProblemHttpResult>> InJob(

@@ -1,3 +1,4 @@
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Shelf;
 using Lacet.Store;
@@ -19,13 +20,15 @@ internal static class ImportEndpoints
             .MapPost("/imports/preview", Preview)
             .WithSummary("What an import would do, row by row")
             .WithMetadata(new RequestSizeLimitAttribute(LargestImport))
-            .ProducesInputProblems();
+            .ProducesInputProblems()
+            .Needs(Right.ChangeShelf);
         shelf
             .MapPost("/imports", Import)
             .WithSummary("Imports, as one change that can be undone")
             .WithMetadata(new RequestSizeLimitAttribute(LargestImport))
             .ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeShelf);
     }
 
     private static async Task<Ok<ImportPreview>> Preview(ShelfImport import, ShelfTable shelf) =>
@@ -34,11 +37,10 @@ internal static class ImportEndpoints
     private static async Task<Results<Ok<ImportDone>, ProblemHttpResult>> Import(
         ShelfImport import,
         ShelfTable shelf,
-        PeopleTable people,
+        Caller caller,
         CancellationToken cancellation
     )
     {
-        await people.KnownAsync(import.PersonId);
         var rows = await ReadAsync(import, shelf);
         var preview = PreviewOf(rows);
         if (preview.Bad > 0 && !import.OnlyGood)
@@ -54,7 +56,7 @@ internal static class ImportEndpoints
             .ToList();
         try
         {
-            var batch = edits.Count == 0 ? (Guid?)null : await shelf.ChangeAsync(edits, import.PersonId, cancellation);
+            var batch = edits.Count == 0 ? (Guid?)null : await shelf.ChangeAsync(edits, caller.Person, cancellation);
             return TypedResults.Ok(new ImportDone(batch, preview.Added, preview.Changed, preview.Bad));
         }
         catch (ShelfConflictException conflict)

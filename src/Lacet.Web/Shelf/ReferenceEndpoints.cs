@@ -1,4 +1,5 @@
 using Lacet.Core.Reference;
+using Lacet.Web.Http;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Shelf;
@@ -8,7 +9,7 @@ internal static class ReferenceEndpoints
 {
     internal static void MapReference(this WebApplication app)
     {
-        var reference = app.MapGroup("/api/reference").WithTags("Shelf");
+        var reference = app.MapGroup("/api/reference").WithTags("Shelf").IsOpen();
         reference
             .MapGet("", () => TypedResults.Ok(ReferenceTable.Names.Select(Summary).ToList()))
             .WithSummary("The tables that the rules use");

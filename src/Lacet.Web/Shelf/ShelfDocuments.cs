@@ -26,9 +26,8 @@ public sealed record ShelfEntry(
 public sealed record ShelfPage(IReadOnlyList<ShelfEntry> Items, string? Next);
 
 /// <summary>Something to put on the Shelf.</summary>
-/// <param name="PersonId">Who does it.</param>
 /// <param name="Item">What.</param>
-public sealed record ShelfPut(Guid PersonId, ShelfItemDocument Item);
+public sealed record ShelfPut(ShelfItemDocument Item);
 
 /// <summary>What was changed.</summary>
 /// <param name="Batch">By which it can be undone.</param>
@@ -36,11 +35,10 @@ public sealed record ShelfPut(Guid PersonId, ShelfItemDocument Item);
 public sealed record ShelfChanged(Guid Batch, ShelfEntry? Entry);
 
 /// <summary>A file to import.</summary>
-/// <param name="PersonId">Who does it.</param>
 /// <param name="Text">The file's text: JSON, or CSV of one kind.</param>
 /// <param name="Kind">The kind of a CSV; null for JSON.</param>
 /// <param name="OnlyGood">Whether rows that are wrong may be left out.</param>
-public sealed record ShelfImport(Guid PersonId, string Text, string? Kind = null, bool OnlyGood = false);
+public sealed record ShelfImport(string Text, string? Kind = null, bool OnlyGood = false);
 
 /// <summary>What an import would do.</summary>
 /// <param name="Rows">Row by row.</param>

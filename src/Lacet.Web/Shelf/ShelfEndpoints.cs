@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Exchange;
 using Lacet.Exchange.Shelf;
@@ -19,30 +20,34 @@ internal static class ShelfEndpoints
 
     internal static void MapShelf(this WebApplication app)
     {
-        var shelf = app.MapGroup("/api/shelf").WithTags("Shelf");
+        var shelf = app.MapGroup("/api/shelf").WithTags("Shelf").Needs(Right.Read);
         shelf.MapGet("/{kind}", List).WithSummary("Items of a kind, searched as you type").ProducesInputProblems();
         shelf
             .MapPost("", Add)
             .WithSummary("Puts something on the Shelf")
             .ProducesInputProblems()
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeShelf);
         shelf
             .MapPut("/items/{id:guid}", Change)
             .WithSummary("Changes an item; If-Match names the version that was seen")
             .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound)
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeShelf);
         shelf
             .MapDelete("/items/{id:guid}", Remove)
             .WithSummary("Takes an item off the Shelf")
             .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status404NotFound)
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeShelf);
         shelf
             .MapPost("/changes/{batch:guid}/undo", Undo)
             .WithSummary("Undoes a change or an import")
             .ProducesProblem(StatusCodes.Status404NotFound)
-            .ProducesProblem(StatusCodes.Status409Conflict);
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ChangeShelf);
         shelf
             .MapGet("/export/shelf.json", ExportJson)
             .WithSummary("The whole Shelf as one JSON document")
@@ -91,11 +96,10 @@ internal static class ShelfEndpoints
         ShelfPut put,
         ShelfTable shelf,
         ShelfEntries entries,
-        PeopleTable people,
+        Caller caller,
         CancellationToken cancellation
     )
     {
-        await people.KnownAsync(put.PersonId);
         put.Item.Check();
         var edit = ShelfEntries.Edit(put.Item);
         return await shelf.FindAsync(edit.Kind, edit.Code) is not null
@@ -103,7 +107,7 @@ internal static class ShelfEndpoints
                 $"The code {edit.Code} is on the Shelf already. Give it another, or change the one that is there.",
                 statusCode: StatusCodes.Status409Conflict
             )
-            : await SaveAsync(edit, put.PersonId, shelf, entries, cancellation);
+            : await SaveAsync(edit, caller.Person, shelf, entries, cancellation);
     }
 
     private static async Task<Results<Ok<ShelfChanged>, ProblemHttpResult>> Change(
@@ -112,17 +116,16 @@ internal static class ShelfEndpoints
         [FromHeader(Name = "If-Match")] string? version,
         ShelfTable shelf,
         ShelfEntries entries,
-        PeopleTable people,
+        Caller caller,
         CancellationToken cancellation
     )
     {
-        await people.KnownAsync(put.PersonId);
         put.Item.Check();
         return await shelf.FindAsync(id) is { } row
             ? string.Equals(row.Kind, put.Item.Kind, StringComparison.Ordinal)
                 ? await SaveAsync(
                     ShelfEntries.Edit(put.Item, id, Version(version)),
-                    put.PersonId,
+                    caller.Person,
                     shelf,
                     entries,
                     cancellation
@@ -136,19 +139,17 @@ internal static class ShelfEndpoints
 
     private static async Task<Results<Ok<ShelfChanged>, ProblemHttpResult>> Remove(
         Guid id,
-        Guid personId,
         [FromHeader(Name = "If-Match")] string? version,
         ShelfTable shelf,
         ShelfEntries entries,
-        PeopleTable people,
+        Caller caller,
         CancellationToken cancellation
     )
     {
-        await people.KnownAsync(personId);
         return await shelf.FindAsync(id) is { } row
             ? await SaveAsync(
                 new ShelfEdit(id, row.Kind, row.Code, null, "", Version(version)),
-                personId,
+                caller.Person,
                 shelf,
                 entries,
                 cancellation

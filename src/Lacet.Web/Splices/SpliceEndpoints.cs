@@ -1,6 +1,7 @@
 using Lacet.Core.Conductors;
 using Lacet.Core.Drawings;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Core.Planning;
 using Lacet.Core.Quantities;
 using Lacet.Core.Splices;
@@ -19,8 +20,8 @@ internal static class SpliceEndpoints
     internal static void MapSplices(this WebApplication app)
     {
         var splices = app.MapGroup("/api/splices").WithTags("Splices");
-        splices
-            .MapPost("/assess", (SpliceRequest request) =>
+        var open = splices.MapGroup("").IsOpen();
+        open.MapPost("/assess", (SpliceRequest request) =>
                 TypedResults.Ok(
                     SpliceDocument.Of(request.Read(), request.HouseRules ?? HouseRules.Default, request.Lead.Unit())
                 )
@@ -30,27 +31,25 @@ internal static class SpliceEndpoints
         splices
             .MapPost("/choose", Choose)
             .WithSummary("The connectors of the Shelf for the same ends, the best first, and why the others do not fit")
-            .ProducesInputProblems();
-        splices
-            .MapPost("/kinds", (SpliceRequest request) => TypedResults.Ok(request.OfEachKind()))
+            .ProducesInputProblems()
+            .Needs(Right.Read);
+        open.MapPost("/kinds", (SpliceRequest request) => TypedResults.Ok(request.OfEachKind()))
             .WithSummary("The same ends in a usual connector of each kind, in theirs where that is of it")
             .ProducesInputProblems();
-        splices
-            .MapGet("/hand", (QueryWord<Lead>? lead = null) => TypedResults.Ok(HandFormDocument.All(lead.Unit())))
+        open.MapGet("/hand", (QueryWord<Lead>? lead = null) => TypedResults.Ok(HandFormDocument.All(lead.Unit())))
             .WithSummary("The hand splices of the trade, drawn")
             .ProducesInputProblems();
-        splices
-            .MapPost("/hand", Hand)
+        open.MapPost("/hand", Hand)
             .WithSummary("A hand splice: what to bare, how to wind and tape it")
             .ProducesInputProblems();
-        splices.MapPost("/pigtail", Pigtail).WithSummary("How long a pigtail is cut").ProducesInputProblems();
-        splices
-            .MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => r.Usual)))
+        open.MapPost("/pigtail", Pigtail).WithSummary("How long a pigtail is cut").ProducesInputProblems();
+        open.MapGet("/connectors", () => TypedResults.Ok(ConnectorRow.All.Values.Select(r => r.Usual)))
             .WithSummary("A usual connector of each kind");
         app.MapPost("/api/boxes/fill", (BoxRequest request) => TypedResults.Ok(request.Fill()))
             .WithTags("Splices")
             .WithSummary("How full a box is")
-            .ProducesInputProblems();
+            .ProducesInputProblems()
+            .IsOpen();
     }
 
     private static async Task<Ok<IReadOnlyList<RankedConnectorDocument>>> Choose(

@@ -29,6 +29,7 @@ public sealed class ImportAcceptance(
     public async Task<Outcome<ImportAccepted>> AcceptAsync(
         Guid id,
         AcceptImport request,
+        Guid person,
         CancellationToken cancellation
     )
     {
@@ -49,7 +50,7 @@ public sealed class ImportAcceptance(
         {
             return await jobs.FindCommandAsync(request.Id) is { } meanwhile
                 ? Repeated(request.Id, meanwhile, pending)
-                : await StoreAsync(pending, request, cancellation);
+                : await StoreAsync(pending, request, person, cancellation);
         }
         finally
         {
@@ -87,6 +88,7 @@ public sealed class ImportAcceptance(
     private async Task<Outcome<ImportAccepted>> StoreAsync(
         PendingImport pending,
         AcceptImport request,
+        Guid person,
         CancellationToken cancellation
     )
     {
@@ -107,8 +109,8 @@ public sealed class ImportAcceptance(
         }
 
         var stored = pending.Settings.JobId is { } there
-            ? await IntoAsync(there, request, pending, read, cancellation)
-            : new Outcome<Guid>.Done(await AsNewAsync(request, read.Plan, cancellation));
+            ? await IntoAsync(there, request, person, pending, read, cancellation)
+            : new Outcome<Guid>.Done(await AsNewAsync(request, person, read.Plan, cancellation));
         if (stored is Outcome<Guid>.Done { Value: var job })
         {
             pending.State = ImportState.Accepted;
@@ -146,6 +148,7 @@ public sealed class ImportAcceptance(
     private async Task<Outcome<Guid>> IntoAsync(
         Guid job,
         AcceptImport request,
+        Guid person,
         PendingImport pending,
         ListReading read,
         CancellationToken cancellation
@@ -164,7 +167,7 @@ public sealed class ImportAcceptance(
         var done = await editor.ChangeAsync(
             job,
             request.Id,
-            request.PersonId,
+            person,
             open =>
                 (
                     $"Imported a wire list: {read.Plan.Count(RowDoes.Add)} added, {read.Plan.Count(RowDoes.Change)} changed, {read.Plan.Removed.Count} deleted.",
@@ -182,7 +185,7 @@ public sealed class ImportAcceptance(
         return done.Select(_ => job);
     }
 
-    private Task<Guid> AsNewAsync(AcceptImport request, ListPlan plan, CancellationToken cancellation)
+    private Task<Guid> AsNewAsync(AcceptImport request, Guid person, ListPlan plan, CancellationToken cancellation)
     {
         if (request.JobName?.Trim() is not { Length: > 0 and <= 200 } name)
         {
@@ -196,7 +199,7 @@ public sealed class ImportAcceptance(
         };
         return newJobs.CreateAsync(
             title,
-            request.PersonId,
+            person,
             request.Id,
             $"Imported a wire list of {plan.Count(RowDoes.Add)} wires.",
             plan.Put,

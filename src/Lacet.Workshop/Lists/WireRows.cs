@@ -14,13 +14,18 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
     private const int MostRows = 2000;
 
     /// <summary>Puts rows into a job, as one command.</summary>
-    public async Task<Outcome<CommandDone>> ChangeAsync(Guid id, TypedWires request, CancellationToken cancellation)
+    public async Task<Outcome<CommandDone>> ChangeAsync(
+        Guid id,
+        TypedWires request,
+        Guid person,
+        CancellationToken cancellation
+    )
     {
         var onShelf = await LandingsAsync(request);
         return await editor.ChangeAsync(
             id,
             request.Id,
-            request.PersonId,
+            person,
             job =>
             {
                 var rows = request.Rows.Select((row, index) => Read(job, row, index, onShelf)).ToList();
@@ -87,7 +92,12 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
         ListPlan.Typed([.. job.Parts], rows, new ListPlanOptions(request.Enclosure), Guid.CreateVersion7);
 
     /// <summary>A wire in one line, in an enclosure.</summary>
-    public async Task<Outcome<CommandDone>> AddLineAsync(Guid id, TypedLine request, CancellationToken cancellation)
+    public async Task<Outcome<CommandDone>> AddLineAsync(
+        Guid id,
+        TypedLine request,
+        Guid person,
+        CancellationToken cancellation
+    )
     {
         if (request.Line.Length > ImportLimits.Cell)
         {
@@ -120,11 +130,7 @@ public sealed class WireRows(OpenJobs open, JobEditor editor, ShelfLandings shel
             Function = Cell(ColumnMeaning.Function),
             Length = Cell(ColumnMeaning.Length),
         };
-        return await ChangeAsync(
-            id,
-            new TypedWires(request.Id, request.PersonId, [row], request.Enclosure),
-            cancellation
-        );
+        return await ChangeAsync(id, new TypedWires(request.Id, [row], request.Enclosure), person, cancellation);
     }
 
     private static string Say(List<TypedRow> rows) =>

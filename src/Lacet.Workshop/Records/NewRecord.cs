@@ -9,7 +9,6 @@ namespace Lacet.Workshop.Records;
 /// <param name="Id">Made by the client; sending the same twice stores once.</param>
 /// <param name="Device">Which device it was made on.</param>
 /// <param name="DeviceSequence">That device's own count.</param>
-/// <param name="PersonId">Who.</param>
 /// <param name="ClaimedAt">When, by the device's clock.</param>
 /// <param name="Kind">termination, check, sign-off, rework, park, continuity or withdrawal.</param>
 /// <param name="Corrects">The event that a withdrawal takes back.</param>
@@ -30,7 +29,6 @@ public sealed record NewRecord(
     Guid Id,
     string Device,
     long DeviceSequence,
-    Guid PersonId,
     DateTimeOffset ClaimedAt,
     EventKind Kind = EventKind.Termination,
     Guid? Corrects = null,

@@ -1,5 +1,6 @@
 using Lacet.Core.Jobs;
 using Lacet.Core.Landings;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Core.Rework;
@@ -156,9 +157,13 @@ public sealed partial class Recorder
             );
         }
 
-        if (request.Kind == EventKind.SignOff && at.Recorded.By == person)
+        if (at.Recorded.By == person)
         {
-            throw new ImpossibleInputException("personId", "Somebody other than who landed it signs for it.");
+            throw new NotAllowedException(
+                request.Kind == EventKind.SignOff
+                    ? "Somebody other than who landed it signs for it."
+                    : "Somebody other than who landed it checks it."
+            );
         }
     }
 

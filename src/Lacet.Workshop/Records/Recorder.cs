@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Core.Records;
 using Lacet.Core.Rework;
@@ -21,12 +22,13 @@ public sealed partial class Recorder(
 )
 {
     /// <summary>Stores an event, or finds that it was stored before. Throws where it cannot be.</summary>
-    public Task<AppendedEvent> RecordAsync(NewRecord request, CancellationToken cancellation) =>
-        RecordAsync(request, time.GetUtcNow(), cancellation);
+    public Task<AppendedEvent> RecordAsync(NewRecord request, Actor by, CancellationToken cancellation) =>
+        RecordAsync(request, by, time.GetUtcNow(), cancellation);
 
     /// <summary>The same, received at a time of the caller's choosing: demo data did not all arrive today.</summary>
     public async Task<AppendedEvent> RecordAsync(
         NewRecord request,
+        Actor by,
         DateTimeOffset receivedAt,
         CancellationToken cancellation
     )
@@ -41,13 +43,18 @@ public sealed partial class Recorder(
             throw new ImpossibleInputException("corrects", "Only a withdrawal corrects another event.");
         }
 
-        var person = await people.KnownAsync(request.PersonId);
+        MayRecord(request.Kind, by);
+        var person = await people.KnownAsync(by.Person);
+        var supervisor = by.Supervisor is { } over ? await people.KnownAsync(over) : null;
         var at = request.Subject is { } subject ? await EndAsync(subject, request, cancellation) : null;
         CheckSubject(request, at, person.Id);
-        var takenBack = request.Kind == EventKind.Withdrawal ? await TakenBackAsync(request) : null;
+        var takenBack = request.Kind == EventKind.Withdrawal ? await TakenBackAsync(request, by) : null;
         var happened = new Happened(
             request.Kind == EventKind.Termination
-                ? await terminations.WriteAsync(at is null ? request : AsPlanned(request, at))
+                ? await terminations.WriteAsync(
+                    at is null ? request : AsPlanned(request, at),
+                    by.Role == Role.Apprentice
+                )
                 : null,
             request.Kind == EventKind.Rework ? at?.Rework : null,
             request.Kind == EventKind.Park ? request.Park : null,
@@ -59,7 +66,7 @@ public sealed partial class Recorder(
             : takenBack is null ? null
             : await lengths.GivingBackAsync(takenBack, cancellation);
         var appended = await StoreAsync(
-            Write(request, person, receivedAt, at, happened),
+            Write(request, new(by.Role, person, supervisor), receivedAt, at, happened),
             person.Id,
             length,
             cancellation
@@ -80,16 +87,15 @@ public sealed partial class Recorder(
 
     private static NewEvent Write(
         NewRecord request,
-        PersonRow person,
+        By by,
         DateTimeOffset receivedAt,
         PlannedEnd? at,
         Happened happened
-    )
-    {
-        var nameDigest = Seal.Digest(person.Salt, person.Name);
-        return new(
+    ) =>
+        new(
             request.Id,
-            Seal.Of(JsonSerializer.SerializeToUtf8Bytes(request, Json.Options)),
+            // The same from somebody else is not the same.
+            Seal.Of([.. JsonSerializer.SerializeToUtf8Bytes(request, Json.Options), .. by.Person.Id.ToByteArray()]),
             request.Corrects,
             place =>
                 JsonSerializer.SerializeToUtf8Bytes(
@@ -100,7 +106,7 @@ public sealed partial class Recorder(
                         place.Previous,
                         request.Device,
                         request.DeviceSequence,
-                        new(person.Id, nameDigest),
+                        Reference(by.Person),
                         new(happened.JobOf(request), request.Subject?.WireId, at?.EndId),
                         request.ClaimedAt,
                         receivedAt,
@@ -110,7 +116,9 @@ public sealed partial class Recorder(
                         happened.Rework,
                         happened.Park,
                         happened.Continuity,
-                        place.Clock is [] ? null : place.Clock
+                        place.Clock is [] ? null : place.Clock,
+                        by.Role,
+                        by.Supervisor is null ? null : Reference(by.Supervisor)
                     ),
                     Json.Options
                 )
@@ -123,7 +131,35 @@ public sealed partial class Recorder(
             Job = request.Subject?.JobId,
             End = at?.EndId,
         };
+
+    private static PersonReference Reference(PersonRow person) => new(person.Id, Seal.Digest(person.Salt, person.Name));
+
+    /// <summary>Throws where somebody may not record that.</summary>
+    private static void MayRecord(EventKind kind, Actor by)
+    {
+        switch (kind)
+        {
+            case EventKind.Check:
+                by.Need(Right.Check);
+                break;
+            case EventKind.SignOff:
+                by.Need(Right.SignOff);
+                break;
+            case EventKind.Withdrawal:
+                // What may be taken back depends on whose it is.
+                break;
+            default:
+                by.Need(Right.Record);
+                break;
+        }
+
+        if (by.Role == Role.Apprentice && by.Supervisor is null)
+        {
+            throw new NotAllowedException("Say who supervises you today, before you record.");
+        }
     }
+
+    private sealed record By(Role Role, PersonRow Person, PersonRow? Supervisor);
 
     /// <summary>What happened, of which one is there; none for a check, a sign-off and what is taken back.</summary>
     private sealed record Happened(
@@ -165,7 +201,7 @@ public sealed partial class Recorder(
     }
 
     /// <summary>The event that is taken back; throws where there is none that can be.</summary>
-    private async Task<EventDocument> TakenBackAsync(NewRecord request)
+    private async Task<EventDocument> TakenBackAsync(NewRecord request, Actor by)
     {
         var id = request.Corrects ?? throw new ImpossibleInputException("corrects", "Say which event is taken back.");
         var stored = await events.FindAsync(id)
@@ -180,7 +216,8 @@ public sealed partial class Recorder(
                 "corrects",
                 "What was taken back stays taken back: record it anew."
             ),
-            { } before => before,
+            { } before when before.Person.Id == by.Person || by.Role == Role.Lead => before,
+            _ => throw new NotAllowedException("Only whoever recorded it, or a lead, takes it back."),
         };
     }
 }

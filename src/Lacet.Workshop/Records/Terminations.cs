@@ -12,7 +12,7 @@ namespace Lacet.Workshop.Records;
 public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
 {
     /// <summary>The termination as it is sealed; throws with the field and a sentence where it cannot be one.</summary>
-    internal async Task<TerminationDocument> WriteAsync(NewRecord request)
+    internal async Task<TerminationDocument> WriteAsync(NewRecord request, bool byApprentice)
     {
         var conductor = (
             request.Conductor ?? throw new ImpossibleInputException("conductor", "Say which wire it was.")
@@ -27,6 +27,7 @@ public sealed class Terminations(ShelfLandings shelf, ReadingsTable readings)
             {
                 Second = request.Second?.Read(),
                 FerruleLabelMm2 = request.FerruleLabelMm2,
+                ByApprentice = byApprentice,
             }
         );
         if (recipe.Verdict == Verdict.Stop)

@@ -1149,9 +1149,7 @@ export interface paths {
         /** Takes an item off the Shelf */
         delete: {
             parameters: {
-                query: {
-                    personId: string;
-                };
+                query?: never;
                 header?: {
                     "If-Match"?: string;
                 };
@@ -2396,7 +2394,7 @@ export interface paths {
             };
         };
         put?: never;
-        /** Changes of any parts, all or nothing */
+        /** Changes of any parts, all or nothing; whoever records may keep what was found and measured */
         post: {
             parameters: {
                 query?: never;
@@ -2560,7 +2558,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Undoes a command, by a new one */
+        /** Undoes a command, by a new one: one’s own, or as a lead */
         post: {
             parameters: {
                 query?: never;
@@ -4696,73 +4694,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/splices/choose": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** The connectors of the Shelf for the same ends, the best first, and why the others do not fit */
-        post: {
-            parameters: {
-                query?: never;
-                header?: never;
-                path?: never;
-                cookie?: never;
-            };
-            requestBody: {
-                content: {
-                    "application/json": components["schemas"]["SpliceRequest"];
-                };
-            };
-            responses: {
-                /** @description OK */
-                200: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/json": components["schemas"]["RankedConnectorDocument"][];
-                    };
-                };
-                /** @description Bad Request */
-                400: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Payload Too Large */
-                413: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-                /** @description Unprocessable Entity */
-                422: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content: {
-                        "application/problem+json": components["schemas"]["ProblemDetails"];
-                    };
-                };
-            };
-        };
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/splices/kinds": {
         parameters: {
             query?: never;
@@ -5043,6 +4974,73 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/splices/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The connectors of the Shelf for the same ends, the best first, and why the others do not fit */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SpliceRequest"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RankedConnectorDocument"][];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -5676,9 +5674,7 @@ export interface paths {
         /** Takes in a job from its document, in the body */
         post: {
             parameters: {
-                query: {
-                    personId: string;
-                };
+                query?: never;
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -6067,7 +6063,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** People by name */
+        /** Who works here, by name */
         get: {
             parameters: {
                 query?: never;
@@ -6083,13 +6079,13 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["Person"][];
+                        "application/json": components["schemas"]["PersonDocument"][];
                     };
                 };
             };
         };
         put?: never;
-        /** Makes a person from a typed name; they are not proved */
+        /** Adds somebody; the answer holds the code that lets them in once */
         post: {
             parameters: {
                 query?: never;
@@ -6099,7 +6095,84 @@ export interface paths {
             };
             requestBody: {
                 content: {
-                    "application/json": components["schemas"]["NewPerson"];
+                    "application/json": components["schemas"]["NewAccount"];
+                };
+            };
+            responses: {
+                /** @description Created */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CodeGiven"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says as what somebody works here, or that they do no more */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChangedAccount"];
                 };
             };
             responses: {
@@ -6109,7 +6182,533 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["Person"];
+                        "application/json": components["schemas"]["PersonDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Gives somebody who forgot their password a code, and signs them out everywhere */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["CodeGiven"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who is signed in on this screen */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SessionDocument"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Signs out on this screen */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs in by name and password */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PasswordSignIn"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SessionDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unauthorized */
+                401: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs in by a code that is good once, and sets the password */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["CodeSignIn"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SessionDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unauthorized */
+                401: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/confirmation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Shows by the password who is signed in already */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["PasswordConfirmed"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SessionDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unauthorized */
+                401: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/secrets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Sets another password or PIN, and signs out everywhere else */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["ChangedSecrets"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SessionDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unauthorized */
+                401: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Too Many Requests */
+                429: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/supervisor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says who supervises an apprentice today */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["SupervisorToday"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SessionDocument"];
                     };
                 };
                 /** @description Bad Request */
@@ -6141,7 +6740,109 @@ export interface paths {
                 };
             };
         };
+        post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where I am signed in; for a lead, where anybody is */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SessionItem"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Signs somebody out everywhere; me, where nobody is named */
+        delete: {
+            parameters: {
+                query?: {
+                    personId?: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Signs out on one screen */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
         options?: never;
         head?: never;
         patch?: never;
@@ -6629,8 +7330,6 @@ export interface components {
         AcceptImport: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             jobName?: null | string;
             houseRules?: null | components["schemas"]["HouseRules"];
             /** @default false */
@@ -7090,6 +7789,20 @@ export interface components {
              */
             brokenAt?: null | number;
         };
+        ChangedAccount: {
+            role: components["schemas"]["Role"];
+            /** @default  */
+            qualification: string;
+            /** Format: date */
+            qualifiedUntil?: null | string;
+            /** @default false */
+            closed: boolean;
+        };
+        ChangedSecrets: {
+            password: string;
+            newPassword?: null | string;
+            newPin?: null | string;
+        };
         /**
          * @description What a check looks at as a whole, and what its finding is about.
          * @enum {unknown}
@@ -7143,6 +7856,16 @@ export interface components {
          * @enum {unknown}
          */
         ClockOddity: "ahead" | "backwards" | "server-backwards";
+        CodeGiven: {
+            person: components["schemas"]["PersonDocument"];
+            code: string;
+        };
+        CodeSignIn: {
+            name: string;
+            code: string;
+            password: string;
+            pin?: null | string;
+        };
         /**
          * @description The plastic collar of a ferrule.
          * @enum {unknown}
@@ -9544,30 +10267,31 @@ export interface components {
         NewAcceptance: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             key: string;
             reason: string;
+        };
+        NewAccount: {
+            name: string;
+            role: components["schemas"]["Role"];
+            /** @default  */
+            qualification: string;
+            /** Format: date */
+            qualifiedUntil?: null | string;
+            /** Format: uuid */
+            id?: null | string;
         };
         NewCommand: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             changes: components["schemas"]["PartChange"][];
             says?: null | string;
         };
         NewJob: {
-            /** Format: uuid */
-            personId: string;
             name: string;
             purpose?: components["schemas"]["JobPurpose"];
             houseRules?: null | components["schemas"]["HouseRules"];
             /** Format: uuid */
             id?: null | string;
-        };
-        NewPerson: {
-            name: string;
         };
         NewRecord: {
             /** Format: uuid */
@@ -9575,8 +10299,6 @@ export interface components {
             device: string;
             /** Format: int64 */
             deviceSequence: number;
-            /** Format: uuid */
-            personId: string;
             /** Format: date-time */
             claimedAt: string;
             kind?: components["schemas"]["EventKind"];
@@ -9597,8 +10319,6 @@ export interface components {
             continuity?: null | components["schemas"]["TestedPinMap"];
         };
         NewRemedyJob: {
-            /** Format: uuid */
-            personId: string;
             name: string;
             /** Format: uuid */
             id?: null | string;
@@ -9606,8 +10326,6 @@ export interface components {
         NewSurvey: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             devices: components["schemas"]["SurveyedDeviceDocument"][];
         };
         NewTightening: {
@@ -9650,6 +10368,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        PasswordConfirmed: {
+            password: string;
+        };
+        PasswordSignIn: {
+            name: string;
+            password: string;
+        };
         PastedList: {
             text: string;
             /** Format: uuid */
@@ -9660,6 +10385,20 @@ export interface components {
             id: string;
             name: string;
             proved: boolean;
+        };
+        PersonDocument: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            role: components["schemas"]["Role"];
+            qualification: string;
+            /** Format: date */
+            qualifiedUntil: null | string;
+            isQualified: boolean;
+            hasPassword: boolean;
+            hasPin: boolean;
+            hasCode: boolean;
+            closed: boolean;
         };
         PigtailDocument: {
             length: components["schemas"]["Readout"];
@@ -9795,6 +10534,8 @@ export interface components {
             detail?: null | string;
             instance?: null | string;
         };
+        /** @enum {unknown} */
+        Proof: "pin" | "password" | null;
         RackSize: {
             name: string;
             system: components["schemas"]["SizeSystem"];
@@ -9912,6 +10653,8 @@ export interface components {
             clock: components["schemas"]["ClockOddity"][];
             damage: null | string;
             says: null | string;
+            role?: null | components["schemas"]["Role"];
+            supervisor?: null | components["schemas"]["Person"];
         };
         RecordPage: {
             items: components["schemas"]["RecordItem"][];
@@ -10025,8 +10768,18 @@ export interface components {
             /** @default false */
             inHook: boolean;
         };
+        /**
+         * @description What a person may do here. Everything that stores, or shows what is stored, needs one.
+         * @enum {unknown}
+         */
+        Right: "read" | "record" | "check" | "sign-off" | "change-jobs" | "change-shelf" | "manage-people";
         /** @enum {unknown} */
         RingShape: "ring" | "fork" | null;
+        /**
+         * @description What somebody does here.
+         * @enum {unknown}
+         */
+        Role: "lead" | "electrician" | "apprentice" | "inspector";
         /** @enum {unknown} */
         Rotation: "clockwise" | "counter-clockwise" | "reversible" | null;
         /** @enum {unknown} */
@@ -10034,8 +10787,6 @@ export interface components {
         SaidOfGroup: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             prefix: string;
             landing: components["schemas"]["LandingDocument"];
         };
@@ -10141,6 +10892,31 @@ export interface components {
             colour?: null | string;
             cues?: null | components["schemas"]["IdentityCue"][];
         };
+        SessionDocument: {
+            person: null | components["schemas"]["SignedInPerson"];
+            proof: null | components["schemas"]["Proof"];
+            supervisor: null | components["schemas"]["SignedInPerson"];
+            rights: components["schemas"]["Right"][];
+            token: null | string;
+            awaitsFirstLead: boolean;
+            listed: components["schemas"]["SignedInPerson"][];
+            demoPassword: null | string;
+        };
+        SessionItem: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            person: string;
+            name: string;
+            proof: components["schemas"]["Proof"];
+            /** Format: date-time */
+            beganAt: string;
+            /** Format: date-time */
+            seenAt: string;
+            address: string;
+            browser: string;
+            isThis: boolean;
+        };
         /**
          * @description How bad a finding is, worst first.
          * @enum {unknown}
@@ -10162,8 +10938,6 @@ export interface components {
             problem: null | string;
         };
         ShelfImport: {
-            /** Format: uuid */
-            personId: string;
             text: string;
             kind?: null | string;
             /** @default false */
@@ -10267,12 +11041,16 @@ export interface components {
             says: string;
         };
         ShelfPut: {
-            /** Format: uuid */
-            personId: string;
             item: components["schemas"]["ShelfItemDocument"];
         };
         /** @enum {unknown} */
         ShelfTool: "torque-driver" | "crimper" | "stripper";
+        SignedInPerson: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            role: components["schemas"]["Role"];
+        };
         /**
          * @description The system that a size is named in.
          * @enum {unknown}
@@ -10391,7 +11169,7 @@ export interface components {
         StrandLoss: "general" | "critical";
         /** @enum {unknown} */
         StrandsBeforeFerrule: "leave-lay" | "slight-twist" | null;
-        StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"] | components["schemas"]["StreamMessageJobMessage"];
+        StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"] | components["schemas"]["StreamMessageJobMessage"] | components["schemas"]["StreamMessageSignedOutMessage"];
         StreamMessageJobMessage: {
             /** @enum {string} */
             type: "job";
@@ -10423,6 +11201,10 @@ export interface components {
             torque: components["schemas"]["Readout"];
             simulated: boolean;
         };
+        StreamMessageSignedOutMessage: {
+            /** @enum {string} */
+            type: "signed-out";
+        };
         StreamMessageToolsMessage: {
             /** @enum {string} */
             type: "tools";
@@ -10434,6 +11216,10 @@ export interface components {
         StrippingTool: "hole" | "automatic" | "rotary" | "knife" | null;
         /** @enum {unknown} */
         StudHold: "nut" | "slotted-nut" | "screw" | "lever" | null;
+        SupervisorToday: {
+            /** Format: uuid */
+            personId: string;
+        };
         /**
          * @description How sure a size is.
          * @enum {unknown}
@@ -10521,8 +11307,6 @@ export interface components {
         TakeRemedy: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             key: string;
         };
         TapeLayerDocument: {
@@ -10640,8 +11424,6 @@ export interface components {
         TypedLine: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             line: string;
             /** @default Panel */
             enclosure: string;
@@ -10667,15 +11449,11 @@ export interface components {
         TypedWires: {
             /** Format: uuid */
             id: string;
-            /** Format: uuid */
-            personId: string;
             rows: components["schemas"]["TypedWire"][];
             /** @default Panel */
             enclosure: string;
         };
         UndoCommand: {
-            /** Format: uuid */
-            personId: string;
             /** Format: uuid */
             id?: null | string;
         };

@@ -10,7 +10,7 @@ export function AddWire({ job, enclosure, at }: { job: string; enclosure: string
   const [text, setText] = useState("");
   const add = async () => {
     if (!text.trim()) return;
-    const done = await send((id, personId) => jobApi.addLine(job, { id, personId, line: text, enclosure }));
+    const done = await send((id) => jobApi.addLine(job, { id, line: text, enclosure }));
     // What was refused stays as it was typed.
     if (done) setText("");
   };

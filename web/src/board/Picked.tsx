@@ -34,13 +34,13 @@ export function Picked({
       version: wire.version,
       ...said,
     }));
-    const done = await send((id, personId) => jobApi.typeWires(job, { id, personId, enclosure, rows }));
+    const done = await send((id) => jobApi.typeWires(job, { id, enclosure, rows }));
     if (done) setTyped({});
   };
   const deleteThem = async () => {
     const changes = wires.map((wire) => ({ remove: wire.id, version: wire.version }));
     const says = `Deleted ${wires.length} wires.`;
-    const done = await send((id, personId) => jobApi.change(job, { id, personId, changes, says }));
+    const done = await send((id) => jobApi.change(job, { id, changes, says }));
     if (done) onNone();
   };
   return (

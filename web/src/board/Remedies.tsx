@@ -74,8 +74,8 @@ export function Remedies({
 
                     onClick={() => {
                       onLook(null);
-                      void send((command, personId) =>
-                        jobApi.takeRemedy(job, wire.id, side, { id: command, personId, key: remedy.key }),
+                      void send((command) =>
+                        jobApi.takeRemedy(job, wire.id, side, { id: command, key: remedy.key }),
                       );
                     }}
                   >

@@ -28,7 +28,6 @@ export function Tried({
         {
           // Nothing is stored, so nobody is asked who it is.
           id: crypto.randomUUID(),
-          personId: "00000000-0000-0000-0000-000000000000",
           enclosure,
           rows: [
             {

@@ -15,10 +15,9 @@ export function useBoardChanges(
   const id = job.title.id;
   /** An end to the slot of that name. */
   const move = useStable((wire: BoardWire, side: Side, to: string) => {
-    const over = (version: number) => (command: string, personId: string) =>
+    const over = (version: number) => (command: string) =>
       jobApi.typeWires(id, {
         id: command,
-        personId,
         enclosure: enclosure.name,
         rows: [{ wireId: wire.id, version, [side === "a" ? "from" : "to"]: to }],
       });
@@ -37,7 +36,7 @@ export function useBoardChanges(
     if (changes.length === 0) return;
     const name = (of: string | null) => devices.find(({ part }) => part.id === of)?.part.name;
     const says = `Put ${name(device)} ${before ? `before ${name(before)}` : "last"}.`;
-    void send((command, personId) => jobApi.change(id, { id: command, personId, changes, says }));
+    void send((command) => jobApi.change(id, { id: command, changes, says }));
   });
   return { move, drop, reorder };
 }

@@ -18,7 +18,7 @@ export function AcceptDialog({
   const { send, error } = useChanges();
   const [reason, setReason] = useState("");
   const accept = () =>
-    void send((id, personId) => jobApi.accept(job, { id, personId, key: finding.key, reason })).then(
+    void send((id) => jobApi.accept(job, { id, key: finding.key, reason })).then(
       (taken) => taken && onClose(),
     );
   return (

@@ -19,9 +19,7 @@ export function KindsByGroup({ job }: { job: string }) {
   });
   const [asked, setAsked] = useState<Group | null>(null);
   const say = async (group: Group, landing: Landing) => {
-    const done = await send((id, personId) =>
-      jobApi.sayLandings(job, { id, personId, prefix: group.prefix, landing }),
-    );
+    const done = await send((id) => jobApi.sayLandings(job, { id, prefix: group.prefix, landing }));
     if (done) setAsked(null);
   };
   if (!groups.data?.length) return null;

@@ -81,11 +81,11 @@ export const jobApi = {
     ),
   change: (id: string, body: Schemas["NewCommand"]) =>
     take(http.POST("/api/jobs/{id}/commands", { params: at(id), body })),
-  undo: (id: string, command: string, personId: string) =>
+  undo: (id: string, command: string) =>
     take(
       http.POST("/api/jobs/{id}/commands/{command}/undo", {
         params: { path: { id, command } },
-        body: { personId, id: undoIdOf(command) },
+        body: { id: undoIdOf(command) },
       }),
     ),
   history: (id: string, before: number | undefined) =>
@@ -144,10 +144,9 @@ export const jobApi = {
     take(http.PUT("/api/list-layouts/{id}", { params: at(id), body: { name } })),
   deleteLayout: (id: string) => take(http.DELETE("/api/list-layouts/{id}", { params: at(id) })),
   cancelImport: (id: string) => take(http.DELETE("/api/jobs/import/{id}", { params: at(id) })),
-  takeInJob: (file: Blob, personId: string) =>
+  takeInJob: (file: Blob) =>
     take(
       http.POST("/api/jobs/document", {
-        params: { query: { personId } },
         body: file as unknown as string,
         bodySerializer: (body) => body as unknown as BodyInit,
         headers: { "Content-Type": "application/octet-stream" },

@@ -10,7 +10,6 @@ import {
   type ReactNode,
 } from "react";
 import { Refusal, type Schemas } from "../client";
-import { usePerson } from "../people/person";
 import { toast } from "../ui";
 import { painted } from "../shared/painted";
 import { useInTurn } from "../shared/useInTurn";
@@ -30,7 +29,7 @@ export interface Changes {
   settle: () => void;
 }
 
-type Change = (command: string, personId: string) => Promise<Done>;
+type Change = (command: string) => Promise<Done>;
 
 /** A change that is not a whole part: what it would make, in a sentence, and the same over whatever is there. */
 interface Wanted {
@@ -132,7 +131,6 @@ const toastOf = (job: string) => `changes of ${job}`;
 /** Changes of one job: each a command, the last ones undone by Ctrl-Z, a conflict shown with both sides. */
 export function ChangesProvider({ job, children }: { job: string; children: ReactNode }) {
   const queries = useQueryClient();
-  const { who } = usePerson();
   const { perform, error, setError, conflict, setConflict, busy } = usePerform(job);
   const overview = useQuery({ queryKey: ["job", job, "overview"], queryFn: () => jobApi.open(job) });
   useJobRegion(overview.data?.title.houseRules?.region);
@@ -144,13 +142,12 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
     () =>
       void inTurn(async () => {
         const command = stack.current.at(-1);
-        const person = command && (await who());
-        if (!person) return;
+        if (!command) return;
         stack.current = stack.current.slice(0, -1);
-        const undone = await perform(() => jobApi.undo(job, command.commandId, person.id), null);
+        const undone = await perform(() => jobApi.undo(job, command.commandId), null);
         if (undone) toast(undone.says, { id: toastOf(job) });
       }),
-    [inTurn, job, perform, who],
+    [inTurn, job, perform],
   );
 
   const run = useCallback(
@@ -174,26 +171,22 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
   useUndoKey(undo);
 
   const value = useMemo((): Changes => {
-    const send: Changes["send"] = async (change, wanted) => {
-      const person = await who();
-      if (!person) return null;
+    const send: Changes["send"] = (change, wanted) => {
       const command = crypto.randomUUID();
       return run(
-        () => change(command, person.id),
-        wanted ? (now) => wanted.over(now)(crypto.randomUUID(), person.id) : null,
+        () => change(command),
+        wanted ? (now) => wanted.over(now)(crypto.randomUUID()) : null,
         null,
         wanted?.says,
       );
     };
-    const change = async (
+    const change = (
       changes: Schemas["PartChange"][],
       wanted: Part | null,
       again: ((version: number) => Schemas["PartChange"][]) | null,
     ) => {
-      const person = await who();
-      if (!person) return null;
       const put = (parts: Schemas["PartChange"][]) =>
-        jobApi.change(job, { id: crypto.randomUUID(), personId: person.id, changes: parts });
+        jobApi.change(job, { id: crypto.randomUUID(), changes: parts });
       return run(() => put(changes), again && ((now) => put(again(now))), wanted);
     };
     return {
@@ -209,7 +202,7 @@ export function ChangesProvider({ job, children }: { job: string; children: Reac
         void queries.invalidateQueries({ queryKey: ["job", job] });
       },
     };
-  }, [busy, conflict, error, job, queries, run, setConflict, setError, who]);
+  }, [busy, conflict, error, job, queries, run, setConflict, setError]);
   return <ChangesContext.Provider value={value}>{children}</ChangesContext.Provider>;
 }
 

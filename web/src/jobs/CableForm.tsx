@@ -70,10 +70,9 @@ export function CableForm({
       return;
     }
     const { parts, cable } = partsOf(row, entries, typed, answer, isNew);
-    const done = await send((id, personId) =>
+    const done = await send((id) =>
       jobApi.change(job, {
         id,
-        personId,
         changes: [
           { put: cable, version: row?.version ?? null },
           ...parts.map((put) => ({ put, version: null })),
@@ -84,7 +83,7 @@ export function CableForm({
   });
   const remove = async () => {
     if (!row) return;
-    const done = await send((id, personId) => jobApi.change(job, { id, personId, changes: freed(row) }));
+    const done = await send((id) => jobApi.change(job, { id, changes: freed(row) }));
     if (done) onClose();
   };
   return (

@@ -53,7 +53,7 @@ function Entry({
           <Button
             variant="plain"
             aria-label={`Undo change ${command.sequence}`}
-            onClick={() => void send((_, person) => jobApi.undo(job, command.id, person))}
+            onClick={() => void send(() => jobApi.undo(job, command.id))}
           >
             Undo
           </Button>

@@ -3,7 +3,6 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { useHouseRules } from "../house/houseRules";
-import { usePerson } from "../people/person";
 import type { Schemas } from "../client";
 import { ColumnDoubts } from "./ColumnDoubts";
 import { ImportColumns, withMeaning } from "./ImportColumns";
@@ -26,7 +25,6 @@ export function ImportReview({
   const navigate = useNavigate();
   const queries = useQueryClient();
   const { rules } = useHouseRules();
-  const { who } = usePerson();
   const [name, setName] = useState("");
   const [command] = useState(() => crypto.randomUUID());
   const key = ["import", first.id];
@@ -41,10 +39,9 @@ export function ImportReview({
     onSuccess: (answer) => queries.setQueryData(key, answer),
   });
   const accept = useMutation({
-    mutationFn: ({ onlyGood, personId }: { onlyGood: boolean; personId: string }) =>
+    mutationFn: (onlyGood: boolean) =>
       jobApi.acceptImport(first.id, {
         id: command,
-        personId,
         jobName: into ? null : name,
         houseRules: into ? null : rules,
         onlyGood,
@@ -106,11 +103,7 @@ export function ImportReview({
         onName={setName}
         busy={accept.isPending || change.isPending}
         error={accept.error ?? change.error ?? reading.error}
-        onTake={() =>
-          void who().then(
-            (person) => person && accept.mutate({ onlyGood: preview.wrong > 0, personId: person.id }),
-          )
-        }
+        onTake={() => accept.mutate(preview.wrong > 0)}
       />
       <ColumnDoubts
         doubts={preview.doubts}

@@ -4,7 +4,6 @@ import { ClipboardList, FileUp, FolderInput, Plus, Search } from "lucide-react";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { useHouseRules } from "../house/houseRules";
-import { usePerson } from "../people/person";
 import { Button, ButtonLink, EmptyState, ErrorMessage, FileButton, Loading, toast } from "../ui";
 import { JobCard } from "./JobCard";
 import { jobApi } from "../job/jobApi";
@@ -14,7 +13,6 @@ import { NewJobDialog } from "./NewJobDialog";
 export function JobsPage() {
   const navigate = useNavigate();
   const { rules } = useHouseRules();
-  const { who } = usePerson();
   const [making, setMaking] = useState<"work" | "survey" | null>(null);
   const pages = useInfiniteQuery({
     queryKey: ["jobs"],
@@ -24,11 +22,8 @@ export function JobsPage() {
   });
   const { archive, error: notArchived } = useArchive();
   const takeIn = useMutation({
-    mutationFn: async (file: File) => {
-      const person = await who();
-      return person && jobApi.takeInJob(file, person.id);
-    },
-    onSuccess: (job) => job && navigate(`/jobs/${job.id}`),
+    mutationFn: (file: File) => jobApi.takeInJob(file),
+    onSuccess: (job) => navigate(`/jobs/${job.id}`),
   });
   const jobs = pages.data?.pages.flatMap((page) => page.items) ?? [];
   const error = pages.error ?? notArchived ?? takeIn.error;

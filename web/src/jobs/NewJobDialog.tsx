@@ -4,7 +4,6 @@ import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import type { HouseRules } from "../house/houseRules";
-import { usePerson } from "../people/person";
 import { Button, Dialog, TextField } from "../ui";
 import { jobApi } from "../job/jobApi";
 
@@ -19,7 +18,6 @@ export function NewJobDialog({
   onClose: () => void;
 }) {
   const navigate = useNavigate();
-  const { who } = usePerson();
   const {
     // Read at each render: what is not read is not watched.
     formState: { isValid },
@@ -28,14 +26,10 @@ export function NewJobDialog({
   } = useForm({ defaultValues: { name: "" }, mode: "onChange" });
   const [id] = useState(() => crypto.randomUUID());
   const make = useMutation({
-    mutationFn: ({ name, personId }: { name: string; personId: string }) =>
-      jobApi.make({ id, personId, name, purpose, houseRules: rules }),
+    mutationFn: (name: string) => jobApi.make({ id, name, purpose, houseRules: rules }),
     onSuccess: () => navigate(`/jobs/${id}${purpose === "survey" ? "/survey" : "/wires"}`),
   });
-  const submit = handleSubmit(async ({ name }) => {
-    const person = await who();
-    if (person) make.mutate({ name, personId: person.id });
-  });
+  const submit = handleSubmit(({ name }) => make.mutate(name));
   return (
     <Dialog
       title={purpose === "survey" ? "New survey" : "New job"}

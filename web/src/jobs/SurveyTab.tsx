@@ -9,7 +9,6 @@ import { thin, useUnits } from "../shared/Units";
 import { jobApi } from "../job/jobApi";
 import { sayCheck, severities } from "../shown/severity";
 import { SurveyTaps } from "./SurveyTaps";
-import { usePerson } from "../people/person";
 import { Button, ErrorMessage, Panel, PanelTitle } from "../ui";
 
 /** A walk round what is already there: three taps a device, what was found, and the job that puts it right. */
@@ -86,13 +85,11 @@ export function SurveyTab({ job }: { job: Schemas["JobOverview"] }) {
 
 function PutRight({ job, survey }: { job: Schemas["JobOverview"]; survey: Schemas["SurveyDocument"] }) {
   const navigate = useNavigate();
-  const { who } = usePerson();
   const [made] = useState(() => crypto.randomUUID());
   const make = useMutation({
-    mutationFn: (personId: string) =>
+    mutationFn: () =>
       jobApi.jobOfSurvey(job.title.id, {
         id: made,
-        personId,
         name: `${job.title.name}: put right`,
       }),
     onSuccess: (taken) => navigate(`/jobs/${taken.id}`),
@@ -114,12 +111,7 @@ function PutRight({ job, survey }: { job: Schemas["JobOverview"]; survey: Schema
           </li>
         ))}
       </Box>
-      <Button
-        variant="solid"
-        mt={2}
-        disabled={make.isPending}
-        onClick={() => void who().then((person) => person && make.mutate(person.id))}
-      >
+      <Button variant="solid" mt={2} disabled={make.isPending} onClick={() => make.mutate()}>
         Create the job for it
       </Button>
       <ErrorMessage of={make.error} />

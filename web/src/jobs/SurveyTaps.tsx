@@ -67,10 +67,9 @@ export function SurveyTaps({ job, count }: { job: string; count: number }) {
   const form = useForm<Typed>({ defaultValues: begun });
   const add = form.handleSubmit((typed) => {
     const { size, aluminium, ...device } = typed;
-    return send((id, personId) =>
+    return send((id) =>
       jobApi.addToSurvey(job, {
         id,
-        personId,
         devices: [
           { ...device, name: device.name || `Device ${count + 1}`, conductor: conductorOf(size, aluminium) },
         ],

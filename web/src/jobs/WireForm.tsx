@@ -24,9 +24,7 @@ export function WireForm({
   const isSaid = Object.keys(typed).length > 0;
   const save = async () => {
     const row = wire ? { wireId: wire.wire.id, version: wire.version, ...typed } : typed;
-    const done = await send((id, personId) =>
-      jobApi.typeWires(job, { id, personId, rows: [row], enclosure }),
-    );
+    const done = await send((id) => jobApi.typeWires(job, { id, rows: [row], enclosure }));
     if (!done) return;
     setTyped({});
     onSaved();

@@ -91,8 +91,8 @@ function useTyped({
         const known = wire ? Math.max(wire.version, versions.current.get(wire.wire.id) ?? 0) : null;
         return wire ? { wireId: wire.wire.id, version: known, ...cells } : cells;
       });
-      const kept = await send(async (id, personId) => {
-        const done = await jobApi.typeWires(job, { id, personId, rows: typed, enclosure });
+      const kept = await send(async (id) => {
+        const done = await jobApi.typeWires(job, { id, rows: typed, enclosure });
         for (const part of done.changed) versions.current.set(part.id, part.version);
         return done;
       });

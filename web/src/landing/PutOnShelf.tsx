@@ -2,20 +2,17 @@ import { Box, Flex } from "@chakra-ui/react";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useId, useState } from "react";
 import { api, type Landing } from "../client";
-import { usePerson } from "../people/person";
 import { Button, Disclosure, TextField } from "../ui";
 
 /** What was read off a landing is typed in once, put on the Shelf, and trusted as marking from then on. */
 export function PutOnShelf({ landing }: { landing: Landing }) {
   const id = useId();
-  const { who } = usePerson();
   const [code, setCode] = useState("");
   const [name, setName] = useState("");
   const queries = useQueryClient();
   const put = useMutation({
-    mutationFn: (personId: string) =>
+    mutationFn: () =>
       api.putOnShelf({
-        personId,
         item: { kind: "landing", code, name, trust: landing.trust ?? "marking", landing },
       }),
     onSuccess: () => void queries.invalidateQueries({ queryKey: ["shelf"] }),
@@ -43,10 +40,7 @@ export function PutOnShelf({ landing }: { landing: Landing }) {
             onChange={(event) => setName(event.target.value)}
           />
         </Box>
-        <Button
-          disabled={!code.trim() || !name.trim() || put.isPending}
-          onClick={() => void who().then((person) => person && put.mutate(person.id))}
-        >
+        <Button disabled={!code.trim() || !name.trim() || put.isPending} onClick={() => put.mutate()}>
           Save
         </Button>
         <Box role="status">

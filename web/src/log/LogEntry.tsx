@@ -63,6 +63,8 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
           {item.person && (
             <Box textStyle="dense">
               <PersonName person={item.person} />
+              {item.role && `, ${item.role}`}
+              {item.supervisor && ` under ${item.supervisor.name}`}
             </Box>
           )}
         </Box>

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from "react";
 import type { Schemas } from "../client";
+import { sessionKey, useSession } from "../people/session";
 import { own } from "../shared/own";
 
 type Tool = Schemas["ToolDocument"];
@@ -32,10 +33,14 @@ export function DeviceProvider({ children }: { children: ReactNode }) {
   const [tools, setTools] = useState<Tool[]>([]);
   const [reading, setReading] = useState<Reading | null>(null);
   const [peak, setPeak] = useState<Peak | null>(null);
+  const { session } = useSession();
+  const holder = session?.person?.id;
   useEffect(() => {
+    if (!holder) return;
     const stream = new EventSource("/api/stream");
     stream.onmessage = (event: MessageEvent<string>) => {
       const message = JSON.parse(event.data) as Schemas["StreamMessage"];
+      if (message.type === "signed-out") void queries.invalidateQueries({ queryKey: sessionKey });
       if (message.type === "tools") setTools(message.tools);
       if (message.type === "reading") {
         setReading(message);
@@ -57,9 +62,11 @@ export function DeviceProvider({ children }: { children: ReactNode }) {
     stream.onerror = () => {
       setTools([]);
       setReading(null);
+      // Ended for good: whoever held this screen is signed out, and it says so at once.
+      if (stream.readyState === EventSource.CLOSED) void queries.invalidateQueries({ queryKey: sessionKey });
     };
     return () => stream.close();
-  }, [queries]);
+  }, [holder, queries]);
   const value = useMemo(
     () => ({ tools, reading, peak, clearPeak: () => setPeak(null) }),
     [tools, reading, peak],

@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../client";
-import { usePerson } from "../people/person";
 import { recall, remember } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
 
@@ -14,7 +13,7 @@ function stamp() {
   return { device, deviceSequence, id: crypto.randomUUID(), claimedAt: new Date().toISOString() };
 }
 
-type Event = Omit<Schemas["NewRecord"], "id" | "device" | "deviceSequence" | "claimedAt" | "personId">;
+type Event = Omit<Schemas["NewRecord"], "id" | "device" | "deviceSequence" | "claimedAt">;
 
 /**
  * Sends events of whoever is here. Each is made once, so trying again after a failure sends the very same one and it is
@@ -22,7 +21,6 @@ type Event = Omit<Schemas["NewRecord"], "id" | "device" | "deviceSequence" | "cl
  */
 export function useEventRecording() {
   const { lead } = useUnits();
-  const { who } = usePerson();
   const queries = useQueryClient();
   const [unsent, setUnsent] = useState<Schemas["NewRecord"] | null>(null);
   const store = useMutation({
@@ -34,12 +32,9 @@ export function useEventRecording() {
       void queries.invalidateQueries({ queryKey: ["seal"] });
     },
   });
-  /** Null where nobody said who it is, or it was refused: then the refusal is the error. */
+  /** Null where it was refused: then the refusal is the error. */
   const attempt = (event: Schemas["NewRecord"]) => store.mutateAsync(event).catch(() => null);
-  const send = async (event: Event) => {
-    const person = await who();
-    return person && attempt({ ...stamp(), ...event, personId: person.id });
-  };
+  const send = (event: Event) => attempt({ ...stamp(), ...event });
   return {
     send,
     withdraw: (id: string) => send({ kind: "withdrawal", corrects: id }),

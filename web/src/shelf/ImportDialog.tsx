@@ -1,7 +1,6 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
-import { usePerson } from "../people/person";
 import { api, type Schemas } from "../client";
 import type { ShelfKind } from "./ShelfPage";
 import { Button, Dialog, ErrorMessage, FileDrop, Table, TextArea } from "../ui";
@@ -19,18 +18,14 @@ const does = { add: "new", change: "changed", nothing: "there already", wrong: "
 export function ImportDialog({ open, kind, onClose, onDone }: Props) {
   const [text, setText] = useState("");
   const isJson = text.trimStart().startsWith("{");
-  const { person, who } = usePerson();
-  // A preview stores nothing: it needs nobody's name.
-  const body = (onlyGood: boolean, personId = person?.id): Schemas["ShelfImport"] => ({
-    personId: personId ?? "00000000-0000-0000-0000-000000000000",
+  const body = (onlyGood: boolean): Schemas["ShelfImport"] => ({
     text,
     kind: isJson ? null : kind,
     onlyGood,
   });
   const preview = useMutation({ mutationFn: () => api.previewImport(body(false)) });
   const take = useMutation({
-    mutationFn: ({ onlyGood, personId }: { onlyGood: boolean; personId: string }) =>
-      api.importShelf(body(onlyGood, personId)),
+    mutationFn: (onlyGood: boolean) => api.importShelf(body(onlyGood)),
     onSuccess: (done) => {
       onDone(
         done.batch,
@@ -72,11 +67,7 @@ export function ImportDialog({ open, kind, onClose, onDone }: Props) {
             <Button
               variant="solid"
               disabled={good === 0 || take.isPending}
-              onClick={() =>
-                void who().then(
-                  (named) => named && take.mutate({ onlyGood: seen.bad > 0, personId: named.id }),
-                )
-              }
+              onClick={() => take.mutate(seen.bad > 0)}
             >
               {seen.bad > 0 ? `Import only the ${good} good rows` : `Import all ${good}`}
             </Button>

@@ -2,7 +2,6 @@ import { Flex } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { Controller, useForm } from "react-hook-form";
 import { NumberField } from "../shared/NumberField";
-import { usePerson } from "../people/person";
 import { api, type Schemas } from "../client";
 import { readDecimal } from "../shared/decimal";
 import { InsideFields } from "../shared/InsideFields";
@@ -30,10 +29,9 @@ export function ItemDialog({ kind, entry, onClose, onDone }: Props) {
   const { control, getValues } = useForm<Record<string, unknown>>({
     defaultValues: entry ? { ...entry.item } : {},
   });
-  const { who } = usePerson();
   const save = useMutation({
-    mutationFn: (personId: string) => {
-      const body = { personId, item: itemOf(kind, getValues()) };
+    mutationFn: () => {
+      const body = { item: itemOf(kind, getValues()) };
       return entry ? api.changeOnShelf(entry.id, entry.version, body) : api.putOnShelf(body);
     },
     onSuccess: (done) => {
@@ -50,11 +48,7 @@ export function ItemDialog({ kind, entry, onClose, onDone }: Props) {
       footer={
         <>
           <Button onClick={onClose}>Cancel</Button>
-          <Button
-            variant="solid"
-            disabled={save.isPending}
-            onClick={() => void who().then((person) => person && save.mutate(person.id))}
-          >
+          <Button variant="solid" disabled={save.isPending} onClick={() => save.mutate()}>
             Save
           </Button>
         </>

@@ -12,7 +12,7 @@ import {
 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { NavLink, useNavigate } from "react-router";
-import { usePerson } from "../people/person";
+import { useSession } from "../people/session";
 import { isForKeys, useKey } from "../shared/keys";
 import { later } from "../shared/later";
 import { useUnits } from "../shared/Units";
@@ -24,6 +24,7 @@ import { places } from "./places";
 const HouseRulesDialog = later(() =>
   import("../house/HouseRulesDialog").then((module) => module.HouseRulesDialog),
 );
+const AccountDialog = later(() => import("../people/AccountDialog").then((module) => module.AccountDialog));
 const KeysDialog = later(() => import("./KeysDialog").then((module) => module.KeysDialog));
 
 const onPhone = 4;
@@ -127,9 +128,10 @@ function DeedCell({
 /** What can be done from every place: each on the rail, behind More on a phone, and by its key. */
 function useEverywhere() {
   const { lead, switchLead } = useUnits();
-  const { person, ask } = usePerson();
+  const { session, signIn } = useSession();
+  const person = session?.person;
   const [theme, setTheme] = useState(rememberedTheme);
-  const [open, setOpen] = useState<"keys" | "rules" | "palette" | null>(null);
+  const [open, setOpen] = useState<"keys" | "rules" | "palette" | "account" | null>(null);
   const close = () => setOpen(null);
   useKey(
     "h",
@@ -153,10 +155,10 @@ function useEverywhere() {
   };
   const deeds: Deed[] = [
     {
-      name: person?.name ?? "Your name",
-      says: person ? `${person.name} is working. Change` : "Say who is working",
+      name: person?.name ?? "Sign in",
+      says: person ? `${person.name} is signed in. Change` : "Sign in",
       icon: UserRound,
-      act: ask,
+      act: () => (person ? setOpen("account") : void signIn()),
     },
     { name: "Search", says: "Search everywhere (Ctrl K)", icon: Search, act: () => setOpen("palette") },
     {
@@ -174,6 +176,7 @@ function useEverywhere() {
   const dialogs = (
     <>
       {open === "rules" && <HouseRulesDialog open onClose={close} />}
+      {open === "account" && <AccountDialog onClose={close} />}
       {open === "keys" && <KeysDialog open onClose={close} />}
       {open === "palette" && <Palette deeds={deeds} onClose={close} />}
     </>

@@ -13,6 +13,7 @@ export { Field, Input, TextArea, TextField } from "./Field";
 export { FieldGroup } from "./FieldGroup";
 export { FileButton } from "./FileButton";
 export { FileDrop } from "./FileDrop";
+export { Form } from "./Form";
 export { Hint } from "./Hint";
 export { Link } from "./Link";
 export { Loading } from "./Loading";
