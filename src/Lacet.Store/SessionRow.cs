@@ -27,6 +27,9 @@ public sealed record SessionRow
     /// <summary>Who supervises them; null where nobody does.</summary>
     public Guid? Supervisor { get; init; }
 
+    /// <summary>The shared tablet that it is on; null for somebody’s own screen.</summary>
+    public Guid? Tablet { get; init; }
+
     /// <summary>When they signed in.</summary>
     public required DateTimeOffset BeganAt { get; init; }
 

@@ -6,7 +6,7 @@ namespace Lacet.Store;
 public sealed class SessionsTable(LacetDatabase database)
 {
     private const string Select = """
-        SELECT s.id, s.person, p.name, a.role, a.qualified_until AS QualifiedUntil, a.closed, s.proof, s.supervisor, s.began_at AS BeganAt,
+        SELECT s.id, s.person, p.name, a.role, a.qualified_until AS QualifiedUntil, a.closed, s.proof, s.supervisor, s.tablet, s.began_at AS BeganAt,
                s.seen_at AS SeenAt, s.address, s.browser
         FROM session s JOIN account a ON a.person = s.person JOIN person p ON p.id = s.person
         """;
@@ -18,8 +18,8 @@ public sealed class SessionsTable(LacetDatabase database)
                 connection.ExecuteAsync(
                     """
                     DELETE FROM session WHERE id = @instead;
-                    INSERT INTO session (digest, id, person, proof, supervisor, began_at, seen_at, address, browser)
-                    VALUES (@digest, @Id, @Person, @Proof, @Supervisor, @BeganAt, @SeenAt, @Address, @Browser)
+                    INSERT INTO session (digest, id, person, proof, supervisor, tablet, began_at, seen_at, address, browser)
+                    VALUES (@digest, @Id, @Person, @Proof, @Supervisor, @Tablet, @BeganAt, @SeenAt, @Address, @Browser)
                     """,
                     new
                     {
@@ -29,6 +29,7 @@ public sealed class SessionsTable(LacetDatabase database)
                         session.Person,
                         session.Proof,
                         session.Supervisor,
+                        session.Tablet,
                         session.BeganAt,
                         session.SeenAt,
                         session.Address,

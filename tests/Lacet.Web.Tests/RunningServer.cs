@@ -25,11 +25,14 @@ public sealed class RunningServer : IAsyncDisposable
     private RunningServer(WebApplication app, string folder, FakeTimeProvider time)
     {
         (_app, Folder, Time) = (app, folder, time);
-        Stranger = new(new Uri(app.Urls.Single()));
+        Stranger = new(Addresses.Single(a => a.Scheme == Uri.UriSchemeHttp));
         Client = Stranger.Http;
     }
 
     public string Folder { get; }
+
+    /// <summary>Where it is reached: on this machine, and over TLS where it listens to others.</summary>
+    public IEnumerable<Uri> Addresses => _app.Urls.Select(u => new Uri(u));
 
     public FakeTimeProvider Time { get; }
 
@@ -48,7 +51,8 @@ public sealed class RunningServer : IAsyncDisposable
         bool standIns = false,
         bool realTime = false,
         string? demo = null,
-        bool signedIn = true
+        bool signedIn = true,
+        string? listen = null
     )
     {
         folder ??= Path.Combine(Path.GetTempPath(), $"lacet-test-{Guid.NewGuid():N}");
@@ -60,6 +64,7 @@ public sealed class RunningServer : IAsyncDisposable
                 DataFolder = folder,
                 StandIns = standIns,
                 DemoFolder = demo,
+                Listen = listen,
             },
             builder =>
             {

@@ -30,6 +30,8 @@ const ComparePage = lazy(() =>
   import("./bench/ComparePage").then((module) => ({ default: module.ComparePage })),
 );
 const SizePage = lazy(() => import("./bench/SizePage").then((module) => ({ default: module.SizePage })));
+const PairPage = lazy(() => import("./people/PairPage").then((module) => ({ default: module.PairPage })));
+const TrustPage = lazy(() => import("./people/TrustPage").then((module) => ({ default: module.TrustPage })));
 const PeoplePage = lazy(() =>
   import("./people/PeoplePage").then((module) => ({ default: module.PeoplePage })),
 );
@@ -71,6 +73,8 @@ export function App() {
                     <Route path="/bench" element={<BenchPage />} />
                     <Route path="/bench/compare" element={<ComparePage />} />
                     <Route path="/bench/size" element={<SizePage />} />
+                    <Route path="/pair" element={<PairPage />} />
+                    <Route path="/trust" element={<TrustPage />} />
                     {/* What is kept here is for whoever is signed in. */}
                     <Route
                       element={

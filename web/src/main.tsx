@@ -38,7 +38,11 @@ const queries = new QueryClient({
 onRegion(() => void queries.cancelQueries().then(() => queries.invalidateQueries()));
 
 const root = document.getElementById("root");
-if (root) {
+if (root && !isSecureContext) {
+  // Without TLS a browser lends a page neither what ids are made with nor the camera.
+  root.textContent =
+    "Lacet needs a secure connection here: open the same address with https, or on the server’s own machine.";
+} else if (root) {
   createRoot(root).render(
     <StrictMode>
       <ChakraProvider value={system}>

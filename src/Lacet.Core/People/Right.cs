@@ -23,4 +23,7 @@ public enum Right
 
     /// <summary>Say who may work here, and as what.</summary>
     ManagePeople,
+
+    /// <summary>Pair tablets and tools, and unpair them.</summary>
+    Pair,
 }

@@ -21,7 +21,7 @@ public static class Rights
     /// is enough for the rest.
     /// </summary>
     public static bool NeedsPassword(Right right) =>
-        right is Right.SignOff or Right.ChangeJobs or Right.ChangeShelf or Right.ManagePeople;
+        right is Right.SignOff or Right.ChangeJobs or Right.ChangeShelf or Right.ManagePeople or Right.Pair;
 
     /// <summary>What a right is, after “may”.</summary>
     public static string DisplayName(Right right) =>
@@ -34,6 +34,7 @@ public static class Rights
             Right.ChangeJobs => "change jobs",
             Right.ChangeShelf => "change the Shelf",
             Right.ManagePeople => "say who works here",
+            Right.Pair => "pair tablets and tools",
             _ => throw new ArgumentOutOfRangeException(nameof(right), right, null),
         };
 

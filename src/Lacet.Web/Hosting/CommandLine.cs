@@ -68,7 +68,24 @@ internal static class CommandLine
         var devicePort = Port("--device-port", "Port for tools on this machine; 0 takes a free one.", 0);
         var demo = new Option<string?>("--demo") { Description = "A folder of demo data for an empty data folder." };
         var standIns = new Option<bool>("--stand-ins") { Description = "Simulated tools." };
-        var command = new Command("serve", "Works with it.") { port, Data, devicePort, demo, standIns };
+        var listen = new Option<string?>("--listen")
+        {
+            Description = "An address by which others reach it over TLS, such as 192.168.1.20 or 0.0.0.0 for all.",
+        };
+        var certificate = new Option<string?>("--certificate")
+        {
+            Description = "A certificate for that, as PEM or PKCS #12; without one Lacet makes its own.",
+        };
+        var command = new Command("serve", "Works with it.")
+        {
+            port,
+            Data,
+            devicePort,
+            demo,
+            standIns,
+            listen,
+            certificate,
+        };
         command.SetAction(
             async (parsed, _) =>
             {
@@ -80,6 +97,8 @@ internal static class CommandLine
                         DataFolder = parsed.GetValue(Data)!,
                         DemoFolder = parsed.GetValue(demo),
                         StandIns = parsed.GetValue(standIns),
+                        Listen = parsed.GetValue(listen),
+                        Certificate = parsed.GetValue(certificate),
                     }
                 );
                 return 0;
@@ -187,6 +206,7 @@ internal static class CommandLine
         }
 
         await using var app = Server.Build(options);
+        await NeedSomebodyAsync(app, options);
         _ = Task.Run(app.MakeRoutesReady);
         await app.StartAsync();
         if (app.Services.GetRequiredService<FirstLead>() is var first && await first.IsAwaitedAsync())
@@ -194,8 +214,40 @@ internal static class CommandLine
             Console.WriteLine($"Nobody works here yet. The first lead signs in with this code: {first.Code}");
         }
 
+        if (app.Services.GetService<Listening>() is { } listening)
+        {
+            Console.WriteLine($"Others reach it at {listening.Url}:{listening.At.Port}");
+            if (listening.Authority is { } authority)
+            {
+                Console.WriteLine(
+                    $"Its certificate is Lacet’s own; trust it once on each phone, at /trust there, where the fingerprint is {LocalAuthority.Fingerprint(authority)}"
+                );
+            }
+        }
+
         Console.WriteLine($"Lacet is at {app.Urls.First()}");
 
         await app.WaitForShutdownAsync();
+    }
+
+    /// <summary>A server that others reach, and in which nobody is anybody yet, is anybody’s.</summary>
+    private static async Task NeedSomebodyAsync(WebApplication app, ServerOptions options)
+    {
+        if (options.Listen is null)
+        {
+            return;
+        }
+
+        if (options.DemoFolder is not null)
+        {
+            throw new UsageException("The demo’s passwords are known to everybody: it is for this machine alone.");
+        }
+
+        if (await app.Services.GetRequiredService<FirstLead>().IsAwaitedAsync())
+        {
+            throw new UsageException(
+                "Nobody works here yet. Start it without --listen and sign the first lead in, or add one: ./lacet person add NAME --role lead."
+            );
+        }
     }
 }

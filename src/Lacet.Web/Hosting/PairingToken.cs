@@ -1,4 +1,5 @@
 using System.Security.Cryptography;
+using System.Text;
 using Lacet.Store;
 
 namespace Lacet.Web.Hosting;
@@ -19,15 +20,7 @@ internal static class PairingToken
             }
 
             var made = RandomNumberGenerator.GetHexString(32, lowercase: true);
-            var options = new FileStreamOptions { Mode = FileMode.Create, Access = FileAccess.Write };
-            if (!OperatingSystem.IsWindows())
-            {
-                options.UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite;
-            }
-
-            using var stream = new FileStream(file, options);
-            using var writer = new StreamWriter(stream);
-            writer.WriteLine(made);
+            PrivateFile.Write(file, Encoding.ASCII.GetBytes(made + "\n"));
             return made;
         }
         catch (Exception exception) when (exception is IOException or UnauthorizedAccessException)

@@ -1,3 +1,4 @@
+using System.Net;
 using System.Reflection;
 using System.Text.Json.Serialization;
 using Lacet.Devices;
@@ -44,7 +45,8 @@ internal static class Server
         var builder = WebApplication.CreateSlimBuilder(
             new WebApplicationOptions { ContentRootPath = AppContext.BaseDirectory, WebRootPath = FindWebRoot() }
         );
-        Listen(builder, options.Port);
+        var listening = IsDocumentBuild ? null : Listening.Of(options, DateTimeOffset.UtcNow);
+        Listen(builder, options.Port, listening);
         builder.Logging.SetMinimumLevel(LogLevel.Warning);
         // Without a built front end the interface still answers; the script builds it before it serves.
         builder.Logging.AddFilter("Microsoft.AspNetCore.StaticFiles", LogLevel.Error);
@@ -95,19 +97,29 @@ internal static class Server
         return app;
     }
 
-    private static void Listen(WebApplicationBuilder builder, int port)
+    private static void Listen(WebApplicationBuilder builder, int port, Listening? listening)
     {
-        builder.WebHost.UseKestrelCore();
+        builder.WebHost.UseKestrelCore().UseKestrelHttpsConfiguration();
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Limits.MaxRequestBodySize = Endpoints.LargestBody;
             kestrel.AddServerHeader = false;
+            kestrel.Listen(IPAddress.Loopback, port);
+            if (listening is not null)
+            {
+                kestrel.Listen(listening.At, tls => tls.UseHttps(listening.Certificate));
+            }
         });
+        if (listening is not null)
+        {
+            builder.Services.AddSingleton(listening);
+        }
+
+        builder.Services.AddSingleton(new OwnNames(listening?.Names ?? []));
         builder.Services.AddSingleton<IConnectionListenerFactory>(services => new BoundedConnections(
             ActivatorUtilities.CreateInstance<SocketTransportFactory>(services),
             Limits.MostConnections(Limits.Descriptors())
         ));
-        builder.WebHost.UseUrls($"http://127.0.0.1:{port}");
     }
 
     /// <summary>What every request goes through, in this order.</summary>
@@ -160,6 +172,8 @@ internal static class Server
         app.MapReference();
         app.MapPeople();
         app.MapSessions();
+        app.MapTablets();
+        app.MapTrust();
         app.MapRecords();
         app.MapDevices();
     }
@@ -169,6 +183,7 @@ internal static class Server
         services.AddSingleton<PeopleTable>();
         services.AddSingleton<AccountsTable>();
         services.AddSingleton<SessionsTable>();
+        services.AddSingleton<TabletsTable>();
         services.AddSingleton<EventsTable>();
         services.AddSingleton<ReadingsTable>();
         services.AddSingleton<ShelfTable>();
@@ -186,6 +201,7 @@ internal static class Server
         services.AddSingleton<Accounts>();
         services.AddSingleton<SignIns>();
         services.AddSingleton<Supervision>();
+        services.AddSingleton<Tablets>();
         services.AddSingleton<ShelfLandings>();
         services.AddSingleton<Feed<JobChanged>>();
         services.AddSingleton<OpenJobs>();

@@ -6,24 +6,18 @@ namespace Lacet.Web.Http;
 /// </summary>
 internal static class OwnHost
 {
-    private static readonly HashSet<string> Names = new(StringComparer.OrdinalIgnoreCase)
-    {
-        "127.0.0.1",
-        "localhost",
-        "[::1]",
-    };
-
     internal static void UseOwnHostOnly(this WebApplication app) =>
         app.Use(
             async (context, next) =>
             {
                 var request = context.Request;
-                if (!Names.Contains(request.Host.Host))
+                var names = context.RequestServices.GetRequiredService<OwnNames>();
+                if (!names.Has(request.Host.Host))
                 {
                     await Problems.WriteAsync(
                         context,
                         StatusCodes.Status400BadRequest,
-                        "This server answers only as 127.0.0.1 or localhost."
+                        $"This server answers only as {names}."
                     );
                     return;
                 }

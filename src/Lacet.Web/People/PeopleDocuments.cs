@@ -66,8 +66,11 @@ public sealed record CodeGiven(PersonDocument Person, string Code);
 /// <param name="Rights">What they may do, some of it once they typed their password.</param>
 /// <param name="Token">What is sent back with each change.</param>
 /// <param name="AwaitsFirstLead">Whether nobody works here yet.</param>
-/// <param name="Listed">People whom the sign-in page names, whoever is signed in: those of the demo.</param>
+/// <param name="Listed">People whom the sign-in page names, whoever is signed in: those with a PIN on a shared tablet, those of the
+/// demo.</param>
 /// <param name="DemoPassword">The password of everybody in the demo.</param>
+/// <param name="Tablet">The name of the shared tablet that this screen is; null for somebody’s own.</param>
+/// <param name="IdleSeconds">After so long without a touch they are signed out; null for a stranger.</param>
 public sealed record SessionDocument(
     SignedInPerson? Person,
     Proof? Proof,
@@ -76,7 +79,9 @@ public sealed record SessionDocument(
     string? Token,
     bool AwaitsFirstLead,
     IReadOnlyList<SignedInPerson> Listed,
-    string? DemoPassword
+    string? DemoPassword,
+    string? Tablet,
+    int? IdleSeconds
 );
 
 /// <summary>A person as the sign-in page names them.</summary>
@@ -92,6 +97,11 @@ public sealed record SignedInPerson(Guid Id, string Name, Role Role)
 /// <param name="Name">However it is typed.</param>
 /// <param name="Password">As it was set.</param>
 public sealed record PasswordSignIn(string Name, string Password);
+
+/// <summary>Somebody on a shared tablet, and their PIN.</summary>
+/// <param name="PersonId">Who.</param>
+/// <param name="Pin">Their PIN.</param>
+public sealed record PinSignIn(Guid PersonId, string Pin);
 
 /// <summary>A name, the code that somebody was given, and what they sign in with from then on.</summary>
 /// <param name="Name">Their name; that of the first lead is new.</param>

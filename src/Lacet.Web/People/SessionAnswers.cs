@@ -1,5 +1,5 @@
 using Lacet.Core.People;
-using Lacet.Web.Hosting;
+using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.People;
 using Microsoft.AspNetCore.Antiforgery;
@@ -13,11 +13,17 @@ internal sealed class SessionAnswers(
     Sessions sessions,
     FirstLead first,
     DemoPeople demo,
+    Tablets tablets,
     IAntiforgery antiforgery
 )
 {
-    internal static Screen ScreenOf(HttpContext context) =>
-        new(context.Connection.RemoteIpAddress?.ToString() ?? "", context.Request.Headers.UserAgent.ToString());
+    /// <summary>Where somebody signs in.</summary>
+    internal async Task<Screen> ScreenAsync(HttpContext context) =>
+        new(
+            context.Connection.RemoteIpAddress?.ToString() ?? "",
+            context.Request.Headers.UserAgent.ToString(),
+            (await tablets.FindAsync(TabletCookie.Read(context.Request)))?.Id
+        );
 
     /// <summary>What became of somebody who signs in, as an answer.</summary>
     internal async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> OfAsync(
@@ -41,26 +47,43 @@ internal sealed class SessionAnswers(
     }
 
     /// <summary>Who is signed in, and what the page needs to go on.</summary>
-    internal async Task<SessionDocument> NowAsync(HttpContext context, SignedIn? who)
+    internal async Task<SessionDocument> NowAsync(HttpContext context, SignedIn? who, string? tabletKey = null)
     {
-        IReadOnlyList<SignedInPerson> listed = [.. (await demo.ListAsync()).Select(SignedInPerson.Of)];
+        var tablet = await tablets.FindAsync(tabletKey ?? TabletCookie.Read(context.Request));
+        var stranger = new SessionDocument(
+            null,
+            null,
+            null,
+            [],
+            null,
+            await first.IsAwaitedAsync(),
+            [.. (await ListedAsync(tablet)).Select(SignedInPerson.Of)],
+            demo.Password,
+            tablet?.Name,
+            null
+        );
         if (who is null)
         {
-            return new(null, null, null, [], null, await first.IsAwaitedAsync(), listed, demo.Password);
+            return stranger;
         }
 
         // The token belongs to the session, and this request may have come without it.
         context.User = SessionAuthentication.PrincipalOf(who);
         var supervisor = who.Actor.Supervisor is { } over ? await accounts.FindAsync(over) : null;
-        return new(
-            new(who.Actor.Person, who.Name, who.Actor.Role),
-            who.Actor.Proof,
-            supervisor is null ? null : SignedInPerson.Of(supervisor),
-            [.. Enum.GetValues<Right>().Where(who.Actor.May)],
-            antiforgery.GetAndStoreTokens(context).RequestToken,
-            AwaitsFirstLead: false,
-            listed,
-            demo.Password
-        );
+        return stranger with
+        {
+            Person = new(who.Actor.Person, who.Name, who.Actor.Role),
+            Proof = who.Actor.Proof,
+            Supervisor = supervisor is null ? null : SignedInPerson.Of(supervisor),
+            Rights = [.. Enum.GetValues<Right>().Where(who.Actor.May)],
+            Token = antiforgery.GetAndStoreTokens(context).RequestToken,
+            IdleSeconds = (int)SessionLimits.Idle(who.Actor.Proof).TotalSeconds,
+        };
     }
+
+    /// <summary>Whom a screen names to whoever stands before it: on a tablet those with a PIN, in the demo its people.</summary>
+    private async Task<List<AccountRow>> ListedAsync(TabletRow? tablet) =>
+        tablet is null
+            ? await demo.ListAsync()
+            : (await accounts.AllAsync()).FindAll(a => a is { Closed: false, Pin: not null });
 }

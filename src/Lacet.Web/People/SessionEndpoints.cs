@@ -21,6 +21,11 @@ internal static class SessionEndpoints
             .ProducesSignInProblems()
             .IsOpen();
         session
+            .MapPost("/pin", ByPin)
+            .WithSummary("Signs in by PIN, on a paired tablet")
+            .ProducesSignInProblems()
+            .IsOpen();
+        session
             .MapPost("/code", ByCode)
             .WithSummary("Signs in by a code that is good once, and sets the password")
             .ProducesSignInProblems()
@@ -72,7 +77,25 @@ internal static class SessionEndpoints
             await signIns.ByPasswordAsync(
                 request.Name,
                 request.Password,
-                SessionAnswers.ScreenOf(context),
+                await answers.ScreenAsync(context),
+                Caller.Of(context)?.Who,
+                cancellation
+            )
+        );
+
+    private static async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ByPin(
+        PinSignIn request,
+        SignIns signIns,
+        SessionAnswers answers,
+        HttpContext context,
+        CancellationToken cancellation
+    ) =>
+        await answers.OfAsync(
+            context,
+            await signIns.ByPinAsync(
+                request.PersonId,
+                request.Pin,
+                await answers.ScreenAsync(context),
                 Caller.Of(context)?.Who,
                 cancellation
             )
@@ -91,7 +114,7 @@ internal static class SessionEndpoints
                 request.Name,
                 request.Code,
                 new(request.Password, request.Pin),
-                SessionAnswers.ScreenOf(context),
+                await answers.ScreenAsync(context),
                 Caller.Of(context)?.Who,
                 cancellation
             )
@@ -107,7 +130,7 @@ internal static class SessionEndpoints
     ) =>
         await answers.OfAsync(
             context,
-            await signIns.ConfirmAsync(caller.Who, request.Password, SessionAnswers.ScreenOf(context), cancellation)
+            await signIns.ConfirmAsync(caller.Who, request.Password, await answers.ScreenAsync(context), cancellation)
         );
 
     private static async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ChangeSecrets(
@@ -126,7 +149,7 @@ internal static class SessionEndpoints
                     caller.Who,
                     request.Password,
                     new(request.NewPassword, request.NewPin),
-                    SessionAnswers.ScreenOf(context),
+                    await answers.ScreenAsync(context),
                     cancellation
                 )
             );

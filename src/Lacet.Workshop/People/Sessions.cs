@@ -33,6 +33,7 @@ public sealed class Sessions(SessionsTable sessions, Feed<SessionEnded> ended, T
                 Proof = Word(proof),
                 // Whoever only showed more of who they are works on under the same supervision.
                 Supervisor = instead?.Actor.Person == person ? instead.Actor.Supervisor : null,
+                Tablet = screen.Tablet,
                 BeganAt = now,
                 SeenAt = now,
                 Address = screen.Address,

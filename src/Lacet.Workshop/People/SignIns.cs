@@ -47,6 +47,34 @@ public sealed class SignIns(
             ?? await WelcomeAsync(account!, Proof.Password, screen, instead, cancellation);
     }
 
+    /// <summary>Signs in by PIN, on a tablet that a lead paired.</summary>
+    public async Task<SignInOutcome> ByPinAsync(
+        Guid person,
+        string pin,
+        Screen screen,
+        SignedIn? instead,
+        CancellationToken cancellation
+    )
+    {
+        if (screen.Tablet is null)
+        {
+            return new SignInOutcome.Wrong("A PIN is taken on a paired tablet only. Sign in with your password.");
+        }
+
+        var account = await table.FindAsync(person);
+        if (account?.WrongPins >= Attempts.MostOfPin)
+        {
+            return new SignInOutcome.Wrong(
+                "That PIN was typed wrong too often. Sign in with your password once; then the PIN is good again."
+            );
+        }
+
+        var refused = await TryAsync(account, isPin: true, account?.Pin, pin, screen, cancellation);
+        return refused is SignInOutcome.Wrong
+            ? new SignInOutcome.Wrong("That is not the PIN.")
+            : refused ?? await WelcomeAsync(account!, Proof.Pin, screen, instead, cancellation);
+    }
+
     /// <summary>Shows by the password who is signed in already, which more may be done with.</summary>
     public async Task<SignInOutcome> ConfirmAsync(
         SignedIn who,
@@ -129,15 +157,9 @@ public sealed class SignIns(
         CancellationToken cancellation
     )
     {
-        using (var any = _addresses.AttemptAcquire(screen.Address, 0))
+        if (Refuses(screen) is { } tooMany)
         {
-            if (!any.IsAcquired)
-            {
-                return new SignInOutcome.TooMany(
-                    "Too much that was wrong came from this address. Wait a minute.",
-                    TimeSpan.FromMinutes(1)
-                );
-            }
+            return tooMany;
         }
 
         if (account is { Closed: false })
@@ -172,7 +194,17 @@ public sealed class SignIns(
             wait
         );
 
-    private SignInOutcome.Wrong Count(Screen screen, string says)
+    /// <summary>What is said to an address from which too much came that was wrong; null where it is heard.</summary>
+    public SignInOutcome.TooMany? Refuses(Screen screen)
+    {
+        using var any = _addresses.AttemptAcquire(screen.Address, 0);
+        return any.IsAcquired
+            ? null
+            : new("Too much that was wrong came from this address. Wait a minute.", TimeSpan.FromMinutes(1));
+    }
+
+    /// <summary>Something wrong came from an address; gives what is said to it.</summary>
+    public SignInOutcome.Wrong Count(Screen screen, string says)
     {
         _addresses.AttemptAcquire(screen.Address).Dispose();
         return new(says);

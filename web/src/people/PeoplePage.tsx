@@ -7,6 +7,7 @@ import { Button, ErrorMessage, Loading, Panel } from "../ui";
 import { CodeShown } from "./CodeShown";
 import { PersonForm } from "./PersonForm";
 import { roleNames, sessionApi, useSession } from "./session";
+import { TabletList } from "./TabletList";
 
 type Somebody = Schemas["PersonDocument"];
 
@@ -73,6 +74,7 @@ export function PeoplePage() {
           </Panel>
         ))}
       </Grid>
+      {may("pair") && <TabletList />}
       {editing && (
         <PersonForm
           person={editing === "new" ? null : editing}

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { bringToken, onMissing } from "../client";
 import { later } from "../shared/later";
+import { useIdle } from "./useIdle";
 import { SessionContext, sessionApi, sessionKey, type Session, type WhoIsHere } from "./session";
 
 const SignInDialog = later(() => import("./SignInDialog").then((module) => module.SignInDialog));
@@ -46,6 +47,14 @@ export function SessionProvider({ children }: { children: ReactNode }) {
     if (holder === null) queries.removeQueries(others);
     else void queries.resetQueries(others);
   }, [holder, queries, session]);
+
+  useIdle(session?.person ? session.idleSeconds : null, () => {
+    void sessionApi
+      .signOut()
+      .catch(() => undefined)
+      .then(sessionApi.now)
+      .then(keep);
+  });
 
   const ask = useCallback((next: Asked) => {
     setAsked(next);

@@ -3,7 +3,9 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { useForm } from "react-hook-form";
 import { Button, Form, TextField } from "../ui";
+import { ByPin } from "./ByPin";
 import { CodeForm } from "./CodeForm";
+import { PairForm } from "./PairForm";
 import { roleNames, sessionApi, type Session } from "./session";
 
 /** A name and a password; a tap on a name where people are listed; a code for whoever has none yet. */
@@ -15,22 +17,47 @@ export function SignInForm({
   known: Session | undefined;
   onDone: (session: Session) => void;
 }) {
-  const [withCode, setWithCode] = useState(false);
+  const [way, setWay] = useState<"usual" | "password" | "code" | "tablet">("usual");
   if (known?.awaitsFirstLead) return <CodeForm isFirst onDone={onDone} />;
+  const byPin = known?.tablet && way === "usual";
   return (
     <Flex direction="column" gap={4}>
-      {withCode ? <CodeForm onDone={onDone} /> : <ByPassword known={known} onDone={onDone} />}
-      <Button variant="plain" alignSelf="start" px={0} onClick={() => setWithCode(!withCode)}>
-        {withCode ? "Sign in with a password" : "I was given a code"}
-      </Button>
+      {byPin ? (
+        <ByPin people={known.listed} onDone={onDone} />
+      ) : way === "code" ? (
+        <CodeForm onDone={onDone} />
+      ) : way === "tablet" ? (
+        <PairForm onDone={onDone} />
+      ) : (
+        <ByPassword known={known} onDone={onDone} />
+      )}
+      <Flex direction="column" alignItems="start">
+        {way !== "usual" && (
+          <Way
+            says={known?.tablet ? "Sign in with a PIN" : "Sign in with a password"}
+            onTake={() => setWay("usual")}
+          />
+        )}
+        {byPin && <Way says="Sign in with a password" onTake={() => setWay("password")} />}
+        {way !== "code" && <Way says="I was given a code" onTake={() => setWay("code")} />}
+        {!known?.tablet && way !== "tablet" && (
+          <Way says="This is a shared tablet" onTake={() => setWay("tablet")} />
+        )}
+      </Flex>
     </Flex>
   );
 }
 
+const Way = ({ says, onTake }: { says: string; onTake: () => void }) => (
+  <Button variant="plain" px={0} onClick={onTake}>
+    {says}
+  </Button>
+);
+
 function ByPassword({ known, onDone }: { known: Session | undefined; onDone: (session: Session) => void }) {
   const { handleSubmit, register, setValue } = useForm({ defaultValues: { name: "", password: "" } });
   const signIn = useMutation({ mutationFn: sessionApi.signIn, onSuccess: onDone });
-  const listed = known?.listed ?? [];
+  const listed = (known?.demoPassword && known.listed) || [];
   return (
     <>
       {listed.length > 0 && (

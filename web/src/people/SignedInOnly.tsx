@@ -1,8 +1,10 @@
 import { chakra } from "@chakra-ui/react";
 import type { ReactNode } from "react";
+import { later } from "../shared/later";
 import { Loading, Panel } from "../ui";
-import { SignInForm } from "./SignInForm";
 import { useSession } from "./session";
+
+const SignInForm = later(() => import("./SignInForm").then((module) => module.SignInForm));
 
 /** A place that shows what is kept: to whoever is signed in. Everybody else signs in here first. */
 export function SignedInOnly({ children }: { children: ReactNode }) {

@@ -16,7 +16,7 @@ import { useSession } from "../people/session";
 import { isForKeys, useKey } from "../shared/keys";
 import { later } from "../shared/later";
 import { useUnits } from "../shared/Units";
-import { Drawer, RailCell } from "../ui";
+import { RailCell } from "../ui";
 import { applyTheme, chooseTheme, rememberedTheme } from "./colourTheme";
 import { Palette, preloadPalette } from "./Palette";
 import { places } from "./places";
@@ -25,6 +25,8 @@ const HouseRulesDialog = later(() =>
   import("../house/HouseRulesDialog").then((module) => module.HouseRulesDialog),
 );
 const AccountDialog = later(() => import("../people/AccountDialog").then((module) => module.AccountDialog));
+// A wide screen never needs it.
+const Drawer = later(() => import("../ui/Drawer").then((module) => module.Drawer));
 const KeysDialog = later(() => import("./KeysDialog").then((module) => module.KeysDialog));
 
 const onPhone = 4;
@@ -39,6 +41,7 @@ interface Deed {
 /** The places, who is here, and what holds everywhere: at the side, or below on a phone. */
 export function Rail() {
   const [more, setMore] = useState(false);
+  const [wasOpened, setWasOpened] = useState(false);
   // What opens a sheet of its own waits until this one is gone: two at once hide each other.
   const chosen = useRef<Deed | null>(null);
   const doChosen = () => {
@@ -66,7 +69,14 @@ export function Rail() {
         // Four places stand on a phone's rail; the others wait behind More.
         <PlaceLink key={place.path} place={place} isHiddenOnPhone={i >= onPhone} />
       ))}
-      <RailCell display={{ base: "flex", md: "none" }} aria-expanded={more} onClick={() => setMore(true)}>
+      <RailCell
+        display={{ base: "flex", md: "none" }}
+        aria-expanded={more}
+        onClick={() => {
+          setWasOpened(true);
+          setMore(true);
+        }}
+      >
         <Ellipsis aria-hidden />
         More
       </RailCell>
@@ -74,16 +84,18 @@ export function Rail() {
       {deeds.map((deed) => (
         <DeedCell key={deed.name} deed={deed} isHiddenOnPhone />
       ))}
-      <Drawer title="More" open={more} onClose={() => setMore(false)} onClosed={doChosen}>
-        <Grid templateColumns="repeat(4, 1fr)" gap={1} pb={3} onClick={() => setMore(false)}>
-          {places.slice(onPhone).map((place) => (
-            <PlaceLink key={place.path} place={place} />
-          ))}
-          {deeds.map((deed) => (
-            <DeedCell key={deed.name} deed={{ ...deed, act: () => (chosen.current = deed) }} />
-          ))}
-        </Grid>
-      </Drawer>
+      {wasOpened && (
+        <Drawer title="More" open={more} onClose={() => setMore(false)} onClosed={doChosen}>
+          <Grid templateColumns="repeat(4, 1fr)" gap={1} pb={3} onClick={() => setMore(false)}>
+            {places.slice(onPhone).map((place) => (
+              <PlaceLink key={place.path} place={place} />
+            ))}
+            {deeds.map((deed) => (
+              <DeedCell key={deed.name} deed={{ ...deed, act: () => (chosen.current = deed) }} />
+            ))}
+          </Grid>
+        </Drawer>
+      )}
       {dialogs}
     </Flex>
   );

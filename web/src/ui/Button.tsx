@@ -1,5 +1,5 @@
 import { Button as Base, Flex, type ButtonProps as BaseProps } from "@chakra-ui/react";
-import { useId, type Ref } from "react";
+import { useId, type ReactNode, type Ref } from "react";
 import { Link as RouterLink } from "react-router";
 import { Hint } from "./Hint";
 
@@ -46,6 +46,17 @@ export function ButtonLink({ to, variant, size, children, ...rest }: LinkProps &
   return (
     <Base asChild {...rest} {...looks({ variant, size })}>
       <RouterLink to={to}>{children}</RouterLink>
+    </Base>
+  );
+}
+
+/** A file to take along that looks like a button. */
+export function ButtonDownload({ href, children }: { href: string; children: ReactNode }) {
+  return (
+    <Base asChild>
+      <a href={href} download>
+        {children}
+      </a>
     </Base>
   );
 }

@@ -1,6 +1,6 @@
 export { Kbd, Table } from "@chakra-ui/react";
 export { Alert } from "./Alert";
-export { Button, ButtonLink } from "./Button";
+export { Button, ButtonDownload, ButtonLink } from "./Button";
 export { CellInput } from "./CellInput";
 export { Checkbox } from "./Checkbox";
 export { Dialog } from "./Dialog";
@@ -20,6 +20,7 @@ export { Loading } from "./Loading";
 export { Menu, type MenuItem } from "./Menu";
 export { FieldsPanel, Panel, PanelTitle } from "./Panel";
 export { Progress } from "./Progress";
+export { QrPicture } from "./QrPicture";
 export { RailCell } from "./RailCell";
 export { RadioCards } from "./RadioCards";
 export { RadioList } from "./RadioList";
