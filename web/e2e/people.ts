@@ -54,7 +54,7 @@ export async function letIn(api: APIRequestContext, baseURL: string, name: strin
       headers: { "X-Lacet-Token": await tokenOf(api) },
     }),
   );
-  const theirs = await request.newContext({ baseURL });
+  const theirs = await request.newContext({ baseURL, storageState: { cookies: [], origins: [] } });
   await json(await theirs.post("/api/session/code", { data: { name, code, password, pin: "2580" } }));
   await theirs.dispose();
 }

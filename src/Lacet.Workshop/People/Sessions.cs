@@ -42,7 +42,8 @@ public sealed class Sessions(SessionsTable sessions, Feed<SessionEnded> ended, T
             instead?.Session,
             cancellation
         );
-        Tell(instead is null ? [] : [instead.Session]);
+        // Whoever hands a screen on knows it there: told as well, the page could ask who is signed in before it has the new
+        // key, and take the answer for the end of it. A page that is left open under the old key is found all the same.
         return key;
     }
 

@@ -16,13 +16,20 @@ export function CodeShown({ given, onClose }: { given: Schemas["CodeGiven"]; onC
         </Button>
       }
     >
-      <Box fontFamily="numerals" textStyle="title" letterSpacing="0.04em" mb={3} data-code>
-        {given.code}
-      </Box>
-      <Box>
-        Read it out to {given.person.name}, or write it down: it is shown once. It is good for three days and
-        for one sign-in; then they choose a password of their own.
-      </Box>
+      <CodeText given={given} />
     </Dialog>
   );
 }
+
+/** The code itself, and what is done with it. */
+export const CodeText = ({ given }: { given: Schemas["CodeGiven"] }) => (
+  <>
+    <Box textStyle="figure.md" letterSpacing="0.04em" mb={3} data-code>
+      {given.code}
+    </Box>
+    <Box>
+      Read it out to {given.person.name}, or write it down: it is shown once. It is good for three days and
+      for one sign-in; then they choose a password of their own.
+    </Box>
+  </>
+);

@@ -79,11 +79,7 @@ export function PeoplePage() {
         <PersonForm
           person={editing === "new" ? null : editing}
           onClose={() => setEditing(null)}
-          onDone={(code) => {
-            setEditing(null);
-            setGiven(code);
-            void refresh();
-          }}
+          onDone={() => void refresh()}
         />
       )}
       {given && <CodeShown given={given} onClose={() => setGiven(null)} />}
