@@ -23,12 +23,16 @@ refuses() {
 env --default-signal=INT dotnet "$program" serve --port 0 --data "$folder/data" >"$folder/out" 2>&1 &
 server=$!
 for _ in $(seq 600); do grep -q '^Lacet is at' "$folder/out" && break; sleep 0.1; done
-port=$(sed 's/.*://' "$folder/out")
+port=$(sed -n 's|^Lacet is at .*:||p' "$folder/out")
 
 refuses "a port in use" "Port $port is in use" dotnet "$program" serve --port "$port" --data "$folder/other"
 refuses "a data folder that is a file" "cannot be used" dotnet "$program" serve --port 0 --data "$folder/out"
 refuses "a flag nobody knows" "Unrecognized" dotnet "$program" serve --colour
 refuses "a port that is no number" "needs a number" dotnet "$program" serve --port many
+refuses "others let in where nobody works" "Nobody works here yet" dotnet "$program" serve --port 0 --data "$folder/alone" --listen 127.0.0.2:0
+refuses "somebody reset who is not there" "Nobody here is called Eve" dotnet "$program" person reset Eve --data "$folder/data"
+dotnet "$program" person add Ada --role lead --data "$folder/data" | grep -q 'signs in with this code' || { echo "nobody added while running"; bad=1; }
+refuses "somebody added twice" "works here already" dotnet "$program" person add ada --data "$folder/data"
 refuses "a backup of nothing" "no Lacet data" dotnet "$program" backup "$folder/b.zip" --data "$folder/none"
 refuses "a missing SDK" "SDK is missing" env PATH=/nowhere /bin/bash -c 'PATH=/nowhere; dirname() { echo .; }; source ./lacet demo'
 [[ -e $folder/other ]] && { echo "a refused start left a data folder"; bad=1; }
@@ -44,5 +48,6 @@ refuses "a restore over data" "holds data already" dotnet "$program" restore "$f
 kill -INT "$server"
 timeout 20 tail --pid="$server" -f /dev/null || { echo "Ctrl-C did not stop it"; kill -KILL "$server"; }
 wait "$server" || { echo "Ctrl-C did not stop it cleanly"; bad=1; }
-(( $(wc -l <"$folder/out") == 1 )) || { echo "it printed more than its one line:"; cat "$folder/out"; bad=1; }
+# Where it is, and the code of the first lead.
+(( $(wc -l <"$folder/out") == 2 )) || { echo "it printed more than its two lines:"; cat "$folder/out"; bad=1; }
 exit $bad

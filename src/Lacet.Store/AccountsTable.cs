@@ -7,7 +7,7 @@ namespace Lacet.Store;
 public sealed class AccountsTable(LacetDatabase database, TimeProvider time)
 {
     private const string Select = """
-        SELECT a.person, p.name, a.role, a.qualification, a.qualified_until AS QualifiedUntil, a.password, a.pin, a.code,
+        SELECT a.person, coalesce(nullif(p.name, ''), 'erased') AS Name, a.role, a.qualification, a.qualified_until AS QualifiedUntil, a.password, a.pin, a.code,
                a.code_until AS CodeUntil, a.wrong, a.wrong_at AS WrongAt, a.wrong_pins AS WrongPins,
                a.wrong_pin_at AS WrongPinAt, a.closed
         FROM account a JOIN person p ON p.id = a.person
@@ -226,6 +226,46 @@ public sealed class AccountsTable(LacetDatabase database, TimeProvider time)
                     },
                     transaction
                 ) == 1,
+            cancellation
+        );
+
+    /// <summary>
+    /// Erases somebody’s name, with what tells who they are, and ends their account. What they did stays, under “erased”:
+    /// the salt goes too, so that a digest in the record proves nobody’s name any more. Gives the sessions that ended;
+    /// null where there is no such person, or nobody would be left who leads.
+    /// </summary>
+    public Task<List<Guid>?> EraseAsync(Guid person, string lead, CancellationToken cancellation) =>
+        database.WriteAsync(
+            async (connection, transaction) =>
+            {
+                const string erase = """
+                    UPDATE person SET name = '', name_key = NULL, salt = zeroblob(0)
+                    WHERE id = @person AND (
+                        NOT EXISTS (SELECT 1 FROM account WHERE person = @person AND role = @lead AND NOT closed)
+                        OR EXISTS (SELECT 1 FROM account WHERE role = @lead AND NOT closed AND person <> @person))
+                    """;
+                if (await connection.ExecuteAsync(erase, new { person, lead }, transaction) == 0)
+                {
+                    return null;
+                }
+
+                await connection.ExecuteAsync(
+                    """
+                    UPDATE account SET name_key = NULL, qualification = '', qualified_until = NULL, password = NULL,
+                           pin = NULL, code = NULL, code_until = NULL, closed = 1
+                    WHERE person = @person
+                    """,
+                    new { person },
+                    transaction
+                );
+                return (
+                    await connection.QueryAsync<Guid>(
+                        "DELETE FROM session WHERE person = @person RETURNING id",
+                        new { person },
+                        transaction
+                    )
+                ).AsList();
+            },
             cancellation
         );
 }

@@ -1,5 +1,8 @@
 using System.Diagnostics;
+using System.Net.Security;
+using System.Net.Sockets;
 using System.Security.Cryptography.X509Certificates;
+using System.Text;
 using Lacet.Web.Hosting;
 
 namespace Lacet.Web.Tests;
@@ -26,6 +29,10 @@ public sealed class ListeningTests
             authority.GetCertHashString(System.Security.Cryptography.HashAlgorithmName.SHA256),
             trust.GetProperty("fingerprint").GetString()!.Replace(" ", "", StringComparison.Ordinal)
         );
+        Assert.Contains(
+            tls.GetLeftPart(UriPartial.Authority),
+            trust.GetProperty("addresses").EnumerateArray().Select(a => a.GetString())
+        );
         using var trusting = Client(tls, authority);
         using var session = await trusting.PostAsJsonAsync(
             new Uri("/api/session/password", UriKind.Relative),
@@ -39,10 +46,8 @@ public sealed class ListeningTests
         // Who does not trust it, gets nowhere; nor does another name.
         using var wary = Client(tls, null);
         await Assert.ThrowsAsync<HttpRequestException>(() => wary.GetAsync(new Uri("/api/landings", UriKind.Relative)));
-        using var foreign = new HttpRequestMessage(HttpMethod.Get, "/api/landings");
-        foreign.Headers.Host = "evil.example";
-        using var refused = await trusting.SendAsync(foreign);
-        Assert.Equal(HttpStatusCode.BadRequest, refused.StatusCode);
+        Assert.Equal("HTTP/1.1 400 Bad Request", await FirstLineAsync(tls, authority, "evil.example"));
+        Assert.Equal("HTTP/1.1 200 OK", await FirstLineAsync(tls, authority, Address));
     }
 
     [Fact]
@@ -115,6 +120,7 @@ public sealed class ListeningTests
 
     [Theory]
     [InlineData("somewhere", null, "--listen needs an address of this machine")]
+    [InlineData("::1", null, "--listen takes an address of the older kind")]
     [InlineData("127.0.0.2", "nothing.pfx", "The certificate nothing.pfx cannot be read")]
     [InlineData(null, "nothing.pfx", "--certificate goes with --listen")]
     public void What_cannot_be_listened_on_is_one_sentence(string? listen, string? certificate, string says)
@@ -130,16 +136,33 @@ public sealed class ListeningTests
         var handler = new SocketsHttpHandler();
         if (authority is not null)
         {
-            // Whatever name is asked for later, the certificate is this address’s.
-            handler.SslOptions.TargetHost = Address;
-            handler.SslOptions.CertificateChainPolicy = new X509ChainPolicy
-            {
-                TrustMode = X509ChainTrustMode.CustomRootTrust,
-                CustomTrustStore = { authority },
-                RevocationMode = X509RevocationMode.NoCheck,
-            };
+            handler.SslOptions.CertificateChainPolicy = Trusting(authority);
         }
 
         return new HttpClient(handler) { BaseAddress = address };
     }
+
+    /// <summary>Asks under a name that no well-behaved client would use with this certificate.</summary>
+    private static async Task<string?> FirstLineAsync(Uri address, X509Certificate2 authority, string host)
+    {
+        using var tcp = new TcpClient();
+        await tcp.ConnectAsync(address.Host, address.Port);
+        await using var tls = new SslStream(tcp.GetStream());
+        await tls.AuthenticateAsClientAsync(
+            new SslClientAuthenticationOptions { TargetHost = Address, CertificateChainPolicy = Trusting(authority) }
+        );
+        await tls.WriteAsync(
+            Encoding.ASCII.GetBytes($"GET /api/landings HTTP/1.1\r\nHost: {host}\r\nConnection: close\r\n\r\n")
+        );
+        using var reader = new StreamReader(tls);
+        return await reader.ReadLineAsync();
+    }
+
+    private static X509ChainPolicy Trusting(X509Certificate2 authority) =>
+        new()
+        {
+            TrustMode = X509ChainTrustMode.CustomRootTrust,
+            CustomTrustStore = { authority },
+            RevocationMode = X509RevocationMode.NoCheck,
+        };
 }

@@ -127,6 +127,53 @@ public sealed class PeopleTests
         browsers.ForEach(b => b.Dispose());
     }
 
+    /// <summary>What somebody did outlives their name, and the record is as whole as it was.</summary>
+    [Fact]
+    public async Task An_erased_name_is_gone_from_everywhere_and_the_chain_still_closes()
+    {
+        await using var server = await RunningServer.StartAsync();
+        var ines = (await server.GetAsync("/api/people")).Json[0].GetProperty("id").GetGuid();
+        using (var last = await server.Client.DeleteAsync(new Uri($"/api/people/{ines}/name", UriKind.Relative)))
+        {
+            Assert.Equal(HttpStatusCode.Conflict, last.StatusCode);
+        }
+
+        var zelda = await server.PersonAsync("Zelda Quince");
+        await server.PostAsync("/api/records", Requests.Termination(Requests.Typed()));
+        var (_, job) = await server.PostAsync("/api/jobs", new { name = "Dome" });
+        await server.PersonAsync("Ines Okafor");
+        using (var erased = await server.Client.DeleteAsync(new Uri($"/api/people/{zelda}/name", UriKind.Relative)))
+        {
+            Assert.Equal(HttpStatusCode.OK, erased.StatusCode);
+        }
+
+        var id = job.GetProperty("title").GetProperty("id").GetGuid();
+        foreach (
+            var address in new[]
+            {
+                "/api/records",
+                "/api/records/export.csv",
+                "/api/records/export.json",
+                "/api/jobs",
+                $"/api/jobs/{id}/commands",
+                "/api/people",
+                "/api/sessions",
+            }
+        )
+        {
+            var text = await server.Client.GetStringAsync(new Uri(address, UriKind.Relative));
+            Assert.DoesNotContain("Zelda", text, StringComparison.Ordinal);
+        }
+
+        var seal = (await server.GetAsync("/api/records/seal")).Json;
+        Assert.True(seal.GetProperty("isWhole").GetBoolean(), seal.ToString());
+        Assert.Equal(1, await server.EventsAsync());
+        using var asked = await server.BrowserOf(zelda).Http.GetAsync(new Uri("/api/jobs", UriKind.Relative));
+        Assert.Equal(HttpStatusCode.Unauthorized, asked.StatusCode);
+        // The name is free again, and is somebody else’s.
+        Assert.NotEqual(zelda, await server.PersonAsync("Zelda Quince"));
+    }
+
     private static async Task<(HttpStatusCode Status, string Code)> AddAsync(RunningServer server, string name)
     {
         var (status, json) = await server.PostAsync("/api/people", new { name, role = "electrician" });

@@ -89,7 +89,8 @@ test("a tablet is paired by a code, changes hands in two taps and a PIN, and ask
   await page.getByRole("button", { name: "Pair a tablet" }).click();
   await page.getByLabel("What is it called?").fill("Dome cupboard");
   await page.getByRole("button", { name: "Show the code" }).click();
-  await expect(page.getByRole("img", { name: "The code as a picture" })).toBeVisible();
+  // Reached from this machine alone, it has no address for a tablet’s camera.
+  await expect(page.getByText("until it is started with --listen")).toBeVisible();
   const code = await page.locator("[data-code]").innerText();
 
   const tablet = await phone(browser);
@@ -103,7 +104,7 @@ test("a tablet is paired by a code, changes hands in two taps and a PIN, and ask
   await expect(tablet.getByRole("button", { name: "New job" })).toBeVisible();
 
   // Two taps, and the PIN by keys.
-  await tablet.getByRole("button", { name: "More" }).tap();
+  await tablet.getByRole("navigation", { name: "Places" }).getByRole("button", { name: "More" }).tap();
   await tablet
     .getByRole("button", { name: `${other} is signed in` })
     .last()

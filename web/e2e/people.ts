@@ -71,8 +71,6 @@ export async function handTo(page: Page, name: string) {
   const whose = now.person ? `${now.person.name} is signed in. Change` : "Sign in";
   const who = page.getByRole("button", { name: whose, exact: true }).last();
   await expect(who).toBeVisible();
-  // The sign-in that all tests begin with is theirs too: it is left, not ended.
-  await page.context().clearCookies();
   await who.click();
   if (now.person) {
     const dialog = page.getByRole("dialog", { name: now.person.name });
@@ -86,5 +84,7 @@ export async function handTo(page: Page, name: string) {
 export async function signInAs(page: Page, name: string) {
   await page.getByLabel("Name", { exact: true }).fill(name);
   await page.getByLabel("Password", { exact: true }).fill(password);
+  // The sign-in that all tests begin with is theirs too: it is left, not ended.
+  await page.context().clearCookies();
   await page.getByRole("button", { name: "Sign in", exact: true }).last().click();
 }

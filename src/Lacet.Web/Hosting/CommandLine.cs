@@ -216,7 +216,7 @@ internal static class CommandLine
 
         if (app.Services.GetService<Listening>() is { } listening)
         {
-            Console.WriteLine($"Others reach it at {listening.Url}:{listening.At.Port}");
+            Console.WriteLine($"Others reach it at https://{listening.Names[0]}:{listening.At.Port}");
             if (listening.Authority is { } authority)
             {
                 Console.WriteLine(

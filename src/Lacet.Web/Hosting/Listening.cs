@@ -53,19 +53,19 @@ internal sealed record Listening(
             return new(at, NamesOf(given), given, null);
         }
 
+        if (at.AddressFamily != AddressFamily.InterNetwork)
+        {
+            throw new UsageException("--listen takes an address of the older kind, such as 192.168.1.20.");
+        }
+
         string[] names =
         [
-            .. at.Address.Equals(IPAddress.Any) || at.Address.Equals(IPAddress.IPv6Any)
-                ? Addresses()
-                : [at.Address.ToString()],
+            .. at.Address.Equals(IPAddress.Any) ? Addresses() : [at.Address.ToString()],
             Dns.GetHostName().ToLowerInvariant(),
         ];
         var authority = LocalAuthority.Of(options.DataFolder, now);
         return new(at, names, LocalAuthority.ForServer(options.DataFolder, authority, names, now), authority);
     }
-
-    /// <summary>The address that people type.</summary>
-    internal string Url => $"https://{(Names[0].Contains(':', StringComparison.Ordinal) ? $"[{Names[0]}]" : Names[0])}";
 
     private static IEnumerable<string> Addresses() =>
         NetworkInterface

@@ -1,6 +1,9 @@
 using System.Security.Cryptography.X509Certificates;
 using System.Text;
 using Lacet.Web.Http;
+using Microsoft.AspNetCore.Hosting.Server;
+using Microsoft.AspNetCore.Hosting.Server.Features;
+using Microsoft.AspNetCore.Http;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.Hosting;
@@ -19,15 +22,23 @@ internal static class TrustEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
     }
 
-    private static Ok<TrustDocument> About(IServiceProvider services) =>
+    private static Ok<TrustDocument> About(IServiceProvider services, IServer server) =>
         TypedResults.Ok(
             services.GetService<Listening>() is { } listening
                 ? new TrustDocument(
-                    listening.Names,
+                    [.. listening.Names.Select(name => $"https://{name}:{PortOf(server)}")],
                     listening.Authority is { } authority ? LocalAuthority.Fingerprint(authority) : null
                 )
                 : new TrustDocument([], null)
         );
+
+    /// <summary>The port that it took, where it was left to take a free one.</summary>
+    private static int PortOf(IServer server) =>
+        server
+            .Features.Get<IServerAddressesFeature>()!
+            .Addresses.Select(BindingAddress.Parse)
+            .First(a => string.Equals(a.Scheme, Uri.UriSchemeHttps, StringComparison.Ordinal))
+            .Port;
 
     private static Results<FileContentHttpResult, ProblemHttpResult> Authority(IServiceProvider services) =>
         services.GetService<Listening>() is { Authority: { } authority }
@@ -40,6 +51,6 @@ internal static class TrustEndpoints
 }
 
 /// <summary>How this server is reached.</summary>
-/// <param name="Names">The names and addresses by which others reach it; none where it is on its own machine alone.</param>
+/// <param name="Addresses">Where others reach it; nowhere where it is on its own machine alone.</param>
 /// <param name="Fingerprint">The SHA-256 of its own authority’s certificate; null where it has none.</param>
-public sealed record TrustDocument(IReadOnlyList<string> Names, string? Fingerprint);
+public sealed record TrustDocument(IReadOnlyList<string> Addresses, string? Fingerprint);

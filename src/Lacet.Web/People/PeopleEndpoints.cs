@@ -28,6 +28,12 @@ internal static class PeopleEndpoints
             .WithSummary("Gives somebody who forgot their password a code, and signs them out everywhere")
             .ProducesProblem(StatusCodes.Status404NotFound)
             .Needs(Right.ManagePeople);
+        people
+            .MapDelete("/{id:guid}/name", Erase)
+            .WithSummary("Erases somebody’s name for good; what they did stays")
+            .ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesProblem(StatusCodes.Status409Conflict)
+            .Needs(Right.ManagePeople);
     }
 
     private static async Task<Ok<List<PersonDocument>>> List(Accounts accounts, TimeProvider time) =>
@@ -55,6 +61,12 @@ internal static class PeopleEndpoints
         TimeProvider time,
         CancellationToken cancellation
     ) => Answers.Of((await accounts.ResetAsync(id, cancellation)).Select(added => Given(added, time)));
+
+    private static async Task<Results<Ok<Guid>, ProblemHttpResult>> Erase(
+        Guid id,
+        Accounts accounts,
+        CancellationToken cancellation
+    ) => Answers.Of(await accounts.EraseAsync(id, cancellation));
 
     private static CodeGiven Given(AddedPerson added, TimeProvider time) =>
         new(PersonDocument.Of(added.Account, time), added.Code);

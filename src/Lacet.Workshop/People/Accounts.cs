@@ -121,6 +121,25 @@ public sealed class Accounts(AccountsTable accounts, Sessions sessions, SecretHa
     }
 
     /// <summary>
+    /// Erases somebody’s name for good. What they did stays in the record, whose chain still closes.
+    /// </summary>
+    public async Task<Outcome<Guid>> EraseAsync(Guid person, CancellationToken cancellation)
+    {
+        if (await accounts.FindAsync(person) is null)
+        {
+            return new Outcome<Guid>.Missing(NoSuchPerson);
+        }
+
+        if (await accounts.EraseAsync(person, Roles.Word(Role.Lead), cancellation) is not { } ended)
+        {
+            return new Outcome<Guid>.Conflict(LastLead);
+        }
+
+        sessions.Tell(ended);
+        return new Outcome<Guid>.Done(person);
+    }
+
+    /// <summary>
     /// Sets what somebody signs in with; false where <paramref name="code"/>, the hash of the one they used, is good no
     /// more.
     /// </summary>

@@ -102,10 +102,10 @@ public sealed class SignIns(
         Accounts.Check(secrets, name);
         if (await first.IsAwaitedAsync())
         {
-            return
-                first.Is(code)
+            return Refuses(screen) is { } tooMany ? tooMany
+                : first.Is(code)
                 && await accounts.AddAsync(new(name, Role.Lead), secrets, onlyFirst: true, cancellation) is { } lead
-                ? await WelcomeAsync(lead, Proof.Password, screen, instead, cancellation)
+                    ? await WelcomeAsync(lead, Proof.Password, screen, instead, cancellation)
                 : Count(screen, WrongCode);
         }
 
@@ -140,8 +140,15 @@ public sealed class SignIns(
         }
 
         await accounts.SetSecretsAsync(account!, secrets, null, cancellation);
-        await sessions.EndAsync(null, who.Actor.Person, cancellation);
-        return await WelcomeAsync(account!, Proof.Password, screen, null, cancellation);
+        foreach (var other in await sessions.ListAsync(who.Actor.Person))
+        {
+            if (other.Id != who.Session)
+            {
+                await sessions.EndAsync(other.Id, null, cancellation);
+            }
+        }
+
+        return await WelcomeAsync(account!, Proof.Password, screen, who, cancellation);
     }
 
     /// <summary>

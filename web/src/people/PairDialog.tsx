@@ -1,5 +1,5 @@
 import { Box, Flex } from "@chakra-ui/react";
-import { useMutation } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useForm } from "react-hook-form";
 import { Button, Dialog, Form, QrPicture, TextField } from "../ui";
 import { sessionApi } from "./session";
@@ -8,7 +8,11 @@ import { sessionApi } from "./session";
 export function PairDialog({ onClose }: { onClose: () => void }) {
   const { handleSubmit, register } = useForm({ defaultValues: { name: "" } });
   const offer = useMutation({ mutationFn: sessionApi.offerTablet });
+  const trust = useQuery({ queryKey: ["trust"], queryFn: sessionApi.trust });
   const code = offer.data?.code;
+  // This machine’s own address is no tablet’s.
+  const isHere = ["localhost", "127.0.0.1", "[::1]"].includes(location.hostname);
+  const address = isHere ? trust.data?.addresses[0] : location.origin;
   return (
     <Dialog
       title="Pair a tablet"
@@ -29,13 +33,15 @@ export function PairDialog({ onClose }: { onClose: () => void }) {
     >
       {code ? (
         <Flex direction="column" gap={3}>
-          <QrPicture value={`${location.origin}/pair#${code}`} label="The code as a picture" />
+          {address && <QrPicture value={`${address}/pair#${code}`} label="The code as a picture" />}
           <Box fontFamily="numerals" textStyle="title" data-code>
             {code}
           </Box>
           <Box>
-            Point the tablet’s camera at the picture; or open Lacet on it, choose “This is a shared tablet”
-            and type the code. It is good once, for {offer.data?.minutes} minutes.
+            {address
+              ? "Point the tablet’s camera at the picture; or open Lacet on it, choose “This is a shared tablet” and type the code."
+              : "Open Lacet on the tablet, choose “This is a shared tablet” and type the code. This server is reached from its own machine only, until it is started with --listen."}{" "}
+            It is good once, for {offer.data?.minutes} minutes.
           </Box>
         </Flex>
       ) : (

@@ -3,6 +3,7 @@ import { Controller, useForm } from "react-hook-form";
 import { Refusal, type Schemas } from "../client";
 import { Button, Form, Checkbox, Dialog, ErrorMessage, Select, TextField } from "../ui";
 import { CodeText } from "./CodeShown";
+import { EraseName } from "./EraseName";
 import { roleNames, sessionApi, type Role } from "./session";
 
 const roles = Object.entries(roleNames) as [Role, string][];
@@ -102,6 +103,7 @@ export function PersonForm({
               )}
             />
           )}
+          {person && <EraseName person={person} onErased={onDone} onClose={onClose} />}
           <ErrorMessage of={field === "name" ? null : save.error} />
         </Form>
       )}

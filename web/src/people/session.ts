@@ -28,6 +28,7 @@ export const sessionApi = {
   add: (body: Schemas["NewAccount"]) => take(http.POST("/api/people", { body })),
   change: (id: string, body: Schemas["ChangedAccount"]) =>
     take(http.PUT("/api/people/{id}", { params: { path: { id } }, body })),
+  erase: (id: string) => take(http.DELETE("/api/people/{id}/name", { params: { path: { id } } })),
   reset: (id: string) => take(http.POST("/api/people/{id}/code", { params: { path: { id } } })),
 };
 
