@@ -1,9 +1,7 @@
 using Lacet.Core.People;
 using Lacet.Core.Quantities;
-using Lacet.Web.Hosting;
 using Lacet.Web.Http;
 using Lacet.Workshop.People;
-using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Lacet.Web.People;
