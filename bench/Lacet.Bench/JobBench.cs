@@ -11,6 +11,7 @@ using Lacet.Core.Quantities;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
+using Lacet.Tests;
 
 namespace Lacet.Bench;
 
@@ -40,18 +41,7 @@ internal static class JobBench
         var folder = Directory.CreateTempSubdirectory("lacet-bench-").FullName;
         using var database = LacetDatabase.Open(folder);
         var jobs = new JobsTable(database, TimeProvider.System);
-        var person = Guid.NewGuid();
-        await new AccountsTable(database, TimeProvider.System).AddAsync(
-            new()
-            {
-                Person = person,
-                Name = "bench",
-                Role = "lead",
-            },
-            "bench",
-            onlyFirst: true,
-            default
-        );
+        var person = await Somebody.AddAsync(database);
         var title = new JobTitle(Guid.NewGuid(), "bench") { Order = 1 };
         var edits = Parts(wires)
             .Prepend(title)

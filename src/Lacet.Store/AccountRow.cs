@@ -44,4 +44,7 @@ public sealed record AccountRow
 
     /// <summary>Whether they work here no more.</summary>
     public bool Closed { get; init; }
+
+    /// <summary>Whether their name was erased; they never come back.</summary>
+    public bool IsErased { get; init; }
 }

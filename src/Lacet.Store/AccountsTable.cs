@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using Dapper;
+using Microsoft.Data.Sqlite;
 
 namespace Lacet.Store;
 
@@ -9,7 +10,7 @@ public sealed class AccountsTable(LacetDatabase database, TimeProvider time)
     private const string Select = """
         SELECT a.person, coalesce(nullif(p.name, ''), 'erased') AS Name, a.role, a.qualification, a.qualified_until AS QualifiedUntil, a.password, a.pin, a.code,
                a.code_until AS CodeUntil, a.wrong, a.wrong_at AS WrongAt, a.wrong_pins AS WrongPins,
-               a.wrong_pin_at AS WrongPinAt, a.closed
+               a.wrong_pin_at AS WrongPinAt, a.closed, a.name_key IS NULL AS IsErased
         FROM account a JOIN person p ON p.id = a.person
         """;
 
@@ -189,15 +190,7 @@ public sealed class AccountsTable(LacetDatabase database, TimeProvider time)
                     },
                     transaction
                 );
-                return changed == 0
-                    ? null
-                    : (
-                        await connection.QueryAsync<Guid>(
-                            "DELETE FROM session WHERE person = @person RETURNING id",
-                            new { person },
-                            transaction
-                        )
-                    ).AsList();
+                return changed == 0 ? null : await EndSessionsAsync(connection, transaction, person);
             },
             cancellation
         );
@@ -258,14 +251,21 @@ public sealed class AccountsTable(LacetDatabase database, TimeProvider time)
                     new { person },
                     transaction
                 );
-                return (
-                    await connection.QueryAsync<Guid>(
-                        "DELETE FROM session WHERE person = @person RETURNING id",
-                        new { person },
-                        transaction
-                    )
-                ).AsList();
+                return await EndSessionsAsync(connection, transaction, person);
             },
             cancellation
         );
+
+    private static async Task<List<Guid>> EndSessionsAsync(
+        SqliteConnection connection,
+        SqliteTransaction transaction,
+        Guid person
+    ) =>
+        (
+            await connection.QueryAsync<Guid>(
+                "DELETE FROM session WHERE person = @person RETURNING id",
+                new { person },
+                transaction
+            )
+        ).AsList();
 }

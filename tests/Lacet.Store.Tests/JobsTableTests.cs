@@ -1,5 +1,6 @@
 using Dapper;
 using Lacet.Store;
+using Lacet.Tests;
 
 namespace Lacet.Store.Tests;
 
@@ -268,21 +269,7 @@ public sealed class JobsTableTests : IAsyncDisposable
         );
     }
 
-    private static readonly Guid Person = Guid.NewGuid();
+    private Guid? _person;
 
-    private async Task<Guid> PersonAsync()
-    {
-        await new AccountsTable(_database, TimeProvider.System).AddAsync(
-            new()
-            {
-                Person = Person,
-                Name = "bench",
-                Role = "lead",
-            },
-            "bench",
-            onlyFirst: true,
-            default
-        );
-        return Person;
-    }
+    private async Task<Guid> PersonAsync() => _person ??= await Somebody.AddAsync(_database, "bench");
 }

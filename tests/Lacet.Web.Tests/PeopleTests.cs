@@ -170,6 +170,9 @@ public sealed class PeopleTests
         Assert.Equal(1, await server.EventsAsync());
         using var asked = await server.BrowserOf(zelda).Http.GetAsync(new Uri("/api/jobs", UriKind.Relative));
         Assert.Equal(HttpStatusCode.Unauthorized, asked.StatusCode);
+        // Nobody brings it back: neither as somebody who works here, nor by a code.
+        Assert.Equal(HttpStatusCode.NotFound, await ChangeAsync(server, zelda, "lead"));
+        Assert.Equal(HttpStatusCode.NotFound, (await server.PostAsync($"/api/people/{zelda}/code", new { })).Status);
         // The name is free again, and is somebody else’s.
         Assert.NotEqual(zelda, await server.PersonAsync("Zelda Quince"));
     }

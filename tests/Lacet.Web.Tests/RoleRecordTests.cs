@@ -36,6 +36,35 @@ public sealed class RoleRecordTests
         Assert.True((await bench.Server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
     }
 
+    /// <summary>Only to an apprentice under supervision it is said who looks again: at the Bench and at an end.</summary>
+    [Fact]
+    public async Task The_apprentice_s_sentence_shows_to_an_apprentice_under_supervision_alone()
+    {
+        const string sentence = "Another person looks at it before it is signed for.";
+        await using var bench = await JobBench.StartAsync();
+        var (job, wire) = await LandingAsync(bench);
+        var electrician = await bench.Server.PersonAsync("Cleo", Role.Electrician);
+        var apprentice = await bench.Server.PersonAsync("Eli", Role.Apprentice);
+        async Task<(bool AtBench, bool AtEnd)> Shows(Guid person)
+        {
+            var browser = bench.Server.BrowserOf(person);
+            using var asked = new StringContent(Requests.Block, System.Text.Encoding.UTF8, "application/json");
+            using var recipe = await browser.Http.PostAsync(new Uri("/api/bench/recipe", UriKind.Relative), asked);
+            var end = await browser.Http.GetStringAsync(
+                new Uri($"/api/jobs/{job}/wires/{wire}/ends/a", UriKind.Relative)
+            );
+            return (
+                (await recipe.Content.ReadAsStringAsync()).Contains(sentence, StringComparison.Ordinal),
+                end.Contains(sentence, StringComparison.Ordinal)
+            );
+        }
+
+        Assert.Equal((false, false), await Shows(electrician));
+        Assert.Equal((false, false), await Shows(apprentice));
+        await SuperviseAsync(bench, apprentice, electrician);
+        Assert.Equal((true, true), await Shows(apprentice));
+    }
+
     [Fact]
     public async Task A_supervisor_whose_qualification_ended_is_none_and_signs_for_nothing()
     {

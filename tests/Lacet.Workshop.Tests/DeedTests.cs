@@ -7,6 +7,7 @@ using Lacet.Exchange.Documents;
 using Lacet.Exchange.Import;
 using Lacet.Exchange.Jobs;
 using Lacet.Store;
+using Lacet.Tests;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Lists;
 using Lacet.Workshop.Records;
@@ -217,7 +218,7 @@ public sealed class DeedTests : IAsyncDisposable
     [InlineData(900)]
     public async Task A_job_that_is_made_four_times_at_once_is_made_once(int parts)
     {
-        var ada = await AdaAsync();
+        var ada = await Somebody.AddAsync(_database);
         var document = JobDocument.Of(
             new JobTitle(Guid.NewGuid(), "Dome") { Order = 1 },
             Enumerable.Range(1, parts).Select(i => Panel($"P{i}") with { Order = i })
@@ -259,26 +260,9 @@ public sealed class DeedTests : IAsyncDisposable
 
     private async Task<(Guid Job, Guid Ada)> JobAsync()
     {
-        var ada = await AdaAsync();
+        var ada = await Somebody.AddAsync(_database);
         var title = new JobTitle(Guid.NewGuid(), "Dome") { Order = 1 };
         Assert.True(await _newJobs.CreateAsync(JobDocument.Of(title, []), ada, "Made.", Cancellation));
         return (title.Id, ada);
-    }
-
-    private async Task<Guid> AdaAsync()
-    {
-        var ada = Guid.NewGuid();
-        await new AccountsTable(_database, TimeProvider.System).AddAsync(
-            new()
-            {
-                Person = ada,
-                Name = "Ada",
-                Role = "lead",
-            },
-            "ada",
-            onlyFirst: true,
-            Cancellation
-        );
-        return ada;
     }
 }

@@ -23,6 +23,9 @@ public static class Rights
     public static bool NeedsPassword(Right right) =>
         right is Right.SignOff or Right.ChangeJobs or Right.ChangeShelf or Right.ManagePeople or Right.Pair;
 
+    /// <summary>Whether somebody of this role may have an apprentice under them, as long as their qualification holds.</summary>
+    public static bool MaySupervise(Role role) => role is Role.Lead or Role.Electrician;
+
     /// <summary>What a right is, after “may”.</summary>
     public static string DisplayName(Right right) =>
         right switch

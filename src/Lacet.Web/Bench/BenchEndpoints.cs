@@ -68,26 +68,44 @@ internal static class BenchEndpoints
             .WithSummary("The house rules, both schools named");
     }
 
-    private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, BenchLandings shelf) =>
-        TypedResults.Ok(
+    private static async Task<Ok<RecipeDocument>> Recipe(BenchRequest request, ShelfLandings shelf, Caller? caller)
+    {
+        var end = request.Read(await LandingAsync(request.Landing, shelf, caller));
+        return TypedResults.Ok(
             RecipeDocument.Of(
-                RecipeBook.For(request.Read(await shelf.ResolveAsync(request.Landing))),
+                RecipeBook.For(end with { ByApprentice = end.ByApprentice || caller is { IsApprentice: true } }),
                 request.Lead.Unit()
             )
         );
+    }
 
-    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, BenchLandings shelf) =>
+    /// <summary>
+    /// A landing with its data: one that is named by its id is taken from the Shelf, which is not for strangers.
+    /// </summary>
+    private static Task<LandingDocument> LandingAsync(LandingDocument landing, ShelfLandings shelf, Caller? caller) =>
+        landing.Id is null || caller is not null
+            ? shelf.ResolveAsync(landing)
+            : throw new BadHttpRequestException(
+                "Sign in to use what is kept on the Shelf.",
+                StatusCodes.Status401Unauthorized
+            );
+
+    private static async Task<Ok<SceneDocument>> Section(SectionRequest request, ShelfLandings shelf, Caller? caller) =>
         TypedResults.Ok(
             SceneDocument.Of(
                 EndSection.Of(
-                    request.Read(await shelf.ResolveAsync(request.Landing)),
+                    request.Read(await LandingAsync(request.Landing, shelf, caller)),
                     new AsMade(MeasuredStrip.Read(request.MeasuredStripMm), null)
                 ),
                 request.Lead.Unit()
             )
         );
 
-    private static async Task<Ok<ComparedDocument[]>> Compare(CompareRequest request, BenchLandings shelf)
+    private static async Task<Ok<ComparedDocument[]>> Compare(
+        CompareRequest request,
+        ShelfLandings shelf,
+        Caller? caller
+    )
     {
         if (request.Landings.Count is 0 or > CompareRequest.Most)
         {
@@ -100,7 +118,12 @@ internal static class BenchEndpoints
         foreach (var landing in request.Landings)
         {
             compared.Add(
-                ComparedDocument.Of(conductor, (await shelf.ResolveAsync(landing)).Read(), rules, request.Lead.Unit())
+                ComparedDocument.Of(
+                    conductor,
+                    (await LandingAsync(landing, shelf, caller)).Read(),
+                    rules,
+                    request.Lead.Unit()
+                )
             );
         }
 

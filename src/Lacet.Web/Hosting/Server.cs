@@ -69,8 +69,6 @@ internal static class Server
         builder.Services.AddStore();
         builder.Services.AddWorkshop();
         builder.Services.AddAccess(IsDocumentBuild ? null : options.DataFolder);
-        builder.Services.AddHttpContextAccessor();
-        builder.Services.AddSingleton<BenchLandings>();
         builder.Services.AddSingleton<SessionAnswers>();
         builder.Services.AddSingleton(services => new DemoPeople(
             options.DemoFolder,

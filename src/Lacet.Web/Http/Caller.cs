@@ -3,7 +3,7 @@ using Lacet.Workshop.People;
 
 namespace Lacet.Web.Http;
 
-/// <summary>Who asks. An endpoint that takes one is reached by nobody else.</summary>
+/// <summary>Who asks. An endpoint that takes one, and is open, gets null for a stranger.</summary>
 /// <param name="Who">Who is signed in.</param>
 internal sealed record Caller(SignedIn Who)
 {
@@ -12,6 +12,9 @@ internal sealed record Caller(SignedIn Who)
 
     /// <summary>Who they are, and what they may do.</summary>
     internal Actor Actor => Who.Actor;
+
+    /// <summary>Whether an apprentice asks, under somebody’s supervision.</summary>
+    internal bool IsApprentice => Actor is { Role: Role.Apprentice, Supervisor: not null };
 
     /// <summary>Who asks; null for a stranger.</summary>
     internal static Caller? Of(HttpContext context) => context.Features.Get<SignedIn>() is { } who ? new(who) : null;

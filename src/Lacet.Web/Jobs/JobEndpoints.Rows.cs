@@ -192,6 +192,7 @@ internal static partial class JobEndpoints
         Guid wire,
         QueryWord<EndSide> side,
         OpenJobs open,
+        Caller caller,
         CancellationToken cancellation,
         QueryWord<Lead>? lead = null
     )
@@ -202,7 +203,7 @@ internal static partial class JobEndpoints
                 id,
                 job =>
                     job.Job.Wires.TryGetValue(wire, out var found) && !found.Retired
-                        ? Open(job, new(found, which), reader)
+                        ? Open(job, new(found, which), reader, caller.IsApprentice)
                         : null,
                 cancellation
             )
@@ -211,9 +212,14 @@ internal static partial class JobEndpoints
             : Answers.NoJob();
     }
 
-    private static EndOpened Open(JobSession job, EndOfWire end, ReaderFormat reader)
+    private static EndOpened Open(JobSession job, EndOfWire end, ReaderFormat reader, bool byApprentice)
     {
-        var atHand = job.Judged.Plan(end.Wire.Id, end.Side)?.AtHand;
+        var atHand = job.Judged.Plan(end.Wire.Id, end.Side)?.AtHand is { } plan
+            ? plan with
+            {
+                ByApprentice = byApprentice,
+            }
+            : null;
         return new(
             Row(job, end.Wire),
             end.End.LandingId is null ? null : job.Job.PlaceOf(end.End),

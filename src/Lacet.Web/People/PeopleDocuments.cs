@@ -26,6 +26,8 @@ public sealed record Person(Guid Id, string Name, bool Proved)
 /// <param name="HasPin">Whether they have one yet.</param>
 /// <param name="HasCode">Whether a code of theirs waits to be used.</param>
 /// <param name="Closed">Whether they work here no more.</param>
+/// <param name="IsErased">Whether their name was erased; nothing of them can be changed.</param>
+/// <param name="MaySupervise">Whether an apprentice may work under them today.</param>
 public sealed record PersonDocument(
     Guid Id,
     string Name,
@@ -36,22 +38,32 @@ public sealed record PersonDocument(
     bool HasPassword,
     bool HasPin,
     bool HasCode,
-    bool Closed
+    bool Closed,
+    bool IsErased,
+    bool MaySupervise
 )
 {
-    internal static PersonDocument Of(AccountRow row, TimeProvider time) =>
-        new(
+    internal static PersonDocument Of(AccountRow row, TimeProvider time)
+    {
+        var (role, isQualified) = (
+            Roles.Read(row.Role),
+            new Qualification(row.Qualification, row.QualifiedUntil).Holds(time.Today())
+        );
+        return new(
             row.Person,
             row.Name,
-            Roles.Read(row.Role),
+            role,
             row.Qualification,
             row.QualifiedUntil,
-            new Qualification(row.Qualification, row.QualifiedUntil).Holds(time.Today()),
+            isQualified,
             row.Password is not null,
             row.Pin is not null,
             row.CodeUntil > time.GetUtcNow(),
-            row.Closed
+            row.Closed,
+            row.IsErased,
+            isQualified && !row.Closed && Rights.MaySupervise(role)
         );
+    }
 }
 
 /// <summary>Somebody, and the code that lets them in once. It is shown now, and never again.</summary>

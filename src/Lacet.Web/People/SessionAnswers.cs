@@ -25,6 +25,14 @@ internal sealed class SessionAnswers(
             (await tablets.FindAsync(TabletCookie.Read(context.Request)))?.Id
         );
 
+    /// <summary>
+    /// Lets somebody try to sign in, in place of whoever is signed in on their screen; gives what became of it.
+    /// </summary>
+    internal async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> SignInAsync(
+        HttpContext context,
+        Func<Screen, SignedIn?, Task<SignInOutcome>> tries
+    ) => await OfAsync(context, await tries(await ScreenAsync(context), Caller.Of(context)?.Who));
+
     /// <summary>What became of somebody who signs in, as an answer.</summary>
     internal async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> OfAsync(
         HttpContext context,

@@ -63,62 +63,47 @@ internal static class SessionEndpoints
     private static async Task<Ok<SessionDocument>> Now(HttpContext context, SessionAnswers answers) =>
         TypedResults.Ok(await answers.NowAsync(context, Caller.Of(context)?.Who));
 
-    private static async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ByPassword(
+    private static Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ByPassword(
         PasswordSignIn request,
         SignIns signIns,
         SessionAnswers answers,
         HttpContext context,
         CancellationToken cancellation
     ) =>
-        await answers.OfAsync(
-            context,
-            await signIns.ByPasswordAsync(
-                request.Name,
-                request.Password,
-                await answers.ScreenAsync(context),
-                Caller.Of(context)?.Who,
-                cancellation
-            )
+        answers.SignInAsync(context, (screen, instead) =>
+            signIns.ByPasswordAsync(request.Name, request.Password, screen, instead, cancellation)
         );
 
-    private static async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ByPin(
+    private static Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ByPin(
         PinSignIn request,
         SignIns signIns,
         SessionAnswers answers,
         HttpContext context,
         CancellationToken cancellation
     ) =>
-        await answers.OfAsync(
-            context,
-            await signIns.ByPinAsync(
-                request.PersonId,
-                request.Pin,
-                await answers.ScreenAsync(context),
-                Caller.Of(context)?.Who,
-                cancellation
-            )
+        answers.SignInAsync(context, (screen, instead) =>
+            signIns.ByPinAsync(request.PersonId, request.Pin, screen, instead, cancellation)
         );
 
-    private static async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ByCode(
+    private static Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ByCode(
         CodeSignIn request,
         SignIns signIns,
         SessionAnswers answers,
         HttpContext context,
         CancellationToken cancellation
     ) =>
-        await answers.OfAsync(
-            context,
-            await signIns.ByCodeAsync(
+        answers.SignInAsync(context, (screen, instead) =>
+            signIns.ByCodeAsync(
                 request.Name,
                 request.Code,
                 new(request.Password, request.Pin),
-                await answers.ScreenAsync(context),
-                Caller.Of(context)?.Who,
+                screen,
+                instead,
                 cancellation
             )
         );
 
-    private static async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> Confirm(
+    private static Task<Results<Ok<SessionDocument>, ProblemHttpResult>> Confirm(
         PasswordConfirmed request,
         Caller caller,
         SignIns signIns,
@@ -126,12 +111,11 @@ internal static class SessionEndpoints
         HttpContext context,
         CancellationToken cancellation
     ) =>
-        await answers.OfAsync(
-            context,
-            await signIns.ConfirmAsync(caller.Who, request.Password, await answers.ScreenAsync(context), cancellation)
+        answers.SignInAsync(context, (screen, _) =>
+            signIns.ConfirmAsync(caller.Who, request.Password, screen, cancellation)
         );
 
-    private static async Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ChangeSecrets(
+    private static Task<Results<Ok<SessionDocument>, ProblemHttpResult>> ChangeSecrets(
         ChangedSecrets request,
         Caller caller,
         SignIns signIns,
@@ -141,13 +125,12 @@ internal static class SessionEndpoints
     ) =>
         request is { NewPassword: null, NewPin: null }
             ? throw new ImpossibleInputException("newPassword", "Say what is to be changed.")
-            : await answers.OfAsync(
-                context,
-                await signIns.ChangeSecretsAsync(
+            : answers.SignInAsync(context, (screen, _) =>
+                signIns.ChangeSecretsAsync(
                     caller.Who,
                     request.Password,
                     new(request.NewPassword, request.NewPin),
-                    await answers.ScreenAsync(context),
+                    screen,
                     cancellation
                 )
             );

@@ -75,7 +75,7 @@ public sealed class Accounts(AccountsTable accounts, Sessions sessions, SecretHa
         CancellationToken cancellation
     )
     {
-        if (await accounts.FindAsync(person) is not { } before)
+        if (await accounts.FindAsync(person) is not { IsErased: false } before)
         {
             return new Outcome<AccountRow>.Missing(NoSuchPerson);
         }
@@ -125,7 +125,7 @@ public sealed class Accounts(AccountsTable accounts, Sessions sessions, SecretHa
     /// </summary>
     public async Task<Outcome<Guid>> EraseAsync(Guid person, CancellationToken cancellation)
     {
-        if (await accounts.FindAsync(person) is null)
+        if (await accounts.FindAsync(person) is not { IsErased: false })
         {
             return new Outcome<Guid>.Missing(NoSuchPerson);
         }

@@ -16,7 +16,7 @@ public sealed class Supervision(SessionsTable sessions, Accounts accounts, TimeP
         }
 
         var over = await accounts.FindAsync(supervisor);
-        if (over is not { Closed: false } || Roles.Read(over.Role) is not (Role.Lead or Role.Electrician))
+        if (over is not { Closed: false } || !Rights.MaySupervise(Roles.Read(over.Role)))
         {
             throw new ImpossibleInputException("personId", "A lead or an electrician supervises. Choose one.");
         }

@@ -10833,6 +10833,8 @@ export interface components {
             hasPin: boolean;
             hasCode: boolean;
             closed: boolean;
+            isErased: boolean;
+            maySupervise: boolean;
         };
         PigtailDocument: {
             length: components["schemas"]["Readout"];

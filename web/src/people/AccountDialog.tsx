@@ -13,7 +13,8 @@ export function AccountDialog({ onClose }: { onClose: () => void }) {
   const { session, keep } = useSession();
   // Whose dialog it is, whoever is signed in by the time that it closes.
   const [person] = useState(session?.person);
-  const [handing, setHanding] = useState(false);
+  // A shared tablet is handed on more often than asked about: one tap opens it, the next says who it is.
+  const [handing, setHanding] = useState(Boolean(session?.tablet));
   const signOut = useMutation({
     mutationFn: sessionApi.signOut,
     onSuccess: async () => {
@@ -24,11 +25,19 @@ export function AccountDialog({ onClose }: { onClose: () => void }) {
   if (!person) return null;
   return (
     <Dialog
-      title={handing ? "Sign in" : person.name}
+      title={person.name}
       open
       size="sm"
       onClose={onClose}
-      footer={<Button onClick={onClose}>Close</Button>}
+      footer={
+        <>
+          <Button onClick={() => signOut.mutate()} disabled={signOut.isPending}>
+            Sign out
+          </Button>
+          {handing && session?.tablet && <Button onClick={() => setHanding(false)}>My account</Button>}
+          <Button onClick={onClose}>Close</Button>
+        </>
+      }
     >
       {handing ? (
         <SignInForm
@@ -45,14 +54,9 @@ export function AccountDialog({ onClose }: { onClose: () => void }) {
             {session?.proof === "pin" && ", signed in by PIN"}
           </Box>
           {person.role === "apprentice" && <Supervisor />}
-          <Flex gap={2} flexWrap="wrap">
-            <Button variant="solid" onClick={() => setHanding(true)}>
-              Change person
-            </Button>
-            <Button onClick={() => signOut.mutate()} disabled={signOut.isPending}>
-              Sign out
-            </Button>
-          </Flex>
+          <Button variant="solid" alignSelf="start" onClick={() => setHanding(true)}>
+            Change person
+          </Button>
           <ErrorMessage of={signOut.error} />
           <Disclosure label="Change password or PIN">
             <ChangeSecrets />

@@ -1,7 +1,7 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useMutation } from "@tanstack/react-query";
 import { Delete } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Button } from "../ui";
 import { roleNames, sessionApi, type Session } from "./session";
 
@@ -54,6 +54,9 @@ function PinPad({
   onDone: (session: Session) => void;
 }) {
   const [pin, setPin] = useState("");
+  // Once: a hand that goes from key to key by Tab is not taken back.
+  const pad = useRef<HTMLDivElement>(null);
+  useEffect(() => pad.current?.focus(), []);
   const signIn = useMutation({
     mutationFn: () => sessionApi.byPin({ personId: person.id, pin }),
     onSuccess: onDone,
@@ -78,7 +81,7 @@ function PinPad({
         else if (event.key === "Enter" && event.target === event.currentTarget) send();
       }}
       tabIndex={-1}
-      ref={(element) => element?.focus()}
+      ref={pad}
       outline="none"
       aria-label={`PIN of ${person.name}`}
       role="group"

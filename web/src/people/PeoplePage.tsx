@@ -54,7 +54,7 @@ export function PeoplePage() {
                 </Box>
                 <Standing person={person} />
               </Box>
-              {leads && (
+              {leads && !person.isErased && (
                 <Flex gap={2}>
                   <Button onClick={() => setEditing(person)} aria-label={`Edit ${person.name}`}>
                     Edit

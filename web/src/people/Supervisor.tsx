@@ -1,5 +1,5 @@
 import { Box } from "@chakra-ui/react";
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Select } from "../ui";
 import { sessionApi, useSession } from "./session";
 
@@ -7,10 +7,16 @@ import { sessionApi, useSession } from "./session";
 export function Supervisor() {
   const { session, keep } = useSession();
   const people = useQuery({ queryKey: ["people"], queryFn: sessionApi.people });
-  const supervise = useMutation({ mutationFn: sessionApi.supervise, onSuccess: keep });
-  const able = (people.data ?? []).filter(
-    ({ role, closed, isQualified }) => !closed && isQualified && (role === "lead" || role === "electrician"),
-  );
+  const queries = useQueryClient();
+  const supervise = useMutation({
+    mutationFn: sessionApi.supervise,
+    onSuccess: (session) => {
+      keep(session);
+      // What is read from now on is read as an apprentice reads it.
+      return queries.invalidateQueries();
+    },
+  });
+  const able = people.data?.filter(({ maySupervise }) => maySupervise) ?? [];
   return (
     <Box>
       <Select
