@@ -1,8 +1,6 @@
 using System.Collections.Concurrent;
 using System.Net;
 using System.Net.Sockets;
-using System.Security.Cryptography;
-using System.Text;
 using Lacet.Core.Quantities;
 using Microsoft.Extensions.Hosting;
 using Microsoft.Extensions.Logging;
@@ -11,13 +9,15 @@ using Microsoft.Extensions.Options;
 namespace Lacet.Devices;
 
 /// <summary>
-/// Listens on loopback for tools. A tool connects and opens with the pairing token; whoever opens with anything else is
-/// closed without a word.
+/// Listens on loopback for tools. A tool connects and opens with the token that it was paired with; whoever opens with
+/// anything else is closed without a word.
 /// </summary>
 public sealed partial class DeviceHub(
     IOptions<DeviceOptions> options,
     Feed<DeviceEvent> feed,
     IPeakKeeper keeper,
+    IToolKeys keys,
+    StandInKey standIn,
     ILogger<DeviceHub> log
 ) : BackgroundService
 {
@@ -32,9 +32,7 @@ public sealed partial class DeviceHub(
     /// <summary>N·m: no screw of this trade asks for so much.</summary>
     private const double LargestScale = 1000;
 
-    private readonly ConcurrentDictionary<string, (ConnectedTool Tool, LineChannel Channel)> _tools = new(
-        StringComparer.Ordinal
-    );
+    private readonly ConcurrentDictionary<string, Connection> _tools = new(StringComparer.Ordinal);
     private readonly TaskCompletionSource<IPEndPoint> _listening = new(
         TaskCreationOptions.RunContinuationsAsynchronously
     );
@@ -45,7 +43,19 @@ public sealed partial class DeviceHub(
 
     /// <summary>The tools that are connected now, by name.</summary>
     public IReadOnlyList<ConnectedTool> Tools =>
-        [.. _tools.Values.Select(t => t.Tool).OrderBy(t => t.Identity.Name, StringComparer.Ordinal)];
+        [.. _tools.Values.Select(t => t.Tool).OrderBy(t => t.Paired.Name, StringComparer.Ordinal)];
+
+    /// <summary>Ends the connection of a tool that is paired no more.</summary>
+    public async Task CloseAsync(Guid paired)
+    {
+        foreach (var connection in _tools.Values)
+        {
+            if (connection.Tool.Paired.Id == paired)
+            {
+                await connection.EndAsync();
+            }
+        }
+    }
 
     /// <summary>
     /// Asks a stand-in to turn on a screw of that target, or with null to let go. False where there is no such
@@ -53,7 +63,7 @@ public sealed partial class DeviceHub(
     /// </summary>
     public async Task<bool> TurnAsync(string toolId, Torque? target, CancellationToken cancellation)
     {
-        if (!_tools.TryGetValue(toolId, out var entry) || !entry.Tool.Identity.StandIn)
+        if (!_tools.TryGetValue(toolId, out var entry) || !entry.Tool.Paired.IsStandIn)
         {
             return false;
         }
@@ -130,33 +140,32 @@ public sealed partial class DeviceHub(
         limit.CancelAfter(HelloWithin);
         if (
             await channel.ReceiveAsync(limit.Token) is not DeviceLine.Hello { Protocol: Protocol } hello
-            || !IsToken(hello.Token)
+            || ScaleOf(hello.Tool) is not { } scale
+            || await PairedAsync(hello, limit.Token) is not { } paired
         )
         {
             return null;
         }
 
-        var tool = hello.Tool;
-        if (
-            tool.Id.Length is 0 or > 100
-            || tool.Name.Length is 0 or > 100
-            || !(tool.RangeMost > 0)
-            || !double.IsFinite(tool.RangeMost)
-        )
+        await channel.SendAsync(new DeviceLine.Welcome(Protocol), cancellation);
+        return new(hello.Tool, scale, paired);
+    }
+
+    private async Task<PairedTool?> PairedAsync(DeviceLine.Hello hello, CancellationToken cancellation) =>
+        standIn.Is(hello.Token) ? StandInKey.Tool : await keys.FindAsync(hello.Token, hello.Tool.Id, cancellation);
+
+    /// <summary>The end of a tool’s scale; null where it says nothing that can be.</summary>
+    private static Torque? ScaleOf(ToolIdentity tool)
+    {
+        if (tool.Id.Length is 0 or > 100 || !(tool.RangeMost > 0) || !double.IsFinite(tool.RangeMost))
         {
             return null;
         }
 
         try
         {
-            var connected = new ConnectedTool(tool, Torque.From(tool.RangeMost, TorqueUnits.Read(tool.Unit, "unit")));
-            if (connected.Scale.NewtonMetres > LargestScale)
-            {
-                return null;
-            }
-
-            await channel.SendAsync(new DeviceLine.Welcome(Protocol), cancellation);
-            return connected;
+            var scale = Torque.From(tool.RangeMost, TorqueUnits.Read(tool.Unit, "unit"));
+            return scale.NewtonMetres <= LargestScale ? scale : null;
         }
         catch (ImpossibleInputException)
         {
@@ -167,11 +176,19 @@ public sealed partial class DeviceHub(
     private async Task ConverseAsync(ConnectedTool tool, LineChannel channel, CancellationToken cancellation)
     {
         var id = tool.Identity.Id;
-        _tools[id] = (tool, channel);
+        using var ending = CancellationTokenSource.CreateLinkedTokenSource(cancellation);
+        var connection = new Connection(tool, channel, ending);
+        // A tool that comes again has lost the line that it had.
+        if (_tools.TryGetValue(id, out var before))
+        {
+            await before.EndAsync();
+        }
+
+        _tools[id] = connection;
         feed.Tell(new DeviceEvent.ToolsChanged(Tools));
         try
         {
-            while (await channel.ReceiveAsync(cancellation) is { } line)
+            while (await channel.ReceiveAsync(ending.Token) is { } line)
             {
                 var torque = line switch
                 {
@@ -190,7 +207,7 @@ public sealed partial class DeviceHub(
         }
         finally
         {
-            _tools.TryRemove(new(id, (tool, channel)));
+            _tools.TryRemove(new(id, connection));
             feed.Tell(new DeviceEvent.ToolsChanged(Tools));
         }
     }
@@ -200,32 +217,34 @@ public sealed partial class DeviceHub(
         switch (line)
         {
             case DeviceLine.Reading reading:
-                feed.Tell(new DeviceEvent.Read(tool.Identity.Id, reading.Turn, torque, tool.Identity.StandIn));
+                feed.Tell(new DeviceEvent.Read(tool.Identity.Id, reading.Turn, torque, tool.Paired.IsStandIn));
                 break;
             case DeviceLine.Peak peak:
-                var kept = new TorquePeak(
-                    peak.Turn,
-                    tool.Identity.Id,
-                    tool.Identity.Name,
-                    torque,
-                    tool.Identity.StandIn
-                );
+                var kept = new TorquePeak(peak.Turn, tool.Identity.Id, tool.Paired.Name, torque, tool.Paired.IsStandIn);
                 await keeper.KeepAsync(kept, cancellation);
                 feed.Tell(new DeviceEvent.Peaked(kept));
                 break;
         }
     }
 
-    private bool IsToken(string token) =>
-        options.Value.Token.Length > 0
-        && CryptographicOperations.FixedTimeEquals(
-            Encoding.UTF8.GetBytes(token),
-            Encoding.UTF8.GetBytes(options.Value.Token)
-        );
-
     [LoggerMessage(
         Level = LogLevel.Error,
         Message = "Devices cannot connect: port {Port} of loopback cannot be opened ({Why})."
     )]
     private static partial void NoPort(ILogger logger, int port, string why);
+
+    private sealed record Connection(ConnectedTool Tool, LineChannel Channel, CancellationTokenSource Ending)
+    {
+        public async Task EndAsync()
+        {
+            try
+            {
+                await Ending.CancelAsync();
+            }
+            catch (ObjectDisposedException)
+            {
+                // It ended by itself.
+            }
+        }
+    }
 }

@@ -6,9 +6,6 @@ public sealed class DeviceOptions
     /// <summary>TCP port on loopback; 0 takes a free one.</summary>
     public int Port { get; set; }
 
-    /// <summary>What a tool's first line must hold.</summary>
-    public string Token { get; set; } = "";
-
     /// <summary>Whether the stand-ins that ship with Lacet run.</summary>
     public bool StandIns { get; set; }
 }

@@ -8,22 +8,19 @@ namespace Lacet.Devices;
 
 /// <summary>
 /// Stands for a digital torque screwdriver: connects to Lacet as a real one would, and turns the screw-joint model
-/// while it is held. Everything it reads is simulated, and it says so.
+/// while it is held. Everything it reads is simulated.
 /// </summary>
-public sealed class TorqueDriverStandIn(DeviceHub hub, IOptions<DeviceOptions> options, TimeProvider time)
-    : BackgroundService
+public sealed class TorqueDriverStandIn(
+    DeviceHub hub,
+    StandInKey key,
+    IOptions<DeviceOptions> options,
+    TimeProvider time
+) : BackgroundService
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(50);
     private static readonly TimeSpan LetsGoAfter = TimeSpan.FromSeconds(15);
     private static readonly TimeSpan TriesAgainAfter = TimeSpan.FromSeconds(1);
-    private static readonly ToolIdentity Identity = new(
-        "stand-in-1",
-        "Stand-in driver",
-        "N·m",
-        3,
-        new(2026, 6, 1),
-        StandIn: true
-    );
+    private static readonly ToolIdentity Identity = new("stand-in-1", "N·m", 3, new(2026, 6, 1));
 
     private int _turns;
 
@@ -56,7 +53,7 @@ public sealed class TorqueDriverStandIn(DeviceHub hub, IOptions<DeviceOptions> o
         await client.ConnectAsync(await hub.Listening.WaitAsync(cancellation), cancellation);
         await using var stream = client.GetStream();
         var channel = new LineChannel(stream);
-        await channel.SendAsync(new DeviceLine.Hello(1, options.Value.Token, Identity), cancellation);
+        await channel.SendAsync(new DeviceLine.Hello(1, key.Token, Identity), cancellation);
         var (turn, letGo) = (Task.CompletedTask, (CancellationTokenSource?)null);
         try
         {

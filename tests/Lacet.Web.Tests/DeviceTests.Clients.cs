@@ -1,7 +1,6 @@
 using System.Net.Sockets;
 using System.Text;
 using Lacet.Devices;
-using Lacet.Web.Hosting;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Lacet.Web.Tests;
@@ -13,32 +12,53 @@ public sealed partial class DeviceTests
     {
         private readonly StreamReader _reader = new(client.GetStream());
 
-        public static async Task<Tool> ConnectAsync(RunningServer server)
+        /// <summary>Pairs a tool, and connects it.</summary>
+        public static async Task<Tool> ConnectAsync(
+            RunningServer server,
+            string name = "Bench driver",
+            bool standIn = false
+        )
+        {
+            var (status, paired) = await server.PostAsync("/api/tools", new { name, standIn });
+            Assert.Equal(HttpStatusCode.OK, status);
+            return await ComeAsync(server, paired.GetProperty("token").GetString()!);
+        }
+
+        /// <summary>Connects with a token.</summary>
+        public static async Task<Tool> ComeAsync(RunningServer server, string token)
         {
             var client = new TcpClient();
             await client.ConnectAsync(await server.Services.GetRequiredService<DeviceHub>().Listening, Cancellation);
-            return new Tool(client, PairingToken.Of(server.Folder));
+            return new Tool(client, token);
         }
 
-        public string Hello(string? token = null, double range = 3, string unit = "N·m", int protocol = 1) =>
+        public string Hello(
+            string? token = null,
+            double range = 3,
+            string unit = "N·m",
+            int protocol = 1,
+            string id = "bench-1"
+        ) =>
             JsonSerializer.Serialize(
                 new
                 {
                     type = "hello",
                     protocol,
-                    token = token ?? TokenOf,
+                    token = token ?? Token,
                     tool = new
                     {
-                        id = "bench-1",
-                        name = "Bench driver",
+                        id,
                         unit,
                         rangeMost = range,
                         calibratedOn = "2026-02-01",
+                        // What a tool says of this counts for nothing.
+                        standIn = id == "boasts",
+                        name = "What it says itself",
                     },
                 }
             );
 
-        private string TokenOf { get; } = token;
+        public string Token => token;
 
         public async Task SendAsync(string line)
         {

@@ -1,7 +1,6 @@
 using System.Net.Sockets;
 using System.Text;
 using Lacet.Devices;
-using Lacet.Web.Hosting;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace Lacet.Web.Tests;
@@ -167,6 +166,89 @@ public sealed partial class DeviceTests
         Assert.Equal(
             HttpStatusCode.UnprocessableEntity,
             (await server.GetAsync("/api/devices/stand-in-1/fitness?targetNm=-1")).Status
+        );
+    }
+
+    [Fact]
+    public async Task Whether_a_tool_is_a_stand_in_was_said_at_its_pairing()
+    {
+        await using var server = await RunningServer.StartAsync();
+        using var boasts = await Tool.ConnectAsync(server);
+        await boasts.SendAsync(boasts.Hello(id: "boasts"));
+        await boasts.ReceiveAsync();
+        using var standsIn = await Tool.ConnectAsync(server, "For trying out", standIn: true);
+        await standsIn.SendAsync(standsIn.Hello(id: "bench-2"));
+        await standsIn.ReceiveAsync();
+        var tools = await UntilAsync(server, tools => tools.GetArrayLength() == 2);
+        Assert.Equal(
+            [("Bench driver", false), ("For trying out", true)],
+            tools
+                .EnumerateArray()
+                .Select(t => (t.GetProperty("name").GetString(), t.GetProperty("simulated").GetBoolean()))
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await server.PostAsync("/api/devices/boasts/hold", new { targetNm = 1.0 })).Status
+        );
+    }
+
+    [Fact]
+    public async Task A_token_is_good_for_the_tool_that_came_with_it_first()
+    {
+        await using var server = await RunningServer.StartAsync();
+        using var first = await Tool.ConnectAsync(server);
+        await first.SendAsync(first.Hello());
+        await first.ReceiveAsync();
+        // Its token in another tool; and another token in a tool that says that it is the first.
+        using var thief = await Tool.ComeAsync(server, first.Token);
+        await thief.SendAsync(thief.Hello(id: "bench-2"));
+        Assert.True(await thief.IsClosedAsync());
+        using var twin = await Tool.ConnectAsync(server, "Double");
+        await twin.SendAsync(twin.Hello());
+        Assert.True(await twin.IsClosedAsync());
+        // The first comes back over a new line, when it lost the old one.
+        using var again = await Tool.ComeAsync(server, first.Token);
+        await again.SendAsync(again.Hello());
+        Assert.Equal("welcome", (await again.ReceiveAsync()).GetProperty("type").GetString());
+        Assert.True(await first.IsClosedAsync());
+        Assert.Equal(1, (await UntilAsync(server, tools => tools.GetArrayLength() == 1)).GetArrayLength());
+    }
+
+    [Fact]
+    public async Task A_token_is_shown_once_kept_nowhere_and_taken_back()
+    {
+        await using var server = await RunningServer.StartAsync();
+        using var tool = await Tool.ConnectAsync(server);
+        await tool.SendAsync(tool.Hello());
+        await tool.ReceiveAsync();
+        var (_, listed) = await server.GetAsync("/api/tools");
+        Assert.DoesNotContain(tool.Token, listed.GetRawText(), StringComparison.Ordinal);
+        Assert.Equal(
+            ("bench-1", true, false),
+            (
+                listed[0].GetProperty("serial").GetString(),
+                listed[0].GetProperty("connected").GetBoolean(),
+                listed[0].GetProperty("standIn").GetBoolean()
+            )
+        );
+        foreach (var file in Directory.EnumerateFiles(server.Folder, "lacet.db*"))
+        {
+            await using var open = new FileStream(file, FileMode.Open, FileAccess.Read, FileShare.ReadWrite);
+            using var bytes = new MemoryStream();
+            await open.CopyToAsync(bytes, Cancellation);
+            Assert.Equal(-1, bytes.ToArray().AsSpan().IndexOf(Encoding.UTF8.GetBytes(tool.Token)));
+        }
+
+        var id = listed[0].GetProperty("id").GetGuid();
+        Assert.Equal(HttpStatusCode.NoContent, (await server.DeleteAsync($"/api/tools/{id}")).Status);
+        Assert.True(await tool.IsClosedAsync());
+        using var later = await Tool.ComeAsync(server, tool.Token);
+        await later.SendAsync(later.Hello());
+        Assert.True(await later.IsClosedAsync());
+        Assert.Equal(HttpStatusCode.NotFound, (await server.DeleteAsync($"/api/tools/{id}")).Status);
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await server.PostAsync("/api/tools", new { name = "\u200b " })).Status
         );
     }
 

@@ -111,6 +111,12 @@ public sealed class RunningServer : IAsyncDisposable
         return (response.StatusCode, await ReadAsync(response));
     }
 
+    public async Task<(HttpStatusCode Status, JsonElement Json)> DeleteAsync(string address)
+    {
+        using var response = await Client.DeleteAsync(new Uri(address, UriKind.Relative));
+        return (response.StatusCode, await ReadAsync(response));
+    }
+
     /// <summary>Posts as somebody who signed in before.</summary>
     public async Task<(HttpStatusCode Status, JsonElement Json)> PostAsAsync(Guid person, string address, object body)
     {

@@ -45,21 +45,6 @@ public sealed partial class StoreTests
     }
 
     [Fact]
-    public async Task The_pairing_token_lasts_and_only_its_owner_reads_it()
-    {
-        await using var server = await RunningServer.StartAsync();
-        var file = Path.Combine(server.Folder, PairingToken.FileName);
-        Assert.Equal(
-            PairingToken.Of(server.Folder),
-            (await File.ReadAllTextAsync(file, TestContext.Current.CancellationToken)).Trim()
-        );
-        if (!OperatingSystem.IsWindows())
-        {
-            Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(file));
-        }
-    }
-
-    [Fact]
     public void A_folder_that_is_a_file_is_one_sentence()
     {
         var file = Path.GetTempFileName();

@@ -87,5 +87,5 @@ internal static class DeviceEndpoints
         );
 
     internal static ToolDocument Document(ConnectedTool tool) =>
-        new(tool.Identity.Id, tool.Identity.Name, tool.Scale.Read(), tool.Identity.CalibratedOn, tool.Identity.StandIn);
+        new(tool.Identity.Id, tool.Paired.Name, tool.Scale.Read(), tool.Identity.CalibratedOn, tool.Paired.IsStandIn);
 }

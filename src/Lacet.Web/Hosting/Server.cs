@@ -22,6 +22,7 @@ using Lacet.Workshop.Lists;
 using Lacet.Workshop.People;
 using Lacet.Workshop.Records;
 using Lacet.Workshop.Shelf;
+using Lacet.Workshop.Tools;
 using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.Server.Kestrel.Transport.Sockets;
 
@@ -77,6 +78,7 @@ internal static class Server
         builder.Services.AddSingleton<ShelfEntries>();
         builder.Services.AddSingleton<IPeakKeeper, PeakKeeper>();
         builder.Services.AddSingleton<Feed<DeviceEvent>>();
+        builder.Services.AddSingleton<StandInKey>();
         builder.Services.AddSingleton<DeviceHub>();
         builder.Services.AddSingleton<PageStream>();
         builder.Services.AddSingleton<MultimeterStandIn>();
@@ -174,6 +176,7 @@ internal static class Server
         app.MapTrust();
         app.MapRecords();
         app.MapDevices();
+        app.MapTools();
     }
 
     private static void AddStore(this IServiceCollection services)
@@ -182,6 +185,7 @@ internal static class Server
         services.AddSingleton<AccountsTable>();
         services.AddSingleton<SessionsTable>();
         services.AddSingleton<TabletsTable>();
+        services.AddSingleton<ToolsTable>();
         services.AddSingleton<EventsTable>();
         services.AddSingleton<ReadingsTable>();
         services.AddSingleton<ShelfTable>();
@@ -200,6 +204,8 @@ internal static class Server
         services.AddSingleton<SignIns>();
         services.AddSingleton<Supervision>();
         services.AddSingleton<Tablets>();
+        services.AddSingleton<PairedTools>();
+        services.AddSingleton<IToolKeys>(provider => provider.GetRequiredService<PairedTools>());
         services.AddSingleton<ShelfLandings>();
         services.AddSingleton<Feed<JobChanged>>();
         services.AddSingleton<OpenJobs>();
@@ -228,7 +234,6 @@ internal static class Server
         {
             device.Port = options.DevicePort;
             device.StandIns = options.StandIns;
-            device.Token = PairingToken.Of(options.DataFolder);
         });
         services.AddHostedService(provider => provider.GetRequiredService<DeviceHub>());
         services.AddHostedService<TorqueDriverStandIn>();

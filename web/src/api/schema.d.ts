@@ -7734,6 +7734,138 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Paired tools */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["PairedToolDocument"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Pairs a tool; its token is shown this once */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewTool"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToolPaired"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Unpairs a tool, and ends its connection */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description No Content */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -10768,6 +10900,11 @@ export interface components {
             unit?: null | string;
             tool?: null | string;
         };
+        NewTool: {
+            name: string;
+            /** @default false */
+            standIn: boolean;
+        };
         OpenedDocument: {
             device: string;
             with: string[];
@@ -10781,6 +10918,17 @@ export interface components {
         Operation: "strip" | "prepare" | "crimp" | "land" | "tighten" | "check";
         PairTablet: {
             code: string;
+        };
+        PairedToolDocument: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            serial: null | string;
+            standIn: boolean;
+            connected: boolean;
+            pairedBy: string;
+            /** Format: date-time */
+            pairedAt: string;
         };
         /** @enum {unknown} */
         ParkReason: "waits-for-part" | "waits-for-other" | "no-access" | "unclear" | "not-dead" | null;
@@ -11814,6 +11962,12 @@ export interface components {
             /** Format: date */
             calibratedOn: string;
             simulated: boolean;
+        };
+        ToolPaired: {
+            tool: components["schemas"]["PairedToolDocument"];
+            token: string;
+            /** Format: int32 */
+            port: null | number;
         };
         TorqueDocument: {
             target: components["schemas"]["Readout"];

@@ -8,6 +8,7 @@ import { CodeShown } from "./CodeShown";
 import { PersonForm } from "./PersonForm";
 import { roleNames, sessionApi, useSession } from "./session";
 import { TabletList } from "./TabletList";
+import { ToolList } from "./ToolList";
 
 type Somebody = Schemas["PersonDocument"];
 
@@ -74,7 +75,12 @@ export function PeoplePage() {
           </Panel>
         ))}
       </Grid>
-      {may("pair") && <TabletList />}
+      {may("pair") && (
+        <>
+          <TabletList />
+          <ToolList />
+        </>
+      )}
       {editing && (
         <PersonForm
           person={editing === "new" ? null : editing}
