@@ -17,6 +17,7 @@ const floors = [
   "landing",
   "rework",
   "job",
+  "dead",
 ];
 const controls = [
   "Alert",

@@ -75,6 +75,9 @@ public sealed record RecordRow
     /// <summary>simulated where a stand-in measured, else empty.</summary>
     public string? Simulated { get; init; }
 
+    /// <summary>How the enclosure stood while it was done; empty at the Bench, and for older events.</summary>
+    public string? Dead { get; init; }
+
     /// <summary>What is to be put right.</summary>
     public string? Findings { get; init; }
 
@@ -130,6 +133,7 @@ public sealed record RecordRow
             TorqueNm = made?.Tightening.Torque?.Value,
             Tool = made?.Tightening.Tool,
             Simulated = made is { Tightening.Simulated: true } ? "simulated" : null,
+            Dead = recorded.DeadWork is { } standing ? Word(standing) : null,
             Findings = made is null
                 ? null
                 : string.Join(" ", made.Judge().Select(f => f.Says.Said(ReaderFormat.Metric))),

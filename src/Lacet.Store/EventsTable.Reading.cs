@@ -27,17 +27,22 @@ public sealed partial class EventsTable
                 .ToList()
         );
 
-    /// <summary>What was recorded at the ends of a job, oldest first; what was taken back is marked.</summary>
-    public Task<List<StoredEvent>> AtEndsAsync(Guid job) =>
+    /// <summary>What was recorded of a job, oldest first; what was taken back is marked.</summary>
+    public Task<List<StoredEvent>> OfJobAsync(Guid job) =>
         database.ReadAsync(async connection =>
-            (
-                await connection.QueryAsync<Row>(
-                    Columns + "WHERE e.job = @job AND e.wire_end IS NOT NULL ORDER BY e.sequence",
-                    new { job }
-                )
-            )
+            (await connection.QueryAsync<Row>(Columns + "WHERE e.job = @job ORDER BY e.sequence", new { job }))
                 .Select(r => r.Read())
                 .ToList()
+        );
+
+    /// <summary>Jobs of which something was recorded that is about no end: how their enclosures were made dead.</summary>
+    public Task<List<Guid>> JobsWithEnclosuresAsync() =>
+        database.ReadAsync(async connection =>
+            (
+                await connection.QueryAsync<Guid>(
+                    "SELECT DISTINCT job FROM event WHERE job IS NOT NULL AND wire_end IS NULL"
+                )
+            ).AsList()
         );
 
     /// <summary>How many events there are.</summary>

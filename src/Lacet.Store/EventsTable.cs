@@ -26,7 +26,7 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
         database.WriteTogetherAsync<AppendedEvent>(
             async (connection, transaction) =>
             {
-                if (await KnownAsync(connection, transaction, added) is { } known)
+                if (await KnownAsync(connection, transaction, added.Id, added.RequestDigest) is { } known)
                 {
                     return known;
                 }
@@ -56,16 +56,24 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
             cancellation
         );
 
+    /// <summary>
+    /// What became of an event that was sent before, looked up before it is asked whether it could be recorded now; null
+    /// where it is new.
+    /// </summary>
+    public Task<AppendedEvent?> RepeatedAsync(Guid id, string requestDigest) =>
+        database.ReadAsync(connection => KnownAsync(connection, null, id, requestDigest));
+
     /// <summary>What became of an event that was sent before; null where it is new.</summary>
     private static async Task<AppendedEvent?> KnownAsync(
         SqliteConnection connection,
-        SqliteTransaction transaction,
-        NewEvent added
+        SqliteTransaction? transaction,
+        Guid id,
+        string requestDigest
     )
     {
         var before = await connection.QuerySingleOrDefaultAsync<(long Sequence, string Digest)?>(
             "SELECT sequence, request_digest FROM event WHERE id = @id",
-            new { id = added.Id },
+            new { id },
             transaction
         );
         if (before is not { } known)
@@ -78,7 +86,7 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
             new { sequence = known.Sequence },
             transaction
         );
-        return string.Equals(known.Digest, added.RequestDigest, StringComparison.Ordinal)
+        return string.Equals(known.Digest, requestDigest, StringComparison.Ordinal)
             ? new(Appended.Repeated, stored.Read())
             : new(Appended.Conflict, null);
     }

@@ -2,6 +2,7 @@ import { Box, Flex, Grid } from "@chakra-ui/react";
 import { lazy } from "react";
 import { Navigate, Outlet, Route, Routes } from "react-router";
 import { BenchPage } from "./bench/BenchPage";
+import { DeadAlert } from "./dead/DeadAlert";
 import { DeviceProvider } from "./recording/Devices";
 import { Footer } from "./shell/Footer";
 import { HouseRulesContext, type HouseRules } from "./house/houseRules";
@@ -35,6 +36,7 @@ const TrustPage = lazy(() => import("./people/TrustPage").then((module) => ({ de
 const PeoplePage = lazy(() =>
   import("./people/PeoplePage").then((module) => ({ default: module.PeoplePage })),
 );
+const DeadPage = lazy(() => import("./dead/DeadPage").then((module) => ({ default: module.DeadPage })));
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {
@@ -64,6 +66,7 @@ export function App() {
               gridRow={1}
               _print={{ display: "block", overflow: "visible" }}
             >
+              <DeadAlert />
               <Box as="main" flex="1 0 auto" p={{ base: 3, md: 4 }}>
                 <PlaceBoundary>
                   <Routes>
@@ -86,6 +89,7 @@ export function App() {
                       <Route path="/jobs" element={<JobsPage />} />
                       <Route path="/jobs/:id/:tab?" element={<JobPage />} />
                       <Route path="/board/:job?/:enclosure?" element={<BoardPage />} />
+                      <Route path="/board/:job/:enclosure/dead" element={<DeadPage />} />
                       <Route path="/print/:job" element={<PrintPage />} />
                       <Route path="/import" element={<ImportPage />} />
                       <Route path="/findings" element={<FindingsPage />} />

@@ -11,14 +11,9 @@ public sealed record Actor(Guid Person, Role Role, Proof Proof, bool IsQualified
     /// <summary>Throws where they have not a right, or have not shown enough for it.</summary>
     public void Need(Right right)
     {
-        if (!Rights.Has(Role, right))
+        if (Refusal(right) is { } refusal)
         {
-            throw new NotAllowedException(Rights.Refusal(right));
-        }
-
-        if (right == Right.SignOff && !IsQualified)
-        {
-            throw new NotAllowedException("Your qualification has ended. A lead notes the new one before you sign.");
+            throw new NotAllowedException(refusal);
         }
 
         if (Proof != Proof.Password && Rights.NeedsPassword(right))
@@ -28,5 +23,12 @@ public sealed record Actor(Guid Person, Role Role, Proof Proof, bool IsQualified
     }
 
     /// <summary>Whether they have a right, once they have shown enough for it.</summary>
-    public bool May(Right right) => Rights.Has(Role, right) && (right != Right.SignOff || IsQualified);
+    public bool May(Right right) => Refusal(right) is null;
+
+    /// <summary>Why they may not, in a sentence; null where they may, once they have shown enough for it.</summary>
+    public string? Refusal(Right right) =>
+        !Rights.Has(Role, right) ? Rights.Refusal(right)
+        : right == Right.SignOff && !IsQualified
+            ? "Your qualification has ended. A lead notes the new one before you sign."
+        : null;
 }

@@ -9,6 +9,9 @@ public enum Right
     /// <summary>Record work that was done, and what was found or measured.</summary>
     Record,
 
+    /// <summary>Keep sources off, prove an enclosure dead, and put power back.</summary>
+    MakeDead,
+
     /// <summary>Check what another did.</summary>
     Check,
 

@@ -8,7 +8,7 @@ public static class Rights
     private static readonly FrozenDictionary<Role, FrozenSet<Right>> ByRole = new Dictionary<Role, Right[]>
     {
         [Role.Lead] = Enum.GetValues<Right>(),
-        [Role.Electrician] = [Right.Read, Right.Record, Right.Check],
+        [Role.Electrician] = [Right.Read, Right.Record, Right.MakeDead, Right.Check],
         [Role.Apprentice] = [Right.Read, Right.Record],
         [Role.Inspector] = [Right.Read, Right.Check, Right.SignOff],
     }.ToFrozenDictionary(r => r.Key, r => r.Value.ToFrozenSet());
@@ -32,6 +32,7 @@ public static class Rights
         {
             Right.Read => "read what is kept here",
             Right.Record => "record work",
+            Right.MakeDead => "make dead, or put power back",
             Right.Check => "check work",
             Right.SignOff => "sign for work",
             Right.ChangeJobs => "change jobs",

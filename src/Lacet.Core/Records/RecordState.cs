@@ -27,6 +27,12 @@ public enum RecordState
     /// <summary>Looked at and left, or put right without loss.</summary>
     PutRight,
 
+    /// <summary>Written down.</summary>
+    Noted,
+
+    /// <summary>Proved dead.</summary>
+    Dead,
+
     /// <summary>Its bytes are not the ones that were received.</summary>
     Damaged,
 }

@@ -1,3 +1,4 @@
+using Lacet.Core.DeadChecks;
 using Lacet.Core.Rework;
 
 namespace Lacet.Core.Records;
@@ -18,6 +19,15 @@ public abstract record RecordedEvent
 
     /// <summary>The end of a job that it is about; null at the Bench, and for what is about no end.</summary>
     public Guid? End { get; init; }
+
+    /// <summary>The enclosure that it is about, or that its end was in; null where nobody said.</summary>
+    public Guid? Enclosure { get; init; }
+
+    /// <summary>When it happened, by the device’s clock.</summary>
+    public DateTimeOffset ClaimedAt { get; init; }
+
+    /// <summary>When it was received, by the server’s clock.</summary>
+    public DateTimeOffset ReceivedAt { get; init; }
 
     /// <summary>How it shows in the Log, as long as it is not taken back.</summary>
     public abstract RecordState State { get; }
@@ -76,5 +86,78 @@ public abstract record RecordedEvent
     {
         /// <inheritdoc/>
         public override RecordState State => RecordState.Withdrawn;
+    }
+
+    /// <summary>The sources of an enclosure, and what keeps each of them off.</summary>
+    /// <param name="Sources">Those that there are.</param>
+    /// <param name="Absent">Kinds that were looked for, and are not there.</param>
+    public sealed record Isolated(IReadOnlyList<IsolatedSource> Sources, IReadOnlyList<SourceKind> Absent)
+        : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
+    }
+
+    /// <summary>Somebody hung a lock of their own, and works there from now on.</summary>
+    /// <param name="Number">The lock’s number.</param>
+    public sealed record LockHung(string Number) : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
+    }
+
+    /// <summary>Somebody’s own lock came off.</summary>
+    /// <param name="Owner">Whose.</param>
+    public sealed record LockTaken(Guid Owner) : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
+    }
+
+    /// <summary>An enclosure was measured, to prove it dead.</summary>
+    /// <param name="Proof">How, and what was read.</param>
+    /// <param name="PauseMinutes">The job’s pause as it was: longer away than that, and it counts no more.</param>
+    public sealed record ProvedDead(DeadProof Proof, int PauseMinutes) : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => Proof.IsDead() ? RecordState.Dead : RecordState.Wanting;
+    }
+
+    /// <summary>Another source was found.</summary>
+    /// <param name="Source">It, without a lock.</param>
+    public sealed record SourceFound(IsolatedSource Source) : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Wanting;
+    }
+
+    /// <summary>Whoever works there is there still.</summary>
+    public sealed record AtWork : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
+    }
+
+    /// <summary>Another shift comes.</summary>
+    public sealed record ShiftEnded : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
+    }
+
+    /// <summary>Nothing is to be proved dead there.</summary>
+    /// <param name="Exemption">Why.</param>
+    /// <param name="PauseMinutes">The job’s pause as it was.</param>
+    public sealed record Exempted(ProofExemption Exemption, int PauseMinutes) : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
+    }
+
+    /// <summary>Power was put back.</summary>
+    public sealed record Energised : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
     }
 }

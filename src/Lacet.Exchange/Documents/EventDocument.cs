@@ -33,6 +33,10 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Clock">What is odd about its time; left out where nothing is.</param>
 /// <param name="Role">As what they work here; left out by names that were only typed.</param>
 /// <param name="Supervisor">Who supervised them; left out where nobody did.</param>
+/// <param name="Dead">What was done to make an enclosure dead, or live; left out for anything else.</param>
+/// <param name="DeadWork">
+/// How the enclosure stood while the work was done; left out at the Bench, and by events from before that was asked.
+/// </param>
 public sealed record EventDocument(
     int V,
     Guid Id,
@@ -52,7 +56,9 @@ public sealed record EventDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] ContinuityRecordDocument? Continuity = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] IReadOnlyList<ClockOddity>? Clock = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Role? Role = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] PersonReference? Supervisor = null
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] PersonReference? Supervisor = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] DeadRecordDocument? Dead = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] DeadWork? DeadWork = null
 )
 {
     /// <summary>Reads an event as it was sealed; null where its bytes are damaged and cannot be read.</summary>
@@ -88,6 +94,7 @@ public sealed record EventDocument(
                 tested.Readings.All(r => r.IsWhole)
             ),
             (EventKind.Withdrawal, { Corrects: { } corrects }) => new RecordedEvent.Withdrawn(corrects),
+            (_, { Dead: { } dead }) => dead.ToEvent(Kind),
             _ => null,
         };
         return happened is null
@@ -98,6 +105,9 @@ public sealed record EventDocument(
                 Sequence = Sequence,
                 Person = Person.Id,
                 End = Subject.End,
+                Enclosure = Subject.Enclosure,
+                ClaimedAt = ClaimedAt,
+                ReceivedAt = ReceivedAt,
             };
     }
 }
@@ -105,8 +115,13 @@ public sealed record EventDocument(
 /// <summary>Who, without the name: it lies outside, and its salted digest ties it to the event.</summary>
 public sealed record PersonReference(Guid Id, string NameDigest);
 
-/// <summary>The end that an event is about; all null at the Bench.</summary>
-public sealed record EventSubject(Guid? Job, Guid? Wire, Guid? End);
+/// <summary>The end that an event is about, or the enclosure; all null at the Bench.</summary>
+public sealed record EventSubject(
+    Guid? Job,
+    Guid? Wire,
+    Guid? End,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Guid? Enclosure = null
+);
 
 /// <summary>What kind of event it is.</summary>
 public enum EventKind
@@ -131,6 +146,33 @@ public enum EventKind
 
     /// <summary>A pin map was tested with a meter.</summary>
     Continuity,
+
+    /// <summary>The sources of an enclosure, and what keeps each of them off.</summary>
+    Isolation,
+
+    /// <summary>Somebody hung a lock of their own.</summary>
+    LockOn,
+
+    /// <summary>Somebody’s own lock came off.</summary>
+    LockOff,
+
+    /// <summary>An enclosure was measured, to prove it dead.</summary>
+    ProvedDead,
+
+    /// <summary>Another source was found.</summary>
+    SourceFound,
+
+    /// <summary>Whoever works there is there still.</summary>
+    AtWork,
+
+    /// <summary>Another shift comes.</summary>
+    ShiftEnd,
+
+    /// <summary>Nothing is to be proved dead there.</summary>
+    Exemption,
+
+    /// <summary>Power was put back.</summary>
+    Energised,
 }
 
 /// <summary>What the meter said of a pin map, pin by pin.</summary>

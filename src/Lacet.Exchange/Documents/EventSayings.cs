@@ -1,3 +1,4 @@
+using Lacet.Core.DeadChecks;
 using Lacet.Core.Landings;
 using Lacet.Core.Records;
 using Lacet.Core.Rework;
@@ -16,9 +17,65 @@ public static class EventSayings
             { Kind: EventKind.Withdrawal } => "An earlier event was taken back.",
             { Rework: { } rework } => Say(rework),
             { Continuity: { } tested } => Say(tested),
+            { Dead: { } dead } => Say(recorded.Kind, dead, recorded.Person.Id),
             { Park: { } reason } => $"Set aside: {Say(reason)}.",
             _ => null,
         };
+
+    /// <summary>How the enclosure stood while work was done, where that is to be known; null where all was well.</summary>
+    public static string? Says(this DeadWork standing) =>
+        standing switch
+        {
+            DeadWork.WithoutOwnLock => "Done without a lock of their own.",
+            DeadWork.NewPanel => "On the bench: nothing fed it.",
+            DeadWork.Unplugged => "Unplugged, with the plug in sight.",
+            DeadWork.Lapsed => "Done after the proof that it was dead had lapsed.",
+            DeadWork.NotProved => "Done without proof that it was dead.",
+            _ => null,
+        };
+
+    private static string? Say(EventKind kind, DeadRecordDocument dead, Guid person) =>
+        (kind, dead) switch
+        {
+            (EventKind.Isolation, { Sources: { } sources }) => $"{dead.Enclosure}: {Say(sources)}.",
+            (EventKind.LockOn, { Lock: { } number }) => $"{dead.Enclosure}: own lock {number} on.",
+            (EventKind.LockOff, { Owner: { } owner }) => owner == person
+                ? $"{dead.Enclosure}: own lock off."
+                : $"{dead.Enclosure}: took off the lock of somebody who is not here, knows of it, and left nobody inside.",
+            (EventKind.ProvedDead, { Proof: { } proof }) => Say(dead.Enclosure, proof),
+            (EventKind.SourceFound, { Sources: [var found] }) =>
+                $"{dead.Enclosure}: another source found, {found.Name} ({found.Kind.DisplayName()}).",
+            (EventKind.AtWork, _) => $"{dead.Enclosure}: still at work.",
+            (EventKind.ShiftEnd, _) => $"{dead.Enclosure}: the shift ends.",
+            (EventKind.Exemption, { Exemption: ProofExemption.NewPanel }) =>
+                $"{dead.Enclosure}: a new panel that nothing feeds; nothing to prove.",
+            (EventKind.Exemption, _) => $"{dead.Enclosure}: unplugged, the plug in sight; nothing to prove.",
+            (EventKind.Energised, _) => $"{dead.Enclosure}: power put back, every lock off.",
+            _ => null,
+        };
+
+    private static string Say(IReadOnlyList<IsolatedSource> sources) =>
+        sources.Count == 0
+            ? "no source"
+            : string.Join(
+                "; ",
+                sources.Select(s =>
+                    s.Lock is { } number ? $"{s.Name} locked with {number}"
+                    : s.DischargeMinutes is { } minutes
+                        ? FormattableString.Invariant($"{s.Name} discharged in {minutes} min")
+                    : $"{s.Name} without a lock"
+                )
+            );
+
+    private static string Say(string enclosure, DeadProofDocument proof)
+    {
+        var live = proof.Readings.Where(r => !new DeadReading(r.From, r.To, r.Volts).IsDead()).ToList();
+        return live is [var first, ..]
+            ? FormattableString.Invariant($"{enclosure}: live, {first.Volts} V between {first.Says}.")
+            : FormattableString.Invariant(
+                $"{enclosure}: proved dead, {proof.Readings.Count} readings with {proof.Name}, proved on {proof.ProvedOn} before and after."
+            );
+    }
 
     private static string Say(ReworkRecordDocument rework)
     {

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using Lacet.Core.Quantities;
+using Lacet.Workshop.DeadChecks;
 using Lacet.Workshop.Jobs;
 
 namespace Lacet.Web.Devices;
@@ -27,6 +28,7 @@ public sealed record FitnessDocument(bool Fits, string? Says);
 [JsonDerivedType(typeof(ReadingMessage), "reading")]
 [JsonDerivedType(typeof(PeakMessage), "peak")]
 [JsonDerivedType(typeof(JobMessage), "job")]
+[JsonDerivedType(typeof(DeadMessage), "dead")]
 [JsonDerivedType(typeof(SignedOutMessage), "signed-out")]
 public abstract record StreamMessage;
 
@@ -63,6 +65,10 @@ public sealed record JobMessage(Guid JobId, long Sequence, string Says, string P
     internal static JobMessage Of(JobChanged changed) =>
         new(changed.JobId, changed.Sequence, changed.Says, changed.Person, changed.CommandId);
 }
+
+/// <summary>How an enclosure stands: told first of each that something was recorded of, then at each change.</summary>
+/// <param name="Told">It.</param>
+public sealed record DeadMessage(DeadTold Told) : StreamMessage;
 
 /// <summary>Whoever held this screen is signed out; nothing more is told to it.</summary>
 public sealed record SignedOutMessage : StreamMessage;

@@ -1,6 +1,7 @@
 using System.Runtime.CompilerServices;
 using System.Threading.Channels;
 using Lacet.Devices;
+using Lacet.Workshop.DeadChecks;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.People;
 
@@ -14,6 +15,8 @@ internal sealed class PageStream(
     DeviceHub hub,
     Feed<DeviceEvent> tools,
     Feed<JobChanged> jobs,
+    Feed<DeadTold> dead,
+    DeadWatch watch,
     Feed<SessionEnded> ended,
     Sessions sessions
 )
@@ -37,6 +40,7 @@ internal sealed class PageStream(
         var pumps = Task.WhenAll(
             PumpAsync(ToolsAsync(either.Token), all.Writer),
             PumpAsync(JobsAsync(either.Token), all.Writer),
+            PumpAsync(DeadAsync(either.Token), all.Writer),
             EndAsync(who, all.Writer, either)
         );
         var done = pumps.ContinueWith(p => all.Writer.TryComplete(p.Exception), TaskScheduler.Default);
@@ -102,6 +106,14 @@ internal sealed class PageStream(
         await foreach (var changed in jobs.ListenAsync([], cancellation))
         {
             yield return JobMessage.Of(changed);
+        }
+    }
+
+    private async IAsyncEnumerable<StreamMessage> DeadAsync([EnumeratorCancellation] CancellationToken cancellation)
+    {
+        await foreach (var told in dead.ListenAsync(watch.Now, cancellation))
+        {
+            yield return new DeadMessage(told);
         }
     }
 

@@ -6,6 +6,7 @@ using Lacet.Exchange;
 using Lacet.Store;
 using Lacet.Web.Bench;
 using Lacet.Web.Cords;
+using Lacet.Web.DeadChecks;
 using Lacet.Web.Devices;
 using Lacet.Web.Http;
 using Lacet.Web.Jobs;
@@ -16,6 +17,7 @@ using Lacet.Web.Rework;
 using Lacet.Web.Shelf;
 using Lacet.Web.Splices;
 using Lacet.Workshop.Boards;
+using Lacet.Workshop.DeadChecks;
 using Lacet.Workshop.Findings;
 using Lacet.Workshop.Jobs;
 using Lacet.Workshop.Lists;
@@ -81,6 +83,7 @@ internal static class Server
         builder.Services.AddSingleton<StandInKey>();
         builder.Services.AddSingleton<DeviceHub>();
         builder.Services.AddSingleton<PageStream>();
+        builder.Services.AddSingleton<DeadPages>();
         builder.Services.AddSingleton<MultimeterStandIn>();
         if (database is not null)
         {
@@ -177,6 +180,7 @@ internal static class Server
         app.MapRecords();
         app.MapDevices();
         app.MapTools();
+        app.MapDeadChecks();
     }
 
     private static void AddStore(this IServiceCollection services)
@@ -224,6 +228,9 @@ internal static class Server
         services.AddSingleton<Terminations>();
         services.AddSingleton<FreeLengths>();
         services.AddSingleton<Recorder>();
+        services.AddSingleton<DeadRecorder>();
+        services.AddSingleton<Feed<DeadTold>>();
+        services.AddSingleton<DeadWatch>();
     }
 
     /// <summary>The data folder, the port for tools, and whatever runs in the background.</summary>
@@ -237,6 +244,7 @@ internal static class Server
         });
         services.AddHostedService(provider => provider.GetRequiredService<DeviceHub>());
         services.AddHostedService<TorqueDriverStandIn>();
+        services.AddHostedService(provider => provider.GetRequiredService<DeadWatch>());
         services.AddHostedService<ChainWatch>();
         services.AddHostedService<ShelfSeeder>();
         services.AddHostedService<LastJob>();

@@ -76,6 +76,7 @@ public sealed record CodeGiven(PersonDocument Person, string Code);
 /// <param name="Proof">How they showed who they are.</param>
 /// <param name="Supervisor">Who supervises an apprentice today.</param>
 /// <param name="Rights">What they may do, some of it once they typed their password.</param>
+/// <param name="Refused">What they may not do, and why; nothing for a stranger.</param>
 /// <param name="Token">What is sent back with each change.</param>
 /// <param name="AwaitsFirstLead">Whether nobody works here yet.</param>
 /// <param name="Listed">People whom the sign-in page names, whoever is signed in: those with a PIN on a shared tablet, those of the
@@ -88,6 +89,7 @@ public sealed record SessionDocument(
     Proof? Proof,
     SignedInPerson? Supervisor,
     IReadOnlyList<Right> Rights,
+    IReadOnlyList<RightRefused> Refused,
     string? Token,
     bool AwaitsFirstLead,
     IReadOnlyList<SignedInPerson> Listed,
@@ -95,6 +97,11 @@ public sealed record SessionDocument(
     string? Tablet,
     int? IdleSeconds
 );
+
+/// <summary>What somebody may not do, and why.</summary>
+/// <param name="Right">What.</param>
+/// <param name="Says">Who may, in a sentence.</param>
+public sealed record RightRefused(Right Right, string Says);
 
 /// <summary>A person as the sign-in page names them.</summary>
 /// <param name="Id">Stable id.</param>

@@ -63,6 +63,7 @@ internal sealed class SessionAnswers(
             null,
             null,
             [],
+            [],
             null,
             await first.IsAwaitedAsync(),
             [.. (await ListedAsync(tablet)).Select(SignedInPerson.Of)],
@@ -84,6 +85,13 @@ internal sealed class SessionAnswers(
             Proof = who.Actor.Proof,
             Supervisor = supervisor is null ? null : SignedInPerson.Of(supervisor),
             Rights = [.. Enum.GetValues<Right>().Where(who.Actor.May)],
+            Refused =
+            [
+                .. Enum.GetValues<Right>()
+                    .Select(r => (Right: r, Says: who.Actor.Refusal(r)))
+                    .Where(r => r.Says is not null)
+                    .Select(r => new RightRefused(r.Right, r.Says!)),
+            ],
             Token = antiforgery.GetAndStoreTokens(context).RequestToken,
             IdleSeconds = (int)SessionLimits.Idle(who.Actor.Proof).TotalSeconds,
         };

@@ -34,7 +34,9 @@ public sealed record RecordItem(
     string? Damage,
     string? Says,
     Role? Role = null,
-    Person? Supervisor = null
+    Person? Supervisor = null,
+    DeadWork? DeadWork = null,
+    string? DeadSays = null
 );
 
 /// <summary>A page of the Log.</summary>

@@ -162,7 +162,9 @@ internal static class RecordEndpoints
             damage,
             recorded.Says(),
             recorded.Role,
-            recorded.Supervisor is { } over ? await names.OfAsync(over.Id) : null
+            recorded.Supervisor is { } over ? await names.OfAsync(over.Id) : null,
+            recorded.DeadWork,
+            recorded.DeadWork?.Says()
         );
     }
 }

@@ -10,7 +10,7 @@ using Lacet.Store;
 namespace Lacet.Workshop.Jobs;
 
 /// <summary>Changes jobs, each with its gate held, all or nothing, once. No job is changed but through here.</summary>
-public sealed class JobEditor(
+public sealed partial class JobEditor(
     OpenJobs open,
     JobsTable jobs,
     PeopleTable people,
@@ -241,37 +241,6 @@ public sealed class JobEditor(
             { } before when before.Job == id && (asked is null || RepeatedCommands.IsSame(asked, before)) => before,
             { Says: var says } => throw new CommandIdTakenException(says),
         };
-
-    /// <summary>
-    /// What is recorded of a job’s ends has changed, and is stored: whatever becomes of this, and whether or not
-    /// somebody still waits for it, the record stands. A job that cannot take it in now is closed, and read again when
-    /// it is asked for.
-    /// </summary>
-    internal async Task RecordedAsync(Guid id, string says, string person)
-    {
-        if (await open.HoldAsync(id, CancellationToken.None) is not { } job)
-        {
-            return;
-        }
-
-        try
-        {
-            job.Recorded(await open.HistoryAsync(id));
-            await jobs.SummariseAsync(
-                id,
-                JsonSerializer.Serialize(JobSummary.Of(job), Json.Options),
-                CancellationToken.None
-            );
-        }
-        catch (Exception exception) when (exception is DbException or IOException)
-        {
-            open.Close(job);
-            return;
-        }
-
-        job.Gate.Release();
-        feed.Tell(new JobChanged(id, job.Sequence, says, person));
-    }
 
     /// <summary>
     /// Puts a job away or takes it out again, once nobody changes it any more; false where there is none, or it is so

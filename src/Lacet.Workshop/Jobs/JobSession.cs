@@ -17,9 +17,9 @@ public sealed class JobSession : IDisposable
 {
     private readonly Dictionary<Guid, long> _versions = [];
 
-    internal JobSession(IReadOnlyCollection<JobPartRow> rows, long sequence, EndHistory? ends = null)
+    internal JobSession(IReadOnlyCollection<JobPartRow> rows, long sequence, JobHistory? history = null)
     {
-        Ends = ends ?? EndHistory.None;
+        History = history ?? JobHistory.None;
         var parts = rows.Select(row => PartJson.Parse(row.Body)).ToList();
         foreach (var row in rows)
         {
@@ -60,7 +60,12 @@ public sealed class JobSession : IDisposable
     public Job Job => Judged.Job;
 
     /// <summary>What is recorded of its ends.</summary>
-    public EndHistory Ends { get; private set; } = EndHistory.None;
+    public EndHistory Ends => History.Ends;
+
+    /// <summary>What is recorded of how its enclosures were made dead.</summary>
+    public DeadHistory Dead => History.Dead;
+
+    private JobHistory History { get; set; }
 
     private readonly Dictionary<(Guid Wire, EndSide Side), EndProgress> _progress = [];
 
@@ -169,11 +174,11 @@ public sealed class JobSession : IDisposable
         Changed?.Invoke(parts, judged);
     }
 
-    /// <summary>Something was recorded at ends, or taken back.</summary>
-    internal void Recorded(EndHistory ends)
+    /// <summary>Something was recorded, or taken back.</summary>
+    internal void Recorded(JobHistory history)
     {
-        var changed = ends.Since(Ends).ToHashSet();
-        Ends = ends;
+        var (ends, changed) = (history.Ends, history.Ends.Since(Ends).ToHashSet());
+        History = history;
         MarkChanged(
             [.. Job.Wires.Values.Where(w => changed.Contains(w.A.Id) || changed.Contains(w.B.Id))],
             [.. Judged.Redone(ends.Redone)]

@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using Lacet.Core.Records;
 using Lacet.Exchange.Documents;
 using Lacet.Store;
 
@@ -157,15 +156,14 @@ public sealed class OpenJobs(JobsTable jobs, EventsTable events)
     }
 
     /// <summary>
-    /// What is recorded of a job’s ends. An event that is not as it was sealed says nothing here; the Log shows it in
-    /// its place.
+    /// What is recorded of a job. An event that is not as it was sealed says nothing here; the Log shows it in its place.
     /// </summary>
-    internal async Task<EndHistory> HistoryAsync(Guid id) =>
-        EndHistory.Fold(
-            (await events.AtEndsAsync(id))
+    internal async Task<JobHistory> HistoryAsync(Guid id) =>
+        JobHistory.Fold([
+            .. (await events.OfJobAsync(id))
                 .Where(e => e.IsIntact)
                 .Select(e => (Event: EventDocument.TryRead(e.Bytes)?.ToEvent(), e.Withdrawn))
                 .Where(e => e.Event is not null)
-                .Select(e => (e.Event!, e.Withdrawn))
-        );
+                .Select(e => (e.Event!, e.Withdrawn)),
+        ]);
 }

@@ -13,7 +13,13 @@ namespace Lacet.Workshop.Records;
 public sealed partial class Recorder
 {
     /// <summary>The end as its job plans it.</summary>
-    private async Task<PlannedEnd> EndAsync(RecordSubject subject, NewRecord request, CancellationToken cancellation) =>
+    private async Task<PlannedEnd> EndAsync(
+        RecordSubject subject,
+        NewRecord request,
+        Guid person,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    ) =>
         await open.ReadAsync(
             subject.JobId,
             job =>
@@ -34,7 +40,12 @@ public sealed partial class Recorder
                     job.Title.Rules,
                     job.Ends.Of(end.End.Id),
                     $"wire {wire.Name} at {job.Job.PlaceOf(end.End)}",
-                    request.Kind == EventKind.Rework ? Reworked(job, end, request.Rework) : null
+                    request.Kind == EventKind.Rework ? Reworked(job, end, request.Rework) : null,
+                    landing?.EnclosureId,
+                    landing is null ? null
+                        // Whoever has a plug open in the hand has it out of its socket.
+                        : landing.Landing is PlugScrew ? DeadWork.Unplugged
+                        : job.Dead.Of(landing.EnclosureId).Work(person, now)
                 );
             },
             cancellation
@@ -175,6 +186,8 @@ public sealed partial class Recorder
         HouseRules? HouseRules,
         EndStanding? Recorded,
         string Says,
-        ReworkRecordDocument? Rework
+        ReworkRecordDocument? Rework,
+        Guid? Enclosure,
+        DeadWork? DeadWork
     );
 }

@@ -33,20 +33,18 @@ public sealed partial class Recorder(
         CancellationToken cancellation
     )
     {
-        if (request.Device.Length is 0 or > 100)
-        {
-            throw new ImpossibleInputException("device", "A device’s name has 1 to 100 characters.");
-        }
-
+        Envelope.CheckDevice(request.Device);
         if (request.Corrects is not null && request.Kind != EventKind.Withdrawal)
         {
             throw new ImpossibleInputException("corrects", "Only a withdrawal corrects another event.");
         }
 
         MayRecord(request.Kind, by);
-        var person = await people.KnownAsync(by.Person);
-        var supervisor = by.Supervisor is { } over ? await people.KnownAsync(over) : null;
-        var at = request.Subject is { } subject ? await EndAsync(subject, request, cancellation) : null;
+        var recordedBy = await RecordedBy.OfAsync(people, by);
+        var person = recordedBy.Person;
+        var at = request.Subject is { } subject
+            ? await EndAsync(subject, request, by.Person, receivedAt, cancellation)
+            : null;
         CheckSubject(request, at, person.Id);
         var takenBack = request.Kind == EventKind.Withdrawal ? await TakenBackAsync(request, by) : null;
         var happened = new Happened(
@@ -66,7 +64,7 @@ public sealed partial class Recorder(
             : takenBack is null ? null
             : await lengths.GivingBackAsync(takenBack, cancellation);
         var appended = await StoreAsync(
-            Write(request, new(by.Role, person, supervisor), receivedAt, at, happened),
+            Write(request, recordedBy, receivedAt, at, happened),
             person.Id,
             length,
             cancellation
@@ -87,58 +85,41 @@ public sealed partial class Recorder(
 
     private static NewEvent Write(
         NewRecord request,
-        By by,
+        RecordedBy by,
         DateTimeOffset receivedAt,
         PlannedEnd? at,
         Happened happened
     ) =>
-        new(
+        new Envelope(
             request.Id,
-            // The same from somebody else is not the same.
-            Seal.Of([.. JsonSerializer.SerializeToUtf8Bytes(request, Json.Options), .. by.Person.Id.ToByteArray()]),
-            request.Corrects,
-            place =>
-                JsonSerializer.SerializeToUtf8Bytes(
-                    new EventDocument(
-                        1,
-                        request.Id,
-                        place.Sequence,
-                        place.Previous,
-                        request.Device,
-                        request.DeviceSequence,
-                        Reference(by.Person),
-                        new(happened.JobOf(request), request.Subject?.WireId, at?.EndId),
-                        request.ClaimedAt,
-                        receivedAt,
-                        request.Kind,
-                        request.Corrects,
-                        happened.Termination,
-                        happened.Rework,
-                        happened.Park,
-                        happened.Continuity,
-                        place.Clock is [] ? null : place.Clock,
-                        by.Role,
-                        by.Supervisor is null ? null : Reference(by.Supervisor)
-                    ),
-                    Json.Options
-                )
+            request.Device,
+            request.DeviceSequence,
+            request.ClaimedAt,
+            receivedAt,
+            request.Kind,
+            new(happened.JobOf(request), request.Subject?.WireId, at?.EndId, at?.Enclosure),
+            by
         )
         {
-            Device = request.Device,
-            DeviceSequence = request.DeviceSequence,
-            ClaimedAt = request.ClaimedAt,
-            ReceivedAt = receivedAt,
-            Job = request.Subject?.JobId,
-            End = at?.EndId,
-        };
-
-    private static PersonReference Reference(PersonRow person) => new(person.Id, Seal.Digest(person.Salt, person.Name));
+            Corrects = request.Corrects,
+        }.Around(Envelope.Digest(request, by.Person.Id), recorded =>
+            recorded with
+            {
+                Termination = happened.Termination,
+                Rework = happened.Rework,
+                Park = happened.Park,
+                Continuity = happened.Continuity,
+                DeadWork = request.Kind is EventKind.Termination or EventKind.Rework ? at?.DeadWork : null,
+            }
+        );
 
     /// <summary>Throws where somebody may not record that.</summary>
     private static void MayRecord(EventKind kind, Actor by)
     {
         switch (kind)
         {
+            case >= EventKind.Isolation:
+                throw new ImpossibleInputException("kind", "What is made dead is recorded at its enclosure.");
             case EventKind.Check:
                 by.Need(Right.Check);
                 break;
@@ -158,8 +139,6 @@ public sealed partial class Recorder(
             throw new NotAllowedException("Say who supervises you today, before you record.");
         }
     }
-
-    private sealed record By(Role Role, PersonRow Person, PersonRow? Supervisor);
 
     /// <summary>What happened, of which one is there; none for a check, a sign-off and what is taken back.</summary>
     private sealed record Happened(
@@ -211,6 +190,10 @@ public sealed partial class Recorder(
             null => throw new ImpossibleInputException(
                 "corrects",
                 "That event is damaged and cannot be read, so it is not taken back."
+            ),
+            { Dead: not null } => throw new ImpossibleInputException(
+                "corrects",
+                "What was said of sources, locks and proofs is not taken back: say how it is now."
             ),
             { Kind: EventKind.Withdrawal } => throw new ImpossibleInputException(
                 "corrects",

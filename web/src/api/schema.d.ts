@@ -7866,6 +7866,204 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/enclosures/{enclosure}/dead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How an enclosure was made dead, and what is missing */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    enclosure: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeadDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        /** Records what was done to make it dead, or live */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                    enclosure: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["NewDeadRecord"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeadDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/enclosures/{enclosure}/dead/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the stand-in multimeter shows there */
+        get: {
+            parameters: {
+                query: {
+                    from: string;
+                    to?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    enclosure: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MeterDocument"];
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -8849,6 +9047,153 @@ export interface components {
         DamagedCord: "replace-with-moulded-cord" | "refit-plug" | null;
         /** @enum {unknown} */
         DataTrust: "marking" | "maker" | "generic" | null;
+        DeadDeed: components["schemas"]["DeadDeedIsolate"] | components["schemas"]["DeadDeedHangLock"] | components["schemas"]["DeadDeedTakeLock"] | components["schemas"]["DeadDeedProve"] | components["schemas"]["DeadDeedFindSource"] | components["schemas"]["DeadDeedGoOn"] | components["schemas"]["DeadDeedEndShift"] | components["schemas"]["DeadDeedExempt"] | components["schemas"]["DeadDeedEnergise"];
+        DeadDeedEndShift: {
+            /** @enum {string} */
+            kind: "shift-end";
+        };
+        DeadDeedEnergise: {
+            /** @enum {string} */
+            kind: "energised";
+        };
+        DeadDeedExempt: {
+            /** @enum {string} */
+            kind: "exemption";
+            exemption: components["schemas"]["ProofExemption"];
+        };
+        DeadDeedFindSource: {
+            /** @enum {string} */
+            kind: "source-found";
+            source: components["schemas"]["SourceKind"];
+            name: string;
+        };
+        DeadDeedGoOn: {
+            /** @enum {string} */
+            kind: "at-work";
+        };
+        DeadDeedHangLock: {
+            /** @enum {string} */
+            kind: "lock-on";
+            lock: string;
+        };
+        DeadDeedIsolate: {
+            /** @enum {string} */
+            kind: "isolation";
+            sources: components["schemas"]["IsolatedSource"][];
+            absent: components["schemas"]["SourceKind"][];
+        };
+        DeadDeedProve: {
+            /** @enum {string} */
+            kind: "proved-dead";
+            proof: components["schemas"]["DeadProof"];
+        };
+        DeadDeedTakeLock: {
+            /** @enum {string} */
+            kind: "lock-off";
+            /** Format: uuid */
+            owner?: null | string;
+            /** @default false */
+            ownerKnows: boolean;
+        };
+        DeadDocument: {
+            told: components["schemas"]["DeadTold"];
+            sources: components["schemas"]["IsolatedSource"][];
+            absent: components["schemas"]["SourceKind"][];
+            expected: components["schemas"]["ExpectedSource"][];
+            kinds: components["schemas"]["SourceKindDocument"][];
+            locks: components["schemas"]["LockDocument"][];
+            points: components["schemas"]["DeadPointDocument"][];
+            pairs: components["schemas"]["DeadPairDocument"][];
+            proof: null | components["schemas"]["DeadProofShown"];
+            missingToLock: null | string;
+            missingToProve: null | string;
+            /** Format: int32 */
+            pauseMinutes: number;
+            /** Format: double */
+            mostVolts: number;
+            meterStandIn: boolean;
+        };
+        DeadPairDocument: {
+            /** Format: uuid */
+            from: string;
+            /** Format: uuid */
+            to: null | string;
+        };
+        DeadPointDocument: {
+            /** Format: uuid */
+            landingId: string;
+            name: string;
+            carries: string;
+        };
+        /**
+         * @description How dead was proved: an instrument that was seen to work on something live before and after, and what it showed
+         *     between each conductor and every other, and to earth.
+         */
+        DeadProof: {
+            /** @description What kind of instrument. */
+            instrument: components["schemas"]["Instrument"];
+            /** @description Which one. */
+            name: string;
+            /** @description The known source or proving unit that it was proved on. */
+            provedOn: string;
+            /** @description Whether it worked before. */
+            before: boolean;
+            /** @description Whether it worked after. */
+            after: boolean;
+            /** @description What it showed. */
+            readings: components["schemas"]["DeadReading"][];
+            /**
+             * @description Whether a stand-in measured.
+             * @default false
+             */
+            simulated: boolean;
+        };
+        DeadProofShown: {
+            by: string;
+            /** Format: date-time */
+            at: string;
+            instrument: string;
+            /** Format: int32 */
+            readings: number;
+            simulated: boolean;
+        };
+        /** @description What an instrument showed between two points, or from one to earth. */
+        DeadReading: {
+            /**
+             * Format: uuid
+             * @description A landing.
+             */
+            from: string;
+            /**
+             * Format: uuid
+             * @description Another; null for earth.
+             */
+            to: null | string;
+            /**
+             * Format: double
+             * @description V; null where a tester showed nothing at all.
+             */
+            volts: null | number;
+        };
+        /**
+         * @description How an enclosure stands.
+         * @enum {unknown}
+         */
+        DeadState: "not-proved" | "locked-off" | "dead" | "exempt" | "lapsed" | "live";
+        DeadTold: {
+            /** Format: uuid */
+            jobId: string;
+            /** Format: uuid */
+            enclosureId: string;
+            enclosure: string;
+            state: components["schemas"]["DeadState"];
+            says: string;
+            /** Format: date-time */
+            until: null | string;
+            people: string[];
+        };
+        /** @enum {unknown} */
+        DeadWork: "proved" | "without-own-lock" | "new-panel" | "unplugged" | "lapsed" | "not-proved" | null;
         /** @description A device that has several landings: a receptacle, a switch, a breaker, a bar, a row of blocks. */
         Device: {
             /**
@@ -9097,7 +9442,7 @@ export interface components {
             reachMm: number;
         };
         /** @enum {unknown} */
-        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park" | "continuity" | null;
+        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park" | "continuity" | "isolation" | "lock-on" | "lock-off" | "proved-dead" | "source-found" | "at-work" | "shift-end" | "exemption" | "energised" | null;
         EventSubject: {
             /** Format: uuid */
             job: null | string;
@@ -9105,6 +9450,13 @@ export interface components {
             wire: null | string;
             /** Format: uuid */
             end: null | string;
+            /** Format: uuid */
+            enclosure?: null | string;
+        };
+        ExpectedSource: {
+            kind: components["schemas"]["SourceKind"];
+            name: string;
+            why: string;
         };
         /**
          * @description What holds an end in its landing: what the hand does last.
@@ -9512,10 +9864,34 @@ export interface components {
             /** @description The mark of the other. */
             other: string;
         };
+        /**
+         * @description What dead is proved with. One that touches nothing is never enough alone: it misses direct current and what is screened.
+         * @enum {unknown}
+         */
+        Instrument: "two-pole-tester" | "multimeter";
         InsulationColourDocument: {
             base: components["schemas"]["Hue"];
             stripe: null | components["schemas"]["Hue"];
             says: string;
+        };
+        /** @description A source of an enclosure, and what keeps it off. */
+        IsolatedSource: {
+            /**
+             * Format: uuid
+             * @description Which; it stays the same while it is this source.
+             */
+            id: string;
+            /** @description What it is. */
+            kind: components["schemas"]["SourceKind"];
+            /** @description What it is called where it is switched: "LP/Q3". */
+            name: string;
+            /** @description Number of the lock on it; null while none is, and for stored energy. */
+            lock?: null | string;
+            /**
+             * Format: double
+             * @description Of stored energy how long it takes to be gone, minutes, off its plate; null for the rest, and while nobody said.
+             */
+            dischargeMinutes?: null | number;
         };
         /** @enum {unknown} */
         Isolation: "building" | "cord" | "transformer" | "machine" | "none" | null;
@@ -10729,6 +11105,14 @@ export interface components {
             removedBridges: number;
             settings: components["schemas"]["ImportSettings"];
         };
+        LockDocument: {
+            /** Format: uuid */
+            personId: string;
+            name: string;
+            number: string;
+            /** Format: date-time */
+            since: string;
+        };
         /** @enum {unknown} */
         LugDrive: "slotted" | "hex-socket" | "hex" | "split-bolt" | null;
         /** @description What a machine's plate says; null where nobody read it. */
@@ -10787,6 +11171,10 @@ export interface components {
          * @enum {unknown}
          */
         Material: "copper" | "aluminium";
+        MeterDocument: {
+            /** Format: double */
+            volts: number;
+        };
         MeterQuestion: {
             cord: string;
             /** Format: int32 */
@@ -10845,6 +11233,16 @@ export interface components {
             id: string;
             changes: components["schemas"]["PartChange"][];
             says?: null | string;
+        };
+        NewDeadRecord: {
+            /** Format: uuid */
+            id: string;
+            device: string;
+            /** Format: int64 */
+            deviceSequence: number;
+            /** Format: date-time */
+            claimedAt: string;
+            deed: components["schemas"]["DeadDeed"];
         };
         NewJob: {
             name: string;
@@ -11125,6 +11523,11 @@ export interface components {
         };
         /** @enum {unknown} */
         Proof: "pin" | "password" | null;
+        /**
+         * @description Why nothing needs to be proved dead.
+         * @enum {unknown}
+         */
+        ProofExemption: "new-panel" | "unplugged";
         RackSize: {
             name: string;
             system: components["schemas"]["SizeSystem"];
@@ -11244,6 +11647,8 @@ export interface components {
             says: null | string;
             role?: null | components["schemas"]["Role"];
             supervisor?: null | components["schemas"]["Person"];
+            deadWork?: null | components["schemas"]["DeadWork"];
+            deadSays?: null | string;
         };
         RecordPage: {
             items: components["schemas"]["RecordItem"][];
@@ -11256,7 +11661,7 @@ export interface components {
          * @description The state of a recorded termination, folded from its events.
          * @enum {unknown}
          */
-        RecordState: "landed" | "wanting" | "withdrawn" | "checked" | "signed" | "parked" | "rejected" | "put-right" | "damaged";
+        RecordState: "landed" | "wanting" | "withdrawn" | "checked" | "signed" | "parked" | "rejected" | "put-right" | "noted" | "dead" | "damaged";
         RecordSubject: {
             /** Format: uuid */
             jobId: string;
@@ -11361,7 +11766,11 @@ export interface components {
          * @description What a person may do here. Everything that stores, or shows what is stored, needs one.
          * @enum {unknown}
          */
-        Right: "read" | "record" | "check" | "sign-off" | "change-jobs" | "change-shelf" | "manage-people" | "pair";
+        Right: "read" | "record" | "make-dead" | "check" | "sign-off" | "change-jobs" | "change-shelf" | "manage-people" | "pair";
+        RightRefused: {
+            right: components["schemas"]["Right"];
+            says: string;
+        };
         /** @enum {unknown} */
         RingShape: "ring" | "fork" | null;
         /**
@@ -11486,6 +11895,7 @@ export interface components {
             proof: null | components["schemas"]["Proof"];
             supervisor: null | components["schemas"]["SignedInPerson"];
             rights: components["schemas"]["Right"][];
+            refused: components["schemas"]["RightRefused"][];
             token: null | string;
             awaitsFirstLead: boolean;
             listed: components["schemas"]["SignedInPerson"][];
@@ -11654,6 +12064,17 @@ export interface components {
             name: string;
             way: components["schemas"]["WayStopDocument"][];
         };
+        /**
+         * @description What can make an enclosure live, or hurt in it: each is looked for. Common practice.
+         * @enum {unknown}
+         */
+        SourceKind: "feed" | "back-feed" | "second-supply" | "ups" | "generator" | "solar" | "control-from-elsewhere" | "stored-energy";
+        SourceKindDocument: {
+            kind: components["schemas"]["SourceKind"];
+            name: string;
+            hint: string;
+            locked: boolean;
+        };
         /** @description The connector of a splice, as its sheet has it. */
         SpliceConnector: {
             /** @description What it is called. */
@@ -11761,7 +12182,12 @@ export interface components {
         StrandLoss: "general" | "critical";
         /** @enum {unknown} */
         StrandsBeforeFerrule: "leave-lay" | "slight-twist" | null;
-        StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"] | components["schemas"]["StreamMessageJobMessage"] | components["schemas"]["StreamMessageSignedOutMessage"];
+        StreamMessage: components["schemas"]["StreamMessageToolsMessage"] | components["schemas"]["StreamMessageReadingMessage"] | components["schemas"]["StreamMessagePeakMessage"] | components["schemas"]["StreamMessageJobMessage"] | components["schemas"]["StreamMessageDeadMessage"] | components["schemas"]["StreamMessageSignedOutMessage"];
+        StreamMessageDeadMessage: {
+            /** @enum {string} */
+            type: "dead";
+            told: components["schemas"]["DeadTold"];
+        };
         StreamMessageJobMessage: {
             /** @enum {string} */
             type: "job";

@@ -5,7 +5,7 @@ import { useNavigate, useParams } from "react-router";
 import type { Schemas } from "../client";
 import { jobApi } from "../job/jobApi";
 import { useRemembered } from "../shared/remembered";
-import { BoardSheet } from "./BoardSheet";
+import { BoardSheet } from "../drawing/devices/BoardSheet";
 import { Legend } from "../drawing/devices/signs";
 import { useBoard } from "../job/useBoard";
 import { useJobRegion } from "../shared/tradeWords";

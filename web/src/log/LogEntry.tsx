@@ -5,6 +5,8 @@ import {
   CirclePause,
   CircleSlash,
   CircleX,
+  NotebookPen,
+  ShieldCheck,
   ShieldX,
   TriangleAlert,
 } from "lucide-react";
@@ -27,6 +29,8 @@ const states = {
   rejected: { icon: CircleX, word: "rejected", colour: "stop" },
   "put-right": { icon: CircleCheck, word: "looked at", colour: "go" },
   withdrawn: { icon: CircleSlash, word: "withdrawn", colour: "ink.soft" },
+  noted: { icon: NotebookPen, word: "noted", colour: "ink.soft" },
+  dead: { icon: ShieldCheck, word: "proved dead", colour: "go" },
   damaged: { icon: ShieldX, word: "damaged", colour: "stop" },
 } as const;
 
@@ -92,6 +96,15 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
               Its wire
             </Link>
           )}
+          {item.subject.job && item.subject.enclosure && !item.subject.wire && (
+            <Link
+              variant="row"
+              to={`/board/${item.subject.job}/${item.subject.enclosure}/dead`}
+              aria-label={`Open the enclosure of event ${item.sequence}`}
+            >
+              Its locks
+            </Link>
+          )}
           {item.subject.job && item.continuity && (
             <Link
               variant="row"
@@ -115,6 +128,16 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
           {says}
         </Box>
       ))}
+      {item.deadSays && (
+        <Box
+          mt={2}
+          textStyle="dense"
+          data-dead-work={item.deadWork}
+          color={item.deadWork === "new-panel" || item.deadWork === "unplugged" ? "ink.soft" : "stop"}
+        >
+          {item.deadSays}
+        </Box>
+      )}
       {item.findings
         .filter((finding) => finding.severity !== "note")
         .map((finding) => (

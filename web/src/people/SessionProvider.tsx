@@ -93,6 +93,7 @@ export function SessionProvider({ children }: { children: ReactNode }) {
     (): WhoIsHere => ({
       session,
       may: (right) => session?.rights.includes(right) ?? false,
+      refusal: (right) => session?.refused.find((refused) => refused.right === right)?.says ?? null,
       keep,
       signIn: () => ask({ what: "sign-in", says: "" }),
     }),

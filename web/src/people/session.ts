@@ -40,6 +40,8 @@ export interface WhoIsHere {
   session: Session | undefined;
   /** Whether they have a right, once they have shown enough for it. */
   may: (right: Right) => boolean;
+  /** Why they have it not, in a sentence; null where they have it, and where nobody is signed in. */
+  refusal: (right: Right) => string | null;
   /** Takes what the server said of a sign-in. */
   keep: (session: Session) => void;
   /** Asks somebody to sign in; true once they did. */
@@ -49,6 +51,7 @@ export interface WhoIsHere {
 export const SessionContext = createContext<WhoIsHere>({
   session: undefined,
   may: () => false,
+  refusal: () => null,
   keep: () => undefined,
   signIn: () => Promise.resolve(false),
 });

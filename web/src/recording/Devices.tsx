@@ -6,6 +6,7 @@ import { own } from "../shared/own";
 
 type Tool = Schemas["ToolDocument"];
 export type Peak = Schemas["StreamMessagePeakMessage"];
+type Told = Schemas["DeadTold"];
 type Reading = Schemas["StreamMessageReadingMessage"];
 
 interface Devices {
@@ -15,6 +16,8 @@ interface Devices {
   /** The last peak; null until the hand lets go, and once it was used. */
   peak: Peak | null;
   clearPeak: () => void;
+  /** How every enclosure stands that somebody made dead, or tried to. */
+  dead: Told[];
 }
 
 const DevicesContext = createContext<Devices>({
@@ -22,6 +25,7 @@ const DevicesContext = createContext<Devices>({
   reading: null,
   peak: null,
   clearPeak: () => undefined,
+  dead: [],
 });
 
 /** The stream may be quicker than the answer to a command, ms. */
@@ -33,6 +37,7 @@ export function DeviceProvider({ children }: { children: ReactNode }) {
   const [tools, setTools] = useState<Tool[]>([]);
   const [reading, setReading] = useState<Reading | null>(null);
   const [peak, setPeak] = useState<Peak | null>(null);
+  const [dead, setDead] = useState<Told[]>([]);
   const { session } = useSession();
   const holder = session?.person?.id;
   useEffect(() => {
@@ -50,6 +55,11 @@ export function DeviceProvider({ children }: { children: ReactNode }) {
         setReading(null);
         setPeak(message);
       }
+      if (message.type === "dead") {
+        const { told } = message;
+        setDead((before) => [...before.filter((one) => one.enclosureId !== told.enclosureId), told]);
+        void queries.invalidateQueries({ queryKey: ["job", told.jobId, "dead", told.enclosureId] });
+      }
       // Whatever shows this job reads it anew; what this page did itself it has read when its answer came.
       if (message.type === "job") {
         setTimeout(() => {
@@ -65,11 +75,14 @@ export function DeviceProvider({ children }: { children: ReactNode }) {
       // Ended for good: whoever held this screen is signed out, and it says so at once.
       if (stream.readyState === EventSource.CLOSED) void queries.invalidateQueries({ queryKey: sessionKey });
     };
-    return () => stream.close();
+    return () => {
+      stream.close();
+      setDead([]);
+    };
   }, [holder, queries]);
   const value = useMemo(
-    () => ({ tools, reading, peak, clearPeak: () => setPeak(null) }),
-    [tools, reading, peak],
+    () => ({ tools, reading, peak, dead, clearPeak: () => setPeak(null) }),
+    [tools, reading, peak, dead],
   );
   return <DevicesContext.Provider value={value}>{children}</DevicesContext.Provider>;
 }

@@ -1,17 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../client";
-import { recall, remember } from "../shared/remembered";
 import { useUnits } from "../shared/Units";
-
-/** This device's own name and count, which every event carries. */
-function stamp() {
-  const device = recall("device", `device-${crypto.randomUUID().slice(0, 8)}`);
-  const deviceSequence = recall("deviceSequence", 0) + 1;
-  remember("device", device);
-  remember("deviceSequence", deviceSequence);
-  return { device, deviceSequence, id: crypto.randomUUID(), claimedAt: new Date().toISOString() };
-}
+import { stamp } from "./stamp";
 
 type Event = Omit<Schemas["NewRecord"], "id" | "device" | "deviceSequence" | "claimedAt">;
 

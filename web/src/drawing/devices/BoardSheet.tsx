@@ -1,19 +1,25 @@
-import type { RefObject } from "react";
-import type { BoardIndex } from "../drawing/devices/boardModel";
-import { DevicePaint } from "../drawing/devices/DevicePaint";
-import { RailPaint } from "../drawing/devices/RailPaint";
+import type { ReactNode, RefObject } from "react";
+import type { BoardIndex, Box } from "./boardModel";
+import { DevicePaint } from "./DevicePaint";
+import { RailPaint } from "./RailPaint";
 
 /** A whole board, near enough to read, for paper and for files. */
 export function BoardSheet({
   index,
   drawing,
   name,
+  view,
+  children,
 }: {
   index: BoardIndex;
   drawing?: RefObject<SVGSVGElement | null>;
   name: string;
+  /** The part of it that is shown, mm; all of it where that is left out. */
+  view?: Pick<Box, "left" | "top" | "right" | "bottom">;
+  /** What is drawn over it. */
+  children?: ReactNode;
 }) {
-  const { left, top, right, bottom } = index.board.box;
+  const { left, top, right, bottom } = view ?? index.board.box;
   return (
     <svg
       ref={drawing}
@@ -41,6 +47,7 @@ export function BoardSheet({
           ))}
         </g>
       ))}
+      {children}
     </svg>
   );
 }

@@ -1,0 +1,334 @@
+using CsCheck;
+using Lacet.Core.DeadChecks;
+using Lacet.Core.Networks;
+using Lacet.Core.Records;
+
+namespace Lacet.Core.Tests.Records;
+
+/// <summary>
+/// What was proved dead, and when that counts no more. 29 CFR 1910.147 (from memory): (d)(4) everybody hangs a lock of
+/// their own; (e)(3) whoever hung it takes it off; (f)(4) a change of shift hands the locks over. 29 CFR
+/// 1910.333(b)(2)(iv) (from memory): a qualified person tests with an instrument, and over 600 V tests that before and
+/// after; doing it at every voltage, and again after a pause, is common practice.
+/// </summary>
+public sealed class DeadHistoryTests
+{
+    private const int Pause = 30;
+    private static readonly Guid Panel = Guid.NewGuid();
+    private static readonly Guid Ada = Guid.NewGuid();
+    private static readonly Guid Bo = Guid.NewGuid();
+    private static readonly Guid L1 = Guid.NewGuid();
+    private static readonly DateTimeOffset Start = new(2026, 11, 18, 8, 0, 0, TimeSpan.Zero);
+    private static readonly IsolatedSource Breaker = new(Guid.NewGuid(), SourceKind.Feed, "LP/Q3", "7");
+    private static readonly SourceKind[] Others = [.. Enum.GetValues<SourceKind>().Where(k => k != SourceKind.Feed)];
+
+    [Fact]
+    public void It_is_dead_once_it_is_proved_and_while_somebody_works()
+    {
+        var dead = Proved();
+        Assert.Equal(DeadState.Dead, dead.At(Minutes(Pause)).State);
+        Assert.Equal(DeadState.Lapsed, dead.At(Minutes(Pause + 1)).State);
+        Assert.Equal((Lapse.Pause, Minutes(Pause), null), Why(dead.At(Minutes(50))));
+
+        var worked = dead.After(At(new RecordedEvent.Terminated("", IsWanting: false) { End = Guid.NewGuid() }, 20));
+        Assert.Equal(DeadState.Dead, worked.At(Minutes(20 + Pause)).State);
+        Assert.Equal(DeadState.Lapsed, worked.At(Minutes(21 + Pause)).State);
+    }
+
+    [Fact]
+    public void What_comes_after_the_pause_does_not_bring_it_back()
+    {
+        var late = Proved().After(At(new RecordedEvent.AtWork(), Pause + 5));
+        Assert.Equal((Lapse.Pause, Minutes(Pause), null), Why(late));
+        // Nor what was done before it and arrives after, nor a clock that was set back.
+        var arrives = At(new RecordedEvent.AtWork(), Pause + 5) with { ClaimedAt = Minutes(10) };
+        Assert.Equal(DeadState.Lapsed, Proved().After(arrives).State);
+        Assert.Equal(DeadState.Lapsed, late.At(Minutes(1)).State);
+    }
+
+    [Fact]
+    public void Work_that_is_yet_to_come_does_not_keep_it()
+    {
+        var ahead = At(new RecordedEvent.AtWork(), 10) with { ClaimedAt = Minutes(600) };
+        Assert.Equal(Minutes(10 + Pause), Proved().After(ahead).Until);
+    }
+
+    [Fact]
+    public void A_clock_that_is_set_back_does_not_keep_it_longer()
+    {
+        var dead = Proved().After(At(new RecordedEvent.AtWork(), 20));
+        var back = dead.After(At(new RecordedEvent.LockHung("9"), -60, Bo));
+        Assert.Equal(Minutes(20 + Pause), back.Until);
+    }
+
+    public static TheoryData<string, Lapse> Ends =>
+        new()
+        {
+            { "another’s lock off", Lapse.LockOff },
+            { "own lock off", Lapse.LockOff },
+            { "shift", Lapse.Shift },
+            { "source", Lapse.SourceFound },
+            { "live", Lapse.FoundLive },
+            { "other sources", Lapse.SourcesChanged },
+        };
+
+    [Theory]
+    [MemberData(nameof(Ends))]
+    public void It_counts_no_more_once_something_changed(string what, Lapse why)
+    {
+        var ended = Proved().After(At(Ending(what), 5, Bo));
+        Assert.Equal((DeadState.Lapsed, (why, Minutes(5), (Guid?)Bo)), (ended.State, Why(ended)));
+        Assert.Equal(DeadWork.Lapsed, ended.Work(Ada, Minutes(6)));
+        // Nothing but a new proof brings it back.
+        Assert.Equal(DeadState.Lapsed, ended.After(At(new RecordedEvent.LockHung("3"), 6, Bo)).State);
+        Assert.Equal(DeadState.Dead, ended.After(At(Proof(), 7)).State);
+    }
+
+    [Fact]
+    public void The_same_sources_again_end_nothing_and_a_found_one_has_to_be_locked()
+    {
+        Assert.Equal(DeadState.Dead, Proved().After(At(Isolated(), 5)).State);
+        var found = Proved().After(At(Ending("source"), 5));
+        Assert.False(found.IsLockedOff);
+        Assert.Equal("Stairs UPS has no lock on it.", DeadRefusals.OfLocking(found));
+        Assert.DoesNotContain(SourceKind.Ups, found.Absent);
+    }
+
+    [Fact]
+    public void Where_power_was_put_back_nothing_holds_and_the_list_waits_for_the_next_time()
+    {
+        var live = Proved().After(At(new RecordedEvent.LockTaken(Ada), 5)).After(At(new RecordedEvent.Energised(), 6));
+        Assert.Equal((DeadState.Live, 0), (live.State, live.Locks.Count));
+        Assert.Null(Assert.Single(live.Sources).Lock);
+        Assert.Equal(DeadWork.NotProved, live.Work(Ada, Minutes(7)));
+        Assert.Equal(DeadState.LockedOff, live.After(At(Isolated(), 8)).State);
+    }
+
+    [Fact]
+    public void Whoever_works_has_a_lock_of_their_own()
+    {
+        var dead = Proved();
+        Assert.Equal(DeadWork.Proved, dead.Work(Ada, Minutes(1)));
+        Assert.Equal(DeadWork.WithoutOwnLock, dead.Work(Bo, Minutes(1)));
+        Assert.Equal(DeadWork.Proved, dead.After(At(new RecordedEvent.LockHung("8"), 2, Bo)).Work(Bo, Minutes(3)));
+        Assert.Equal(DeadWork.NotProved, DeadStanding.Nothing.Work(Ada, Minutes(1)));
+    }
+
+    [Fact]
+    public void A_new_panel_needs_no_proof_and_a_cord_as_long_as_somebody_sees_its_plug()
+    {
+        var bench = DeadStanding.Nothing.After(At(new RecordedEvent.Exempted(ProofExemption.NewPanel, Pause), 0));
+        Assert.Equal(DeadWork.NewPanel, bench.Work(Ada, Minutes(10_000)));
+        Assert.Equal(DeadState.Lapsed, bench.After(At(Ending("source"), 5)).State);
+        var cord = DeadStanding.Nothing.After(At(new RecordedEvent.Exempted(ProofExemption.Unplugged, Pause), 0));
+        Assert.Equal(DeadWork.Unplugged, cord.Work(Ada, Minutes(Pause)));
+        Assert.Equal(DeadWork.Lapsed, cord.Work(Ada, Minutes(Pause + 1)));
+    }
+
+    [Fact]
+    public void Work_alone_says_nothing_of_an_enclosure()
+    {
+        var made = At(new RecordedEvent.Terminated("", IsWanting: false) { End = Guid.NewGuid() }, 0);
+        Assert.Empty(DeadHistory.Fold([made]).Enclosures);
+        Assert.Equal(DeadState.Dead, DeadHistory.Fold([made, .. Events()]).Of(Panel).State);
+    }
+
+    [Fact]
+    public void Each_thing_that_is_missing_is_said()
+    {
+        var points = new[]
+        {
+            new DeadPoint(L1, "X1:1", Potential.Line),
+            new DeadPoint(Guid.NewGuid(), "X1:2", Potential.Neutral),
+        };
+        var full = new DeadProof(
+            Instrument.TwoPoleTester,
+            "T1",
+            "proving unit",
+            Before: true,
+            After: true,
+            [.. DeadPoints.Pairs(points).Select(p => new DeadReading(p.From.LandingId, p.To?.LandingId, null))]
+        );
+        Assert.Equal(3, full.Readings.Count);
+        Assert.Null(DeadRefusals.OfProof(full, points));
+        Assert.StartsWith(
+            "Prove the instrument on",
+            DeadRefusals.OfProof(full with { Before = false }, points),
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith(
+            "Prove the instrument again",
+            DeadRefusals.OfProof(full with { After = false }, points),
+            StringComparison.Ordinal
+        );
+        Assert.StartsWith(
+            "Measure each",
+            DeadRefusals.OfProof(full with { Readings = [] }, []),
+            StringComparison.Ordinal
+        );
+        foreach (var (left, says) in full.Readings.Zip(["X1:1 to X1:2", "X1:1 to earth", "X1:2 to earth"]))
+        {
+            Assert.Equal(
+                $"Not measured yet: {says}.",
+                DeadRefusals.OfProof(full with { Readings = [.. full.Readings.Where(r => r != left)] }, points)
+            );
+        }
+
+        // What is live is written down at once, whatever is still to be measured.
+        Assert.Null(DeadRefusals.OfProof(full with { After = false, Readings = [new(L1, null, 231)] }, points));
+
+        Assert.StartsWith("List the sources", DeadRefusals.OfLocking(DeadStanding.Nothing), StringComparison.Ordinal);
+        foreach (var forgotten in Others)
+        {
+            var isolated = new RecordedEvent.Isolated([Breaker], [.. Others.Where(k => k != forgotten)]);
+            Assert.Contains(
+                $"“{forgotten.DisplayName()}”",
+                DeadRefusals.OfLocking(DeadStanding.Nothing.After(At(isolated, 0))),
+                StringComparison.Ordinal
+            );
+        }
+
+        Assert.Equal(
+            "Hang your own lock first.",
+            DeadRefusals.OfProving(DeadStanding.Nothing.After(At(Isolated(), 0)), Ada, Minutes(1))
+        );
+    }
+
+    [Fact]
+    public void Stored_energy_is_waited_for()
+    {
+        var drive = new IsolatedSource(Guid.NewGuid(), SourceKind.StoredEnergy, "Drive U1");
+        var rest = Others.Where(k => k != SourceKind.StoredEnergy).ToArray();
+        var without = DeadStanding.Nothing.After(At(new RecordedEvent.Isolated([Breaker, drive], rest), 0));
+        Assert.Contains("its plate says", DeadRefusals.OfLocking(without), StringComparison.Ordinal);
+        var with = DeadStanding
+            .Nothing.After(At(new RecordedEvent.Isolated([Breaker, drive with { DischargeMinutes = 15 }], rest), 0))
+            .After(At(new RecordedEvent.LockHung("2"), 1));
+        Assert.Equal(
+            "Stored energy is not gone yet: wait 5 min more.",
+            DeadRefusals.OfProving(with, Ada, Minutes(10.5))
+        );
+        Assert.Null(DeadRefusals.OfProving(with, Ada, Minutes(15)));
+        // Listed again, it does not begin anew; with another source it does.
+        var again = new RecordedEvent.Isolated([Breaker, drive with { DischargeMinutes = 15 }], rest);
+        Assert.Equal(Minutes(15), with.After(At(again, 9)).DischargedAt);
+    }
+
+    [Theory]
+    [InlineData(null, true)]
+    [InlineData(0.0, true)]
+    [InlineData(-3.0, true)]
+    [InlineData(3.1, false)]
+    [InlineData(-24.0, false)]
+    [InlineData(double.NaN, false)]
+    public void A_few_volts_are_the_instruments_own(double? volts, bool dead) =>
+        Assert.Equal(dead, new DeadReading(L1, null, volts).IsDead());
+
+    /// <summary>
+    /// Whatever happens in whatever order: it is dead only if the last thing that decides was a proof, and nobody was
+    /// away for longer than the pause since. Told by an oracle that looks at the list from its end.
+    /// </summary>
+    [Fact]
+    public void Whatever_happens_it_is_dead_only_after_a_proof_that_nothing_ended() =>
+        Gen.Select(Gen.Int[0, 40], Gen.Int[0, 9])
+            .List[1, 25]
+            .Sample(steps =>
+            {
+                var (now, events) = (0, new List<RecordedEvent>());
+                foreach (var (wait, what) in steps)
+                {
+                    now += wait;
+                    events.Add(At(Any(what), now, what % 2 == 0 ? Ada : Bo));
+                }
+
+                var dead = DeadHistory.Fold(events).Of(Panel);
+                Assert.Equal(Oracle(events), dead.State == DeadState.Dead);
+                // A moment later it is no more alive than now, and the day after nothing holds.
+                Assert.NotEqual(DeadState.Dead, dead.At(Minutes(now + Pause + 1)).State);
+            });
+
+    private static bool Oracle(List<RecordedEvent> events)
+    {
+        var proof = events.FindLastIndex(e => e is RecordedEvent.ProvedDead p && p.Proof.IsDead());
+        if (proof < 0)
+        {
+            return false;
+        }
+
+        var after = events[proof..];
+        var listed = events.Take(proof).LastOrDefault(e => e is RecordedEvent.Isolated);
+        return after
+                .Skip(1)
+                .All(e =>
+                    e
+                        is RecordedEvent.LockHung
+                            or RecordedEvent.AtWork
+                            or RecordedEvent.Terminated
+                            or RecordedEvent.Isolated
+                )
+            && after
+                .Zip(after.Skip(1))
+                .All(p => p.Second.ReceivedAt - p.First.ReceivedAt <= TimeSpan.FromMinutes(Pause))
+            && (
+                !after.Exists(e => e is RecordedEvent.Isolated)
+                || (
+                    listed is not null
+                    && !events
+                        .Skip(events.IndexOf(listed))
+                        .Any(e => e is RecordedEvent.SourceFound or RecordedEvent.Energised)
+                )
+            );
+    }
+
+    private static RecordedEvent Any(int what) =>
+        what switch
+        {
+            0 or 1 => Proof(),
+            2 => Isolated(),
+            3 => new RecordedEvent.LockHung("4"),
+            4 => new RecordedEvent.AtWork(),
+            5 => new RecordedEvent.Terminated("", IsWanting: false),
+            6 => new RecordedEvent.LockTaken(Ada),
+            7 => Ending("live"),
+            8 => new RecordedEvent.ShiftEnded(),
+            _ => new RecordedEvent.Energised(),
+        };
+
+    private static RecordedEvent Ending(string what) =>
+        what switch
+        {
+            "another’s lock off" => new RecordedEvent.LockTaken(Ada),
+            "own lock off" => new RecordedEvent.LockTaken(Bo),
+            "shift" => new RecordedEvent.ShiftEnded(),
+            "source" => new RecordedEvent.SourceFound(new(Guid.NewGuid(), SourceKind.Ups, "Stairs UPS")),
+            "live" => new RecordedEvent.ProvedDead(
+                new(Instrument.TwoPoleTester, "T1", "proving unit", true, false, [new(L1, null, 231)]),
+                Pause
+            ),
+            _ => new RecordedEvent.Isolated([Breaker with { Lock = "8" }], Others),
+        };
+
+    private static DeadStanding Proved() => DeadHistory.Fold(Events()).Of(Panel);
+
+    private static RecordedEvent[] Events() =>
+        [At(Isolated(), -10), At(new RecordedEvent.LockHung("1"), -5), At(Proof(), 0)];
+
+    private static RecordedEvent.Isolated Isolated() => new([Breaker], Others);
+
+    private static RecordedEvent.ProvedDead Proof() =>
+        new(new(Instrument.TwoPoleTester, "T1", "proving unit", true, true, [new(L1, null, null)]), Pause);
+
+    private static RecordedEvent At(RecordedEvent what, double minutes, Guid? by = null) =>
+        what with
+        {
+            Person = by ?? Ada,
+            Enclosure = Panel,
+            ClaimedAt = Minutes(minutes),
+            ReceivedAt = Minutes(minutes),
+        };
+
+    private static DateTimeOffset Minutes(double after) => Start.AddMinutes(after);
+
+    private static (Lapse, DateTimeOffset, Guid?) Why(DeadStanding standing) =>
+        (standing.Lapsed!.Why, standing.Lapsed.At, standing.Lapsed.By);
+}

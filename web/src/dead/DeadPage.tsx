@@ -1,0 +1,66 @@
+import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import { useParams } from "react-router";
+import { useBoard } from "../job/useBoard";
+import { Button, ErrorMessage, Link, Loading, Panel } from "../ui";
+import type { Dead } from "./deadApi";
+import { LocksPanel } from "./LocksPanel";
+import { PointsDrawing } from "./PointsDrawing";
+import { NothingToProve, PowerPanel } from "./PowerPanel";
+import { ProvePanel } from "./ProvePanel";
+import { SourcesPanel } from "./SourcesPanel";
+import { StateWord } from "./states";
+import { useDead, type Doing } from "./useDead";
+import { useProof } from "./useProof";
+import { WorkPanel } from "./WorkPanel";
+
+/** An enclosure made dead, worked in, and powered again: one step after the other. */
+export function DeadPage() {
+  const { job = "", enclosure = "" } = useParams();
+  const doing = useDead(job, enclosure);
+  if (doing.error) return <ErrorMessage of={doing.error} />;
+  if (!doing.dead) return <Loading what="Looking what is locked…" lines={4} />;
+  return <Steps key={enclosure} dead={doing.dead} doing={doing} />;
+}
+
+function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
+  const { jobId, enclosureId, enclosure, state, says } = dead.told;
+  const { index } = useBoard(jobId, enclosureId);
+  const proving = useProof(dead);
+  return (
+    <Flex direction="column" gap={3} maxW="1160px">
+      <Flex gap={3} alignItems="baseline" flexWrap="wrap">
+        <chakra.h1 textStyle="title" flex={1}>
+          {enclosure}: make it dead
+        </chakra.h1>
+        <Link to={`/board/${jobId}/${enclosureId}`}>Its board</Link>
+      </Flex>
+      <Panel role="status">
+        <StateWord state={state} large />
+        <Box>{says}</Box>
+      </Panel>
+      {doing.again && (
+        <Flex gap={3} alignItems="center" flexWrap="wrap">
+          <Box color="stop">It is not known whether that arrived. Sent again, it is stored once.</Box>
+          <Button onClick={() => void doing.again?.()}>Send it again</Button>
+        </Flex>
+      )}
+      <Grid gap={3} templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" }}>
+        <Flex direction="column" gap={3} minW={0}>
+          <SourcesPanel dead={dead} doing={doing} />
+          <NothingToProve doing={doing} />
+        </Flex>
+        <Flex direction="column" gap={3} minW={0}>
+          <LocksPanel dead={dead} doing={doing} />
+          {index && dead.points.length > 0 && (
+            <Panel>
+              <PointsDrawing dead={dead} index={index} next={proving.next} done={proving.done} />
+            </Panel>
+          )}
+          <ProvePanel dead={dead} doing={doing} proving={proving} />
+          <WorkPanel dead={dead} doing={doing} />
+          <PowerPanel dead={dead} doing={doing} />
+        </Flex>
+      </Grid>
+    </Flex>
+  );
+}

@@ -1,0 +1,104 @@
+import type { BoardIndex, Slot } from "../drawing/devices/boardModel";
+import { BoardSheet } from "../drawing/devices/BoardSheet";
+import type { Dead, Pair } from "./deadApi";
+
+const token = (name: string) => `var(--chakra-colors-${name})`;
+const around = 30;
+
+/** Where the tips go, drawn on the enclosure: what is measured bears a tick, what is next stands out. */
+export function PointsDrawing({
+  dead,
+  index,
+  next,
+  done,
+}: {
+  dead: Dead;
+  index: BoardIndex;
+  /** The pair that is measured next. */
+  next: Pair | null;
+  /** Points of which every pair is measured. */
+  done: ReadonlySet<string>;
+}) {
+  const points = dead.points.flatMap((point, i) => {
+    const slot = index.slots.find((one) => one.slot.id === point.landingId)?.slot;
+    return slot ? [{ ...middle(slot), id: point.landingId, number: i + 1 }] : [];
+  });
+  if (points.length === 0) return null;
+  const box = {
+    left: Math.min(...points.map(({ x }) => x)) - around,
+    right: Math.max(...points.map(({ x }) => x)) + around,
+    top: Math.min(...points.map(({ y }) => y)) - around,
+    bottom: Math.max(...points.map(({ y }) => y)) + around,
+  };
+  const radius = Math.max(3.4, (box.right - box.left) / 70);
+  const at = (id: string | null | undefined) => points.find((point) => point.id === id);
+  const from = at(next?.from);
+  const to = next && (at(next.to) ?? { x: box.left + radius * 2, y: box.bottom - radius * 2 });
+  return (
+    <BoardSheet index={index} name={dead.told.enclosure} view={box}>
+      {from && to && (
+        <line
+          x1={from.x}
+          y1={from.y}
+          x2={to.x}
+          y2={to.y}
+          stroke={token("copper")}
+          strokeWidth={radius / 2.4}
+          strokeDasharray={`${radius} ${radius / 2}`}
+        />
+      )}
+      {next && !next.to && to && <Mark at={to} radius={radius} text="⏚" isNext isDone={false} />}
+      {points.map((point) => (
+        <Mark
+          key={point.id}
+          at={point}
+          radius={radius}
+          text={done.has(point.id) ? "✓" : String(point.number)}
+          isNext={point.id === next?.from || point.id === next?.to}
+          isDone={done.has(point.id)}
+        />
+      ))}
+    </BoardSheet>
+  );
+}
+
+const middle = ({ box }: Slot) => ({ x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 });
+
+function Mark({
+  at,
+  radius,
+  text,
+  isNext,
+  isDone,
+}: {
+  at: { x: number; y: number };
+  radius: number;
+  text: string;
+  isNext: boolean;
+  isDone: boolean;
+}) {
+  const colour = token(isNext ? "copper" : isDone ? "go" : "ink");
+  return (
+    <g data-point={text} data-next={isNext || undefined}>
+      <circle
+        cx={at.x}
+        cy={at.y}
+        r={isNext ? radius * 1.25 : radius}
+        fill={token("paper-raised")}
+        stroke={colour}
+        strokeWidth={radius / (isNext ? 3 : 5)}
+      />
+      <text
+        x={at.x}
+        y={at.y}
+        dy="0.35em"
+        textAnchor="middle"
+        style={{ fontSize: radius * 1.3 }}
+        fontWeight={700}
+        fill={colour}
+      >
+        {text}
+      </text>
+    </g>
+  );
+}
