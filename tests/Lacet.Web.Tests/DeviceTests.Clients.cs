@@ -93,47 +93,4 @@ public sealed partial class DeviceTests
 
         public void Dispose() => client.Dispose();
     }
-
-    /// <summary>An open page: follows the event stream.</summary>
-    private sealed class Page(HttpResponseMessage response, StreamReader reader) : IAsyncDisposable
-    {
-        public static async Task<Page> OpenAsync(RunningServer server)
-        {
-            var response = await server.Client.GetAsync(
-                new Uri("/api/stream", UriKind.Relative),
-                HttpCompletionOption.ResponseHeadersRead,
-                Cancellation
-            );
-            var page = new Page(response, new StreamReader(await response.Content.ReadAsStreamAsync(Cancellation)));
-            await page.UntilAsync("tools");
-            return page;
-        }
-
-        public async Task<JsonElement> UntilAsync(string type)
-        {
-            while (
-                await reader.ReadLineAsync(Cancellation).AsTask().WaitAsync(TimeSpan.FromSeconds(10), Cancellation)
-                    is { } line
-            )
-            {
-                if (
-                    line.StartsWith("data:", StringComparison.Ordinal)
-                    && JsonSerializer.Deserialize<JsonElement>(line[5..]) is var message
-                    && message.GetProperty("type").GetString() == type
-                )
-                {
-                    return message;
-                }
-            }
-
-            throw new EndOfStreamException("The stream ended.");
-        }
-
-        public ValueTask DisposeAsync()
-        {
-            reader.Dispose();
-            response.Dispose();
-            return ValueTask.CompletedTask;
-        }
-    }
 }

@@ -61,7 +61,7 @@ public sealed partial class DeviceTests
     public async Task Readings_reach_an_open_page_and_a_peak_can_be_recorded()
     {
         await using var server = await RunningServer.StartAsync();
-        await using var page = await Page.OpenAsync(server);
+        await using var page = await OpenPage.OpenAsync(server);
         using var tool = await Tool.ConnectAsync(server);
         await tool.SendAsync(tool.Hello(unit: "lbf·in", range: 25));
         await tool.ReceiveAsync();
@@ -120,7 +120,7 @@ public sealed partial class DeviceTests
     public async Task The_stand_in_turns_while_it_is_held_twenty_times_a_second_and_says_it_is_simulated()
     {
         await using var server = await RunningServer.StartAsync(standIns: true, realTime: true);
-        await using var page = await Page.OpenAsync(server);
+        await using var page = await OpenPage.OpenAsync(server);
         await UntilAsync(server, tools => tools.GetArrayLength() == 1);
         Assert.Equal(
             HttpStatusCode.NoContent,

@@ -6,4 +6,8 @@ namespace Lacet.Core.DeadChecks;
 /// <param name="LandingId">The landing.</param>
 /// <param name="Name">Its name.</param>
 /// <param name="Potential">What stands on it while everything is on.</param>
-public sealed record DeadPoint(Guid LandingId, string Name, Potential Potential);
+/// <param name="Source">
+/// The breaker that it comes from; null where the job does not tell, as of a neutral: what is not known may be of one
+/// source.
+/// </param>
+public sealed record DeadPoint(Guid LandingId, string Name, Potential Potential, Guid? Source);

@@ -7,65 +7,88 @@ namespace Lacet.Core.DeadChecks;
 public static class DeadPoints
 {
     /// <summary>
-    /// One landing of every conductor that can be live: of each potential that comes from each breaker, of what comes
-    /// from out of the job or from nowhere that it tells, and the neutrals. Of those alike the first in the order of the
-    /// board. An enclosure in which nothing is wired has none: whoever proves it names what they touched.
+    /// One landing of every conductor that can be live: of each pole of each breaker that feeds it, of each side of a
+    /// control supply, of what comes from where the job does not tell, the neutrals, and the feed sides of breakers that
+    /// the job does not feed. Of those alike the first in the order of the board.
     /// </summary>
     public static IReadOnlyList<DeadPoint> Of(Job job, Guid enclosure)
     {
         var points = new List<DeadPoint>();
-        var seen = new HashSet<(Guid? Source, Potential Potential, string Phase)>();
+        var seen = new HashSet<(Guid Pole, Potential Potential)>();
         foreach (var landing in job.LandingsIn(enclosure).OrderBy(l => l.Order))
         {
-            if (PotentialAt(job, landing) is not { } potential || potential is Potential.Earth or Potential.Signal)
+            if (PotentialAt(job, landing) is not { } potential)
             {
                 continue;
             }
 
-            // A neutral is common to what it serves; a line is its breaker’s.
-            var sources =
-                potential == Potential.Neutral
-                    ? []
-                    : Feeders.Of(job, landing).Select(f => (Guid?)f.Breaker.Id).Take(1).ToList();
-            if (seen.Add((sources.FirstOrDefault(), potential, PhaseOf(landing))))
+            var feeder = Feeders.Of(job, landing).FirstOrDefault();
+            // What the job does not know the source of is a conductor for itself, as far as its metal goes.
+            var pole = IsFeedSide(job, landing)
+                ? landing.Id
+                : feeder.Way?.Stops.LastOrDefault(s => s.LandingId is not null)?.LandingId ?? MetalOf(job, landing);
+            if (seen.Add((pole, potential)))
             {
-                points.Add(new(landing.Id, landing.Name, potential));
+                points.Add(
+                    new(
+                        landing.Id,
+                        landing.Name,
+                        potential,
+                        feeder.Breaker?.Id ?? (IsFeedSide(job, landing) ? landing.DeviceId : null)
+                    )
+                );
             }
         }
 
-        return points;
+        // What a contact switches is as dead as the pole before it, where that can be touched too.
+        return
+        [
+            .. points.Where(p =>
+                p.Potential is not (Potential.Switched or Potential.Traveller)
+                || p.Source is null
+                || !points.Exists(other => other.Source == p.Source && other.Potential == Potential.Line)
+            ),
+        ];
     }
 
-    /// <summary>Each point to every other, and to earth (null).</summary>
+    /// <summary>
+    /// What is measured: each conductor to every other of its source and to every neutral, and each to earth (null),
+    /// which is what those of different sources have in common.
+    /// </summary>
     public static IEnumerable<(DeadPoint From, DeadPoint? To)> Pairs(IReadOnlyList<DeadPoint> points)
     {
         for (var i = 0; i < points.Count; i++)
         {
             for (var j = i + 1; j < points.Count; j++)
             {
-                yield return (points[i], points[j]);
+                if (
+                    points[i].Source == points[j].Source
+                    || points[i].Potential == Potential.Neutral
+                    || points[j].Potential == Potential.Neutral
+                )
+                {
+                    yield return (points[i], points[j]);
+                }
             }
-        }
 
-        foreach (var point in points)
-        {
-            yield return (point, null);
+            yield return (points[i], null);
         }
     }
 
-    private static Potential? PotentialAt(Job job, JobLanding landing) =>
-        job.EndsAt(landing.Id)
-            .Where(e => !e.Wire.Retired)
-            .Select(e => Potentials.Of(e.Wire.Function))
-            .FirstOrDefault(p => p is not null)
-        ?? (job.EndsAt(landing.Id).Any(e => !e.Wire.Retired) ? Potentials.Of(job, landing) : null);
+    private static Guid MetalOf(Job job, JobLanding landing) =>
+        new NetworkWalk(job, throughContacts: false).From(landing).Select(r => r.Landing?.Id).OfType<Guid>().Min();
 
-    /// <summary>Of a three-phase breaker each line is a conductor of its own, by the terminal’s mark.</summary>
-    private static string PhaseOf(JobLanding landing) =>
-        landing.Identity switch
-        {
-            TerminalIdentity.Line2 => "2",
-            TerminalIdentity.Line3 => "3",
-            _ => "",
-        };
+    private static bool IsFeedSide(Job job, JobLanding landing) =>
+        landing.Side == DeviceSide.Line
+        && landing.DeviceId is { } device
+        && job.Devices[device].Type == DeviceType.Breaker
+        && !landing.Identity.IsEarth();
+
+    private static Potential? PotentialAt(Job job, JobLanding landing)
+    {
+        var wires = job.EndsAt(landing.Id).Select(e => e.Wire).Where(w => !w.Retired).ToList();
+        var potential = wires.Select(w => Potentials.Of(w.Function)).FirstOrDefault(p => p is not null)
+            ?? (wires.Count > 0 || IsFeedSide(job, landing) ? Potentials.Of(job, landing) : null);
+        return potential is Potential.Earth or Potential.Signal ? null : potential;
+    }
 }

@@ -17,7 +17,7 @@ public static class DeadSayings
             DeadState.Lapsed => $"{standing.Lapsed!.Why.Says()} Prove it dead again before a hand goes in.",
             DeadState.LockedOff => "Every source is kept off. Dead is not proved yet.",
             DeadState.Live => "Power is on.",
-            _ => "Not proved dead: it counts as live.",
+            _ => "It counts as live.",
         };
 
     /// <summary>Why a proof counts no more.</summary>

@@ -94,25 +94,41 @@ public sealed record DeadDocument(
     private static IEnumerable<ExpectedSource> Expect(Job job, Guid enclosure)
     {
         var sources = EnclosureSources.Of(job, enclosure);
-        return
-        [
-            .. sources.Breakers.Select(b => new ExpectedSource(
+        // A breaker inside is no way to make its own enclosure dead: what feeds it is.
+        foreach (var (breaker, way) in sources.Breakers.Where(b => b.Breaker.EnclosureId != enclosure))
+        {
+            yield return new(
                 SourceKind.Feed,
-                $"{job.Enclosures[b.Breaker.EnclosureId].Name}/{b.Breaker.Name}",
-                b.Way.ToString()
-            )),
-            .. sources.Unfed.Select(d => new ExpectedSource(
+                $"{job.Enclosures[breaker.EnclosureId].Name}/{breaker.Name}",
+                way.ToString()
+            );
+        }
+
+        if (sources.Unfed.Count > 0)
+        {
+            var names = string.Join(", ", sources.Unfed.Select(d => d.Name));
+            yield return new(
                 SourceKind.Feed,
-                $"What feeds {d.Name}",
-                $"The feed side of {d.Name} has no wire in this job: it stays live, whatever is opened here."
-            )),
-            .. sources.Out.Select(w => new ExpectedSource(
-                SourceKind.BackFeed,
-                $"Wire {w.Name} from outside",
-                $"Wire {w.Name} leads out of this job: something may come by it."
-            )),
-        ];
+                Short($"What feeds {names}"),
+                $"This job has no wire to the feed side of {names}: it stays live, whatever is opened inside."
+            );
+        }
+
+        foreach (
+            var (kind, wires) in sources
+                .Out.GroupBy(w => w.Function.IsHot() ? SourceKind.BackFeed : SourceKind.ControlFromElsewhere)
+                .Select(g => (g.Key, g.Select(w => w.Name).ToList()))
+        )
+        {
+            yield return new(
+                kind,
+                wires is [var only] ? $"Wire {only} from outside" : $"{wires.Count} wires from outside",
+                $"{(wires.Count == 1 ? "Wire" : "Wires")} {string.Join(", ", wires)}: out of this job, so something may come by {(wires.Count == 1 ? "it" : "them")}."
+            );
+        }
     }
+
+    private static string Short(string name) => name.Length <= 60 ? name : name[..59] + "…";
 }
 
 /// <summary>A source that the job’s own wires tell of.</summary>

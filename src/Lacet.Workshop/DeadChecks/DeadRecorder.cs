@@ -51,33 +51,38 @@ public sealed class DeadRecorder(JobEditor editor, EventsTable events, PeopleTab
             by.Person
         );
         var names = await people.NamesAsync();
-        var appended = await events.RepeatedAsync(request.Id, digest)
-            ?? await editor.RecordAsync(
-                jobId,
-                async job =>
+        var appended = await editor.RecordAsync(
+            jobId,
+            async job =>
+            {
+                // Sent again it may be impossible by now: a lock that is off is not taken off twice.
+                if (await events.RepeatedAsync(request.Id, digest) is { } repeated)
                 {
-                    if (!job.Job.Enclosures.TryGetValue(enclosure, out var place))
-                    {
-                        throw new ImpossibleInputException("enclosure", "There is no such enclosure in that job.");
-                    }
+                    return (repeated, "");
+                }
 
-                    var now = time.GetUtcNow();
-                    var (kind, dead) = Judge(job, place, request.Deed, by, now, names);
-                    var added = new Envelope(
-                        request.Id,
-                        request.Device,
-                        request.DeviceSequence,
-                        request.ClaimedAt,
-                        now,
-                        kind,
-                        new(jobId, null, null, enclosure),
-                        who
-                    ).Around(digest, recorded => recorded with { Dead = dead });
-                    return (await events.AppendAsync(added, cancellation), $"{place.Name}: {Says(kind)}.");
-                },
-                who.Person.Name,
-                cancellation
-            );
+                if (!job.Job.Enclosures.TryGetValue(enclosure, out var place))
+                {
+                    throw new ImpossibleInputException("enclosure", "There is no such enclosure in that job.");
+                }
+
+                var now = time.GetUtcNow();
+                var (kind, dead) = Judge(job, place, request.Deed, by, now, names);
+                var added = new Envelope(
+                    request.Id,
+                    request.Device,
+                    request.DeviceSequence,
+                    request.ClaimedAt,
+                    now,
+                    kind,
+                    new(jobId, null, null, enclosure),
+                    who
+                ).Around(digest, recorded => recorded with { Dead = dead });
+                return (await events.AppendAsync(added, cancellation), $"{place.Name}: {Says(kind)}.");
+            },
+            who.Person.Name,
+            cancellation
+        );
         return appended switch
         {
             null => new Outcome<Guid>.Missing(JobEditor.NoSuchJob),

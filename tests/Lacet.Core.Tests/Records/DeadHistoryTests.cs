@@ -138,8 +138,8 @@ public sealed class DeadHistoryTests
     {
         var points = new[]
         {
-            new DeadPoint(L1, "X1:1", Potential.Line),
-            new DeadPoint(Guid.NewGuid(), "X1:2", Potential.Neutral),
+            new DeadPoint(L1, "X1:1", Potential.Line, Panel),
+            new DeadPoint(Guid.NewGuid(), "X1:2", Potential.Neutral, null),
         };
         var full = new DeadProof(
             Instrument.TwoPoleTester,

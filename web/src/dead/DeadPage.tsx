@@ -8,7 +8,7 @@ import { PointsDrawing } from "./PointsDrawing";
 import { NothingToProve, PowerPanel } from "./PowerPanel";
 import { ProvePanel } from "./ProvePanel";
 import { SourcesPanel } from "./SourcesPanel";
-import { StateWord } from "./states";
+import { SayStanding, StateWord } from "./states";
 import { useDead, type Doing } from "./useDead";
 import { useProof } from "./useProof";
 import { WorkPanel } from "./WorkPanel";
@@ -23,7 +23,7 @@ export function DeadPage() {
 }
 
 function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
-  const { jobId, enclosureId, enclosure, state, says } = dead.told;
+  const { jobId, enclosureId, enclosure, state } = dead.told;
   const { index } = useBoard(jobId, enclosureId);
   const proving = useProof(dead);
   return (
@@ -36,7 +36,9 @@ function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
       </Flex>
       <Panel role="status">
         <StateWord state={state} large />
-        <Box>{says}</Box>
+        <Box>
+          <SayStanding told={dead.told} />
+        </Box>
       </Panel>
       {doing.again && (
         <Flex gap={3} alignItems="center" flexWrap="wrap">
@@ -47,7 +49,7 @@ function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
       <Grid gap={3} templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" }}>
         <Flex direction="column" gap={3} minW={0}>
           <SourcesPanel dead={dead} doing={doing} />
-          <NothingToProve doing={doing} />
+          {state !== "dead" && <NothingToProve doing={doing} />}
         </Flex>
         <Flex direction="column" gap={3} minW={0}>
           <LocksPanel dead={dead} doing={doing} />

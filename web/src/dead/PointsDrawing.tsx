@@ -19,23 +19,37 @@ export function PointsDrawing({
   /** Points of which every pair is measured. */
   done: ReadonlySet<string>;
 }) {
-  const points = dead.points.flatMap((point, i) => {
+  const slots = dead.points.flatMap((point, i) => {
     const slot = index.slots.find((one) => one.slot.id === point.landingId)?.slot;
     return slot ? [{ ...middle(slot), id: point.landingId, number: i + 1 }] : [];
   });
-  if (points.length === 0) return null;
+  if (slots.length === 0) return null;
   const box = {
-    left: Math.min(...points.map(({ x }) => x)) - around,
-    right: Math.max(...points.map(({ x }) => x)) + around,
-    top: Math.min(...points.map(({ y }) => y)) - around,
-    bottom: Math.max(...points.map(({ y }) => y)) + around,
+    left: Math.min(...slots.map(({ x }) => x)) - around,
+    right: Math.max(...slots.map(({ x }) => x)) + around,
+    top: Math.min(...slots.map(({ y }) => y)) - around,
+    bottom: Math.max(...slots.map(({ y }) => y)) + around,
   };
-  const radius = Math.max(3.4, (box.right - box.left) / 70);
+  const radius = Math.max(3.4, (box.right - box.left) / 60);
+  const points = spread(slots, radius * 2.2);
   const at = (id: string | null | undefined) => points.find((point) => point.id === id);
   const from = at(next?.from);
   const to = next && (at(next.to) ?? { x: box.left + radius * 2, y: box.bottom - radius * 2 });
   return (
     <BoardSheet index={index} name={dead.told.enclosure} view={box}>
+      {points
+        .filter(({ y, slot }) => y !== slot.y)
+        .map(({ id, x, y, slot }) => (
+          <line
+            key={id}
+            x1={slot.x}
+            y1={slot.y}
+            x2={x}
+            y2={y}
+            stroke={token("ink")}
+            strokeWidth={radius / 6}
+          />
+        ))}
       {from && to && (
         <line
           x1={from.x}
@@ -60,6 +74,24 @@ export function PointsDrawing({
       ))}
     </BoardSheet>
   );
+}
+
+interface Placed {
+  x: number;
+  y: number;
+  id: string;
+  number: number;
+}
+
+/** Marks that would lie over each other, one below the other, each with its slot beside it. */
+function spread(slots: Placed[], apart: number) {
+  const placed: (Placed & { slot: { x: number; y: number } })[] = [];
+  for (const slot of slots) {
+    let { y } = slot;
+    while (placed.some((other) => Math.hypot(other.x - slot.x, other.y - y) < apart)) y += apart / 2;
+    placed.push({ ...slot, y, slot: { x: slot.x, y: slot.y } });
+  }
+  return placed;
 }
 
 const middle = ({ box }: Slot) => ({ x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 });

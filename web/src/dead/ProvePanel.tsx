@@ -1,7 +1,7 @@
 import { Box, Flex, Grid } from "@chakra-ui/react";
 import { useState } from "react";
 import { useSession } from "../people/session";
-import { Alert, Button, Checkbox, ErrorMessage, Segments, TextField } from "../ui";
+import { Alert, Button, Checkbox, Disclosure, ErrorMessage, Segments, TextField } from "../ui";
 import type { Dead } from "./deadApi";
 import { Measure, Measured, sayPair } from "./Measure";
 import { Step } from "./Step";
@@ -54,53 +54,60 @@ export function ProvePanel({ dead, doing, proving }: { dead: Dead; doing: Doing;
                 : !draft.after
                   ? "Prove the instrument again."
                   : null)));
+  const steps = (
+    <Flex direction="column" gap={3}>
+      <Instrument dead={dead} proving={proving} />
+      <Checkbox checked={draft.before} onChange={(before) => proving.change({ before })}>
+        It showed what is live on {how.provedOn.trim() || "the proving unit"}, before
+      </Checkbox>
+      {dead.points.length === 0 ? (
+        <Box color="caution">
+          No wire of this enclosure says what it carries: give the wires their functions first, so that it is
+          known what to measure.
+        </Box>
+      ) : (
+        <>
+          <Measure dead={dead} proving={proving} />
+          <Measured dead={dead} proving={proving} />
+        </>
+      )}
+      <Checkbox checked={draft.after} onChange={(after) => proving.change({ after })}>
+        It showed it again, after
+      </Checkbox>
+      {live && (
+        <Alert status="error" title={`Live: ${draft.readings[keyOf(live)]} V, ${sayPair(dead, live)}`}>
+          Hands out. Find what feeds it, list it among the sources, lock it, and measure again.
+        </Alert>
+      )}
+      {stale && (
+        <ErrorMessage
+          of={`That was begun more than ${dead.pauseMinutes} minutes ago, and proves nothing any more: measure anew.`}
+        />
+      )}
+      {doing.last === "proved-dead" && <ErrorMessage of={doing.refused} />}
+      <Button
+        variant={live ? "danger" : "solid"}
+        disabled={doing.busy}
+        missing={missing}
+        onClick={() => void record()}
+      >
+        {live ? "Record: it is live" : "Record: it is dead"}
+      </Button>
+    </Flex>
+  );
   return (
     <Step number={3} title="Proved dead" done={isDead}>
-      {isDead && dead.proof && (
-        <Box mb={3}>
-          By {dead.proof.by}, {dead.proof.readings} readings with {dead.proof.instrument}
-          {dead.proof.simulated && " (simulated)"}.
-        </Box>
-      )}
-      <Flex direction="column" gap={3}>
-        <Instrument dead={dead} proving={proving} />
-        <Checkbox checked={draft.before} onChange={(before) => proving.change({ before })}>
-          It showed what is live on {how.provedOn.trim() || "the proving unit"}, before
-        </Checkbox>
-        {dead.points.length === 0 ? (
-          <Box color="caution">
-            No wire of this enclosure says what it carries: give the wires their functions first, so that it
-            is known what to measure.
+      {isDead && dead.proof ? (
+        <>
+          <Box mb={3}>
+            By {dead.proof.by}, {dead.proof.readings} readings with {dead.proof.instrument}
+            {dead.proof.simulated && " (simulated)"}.
           </Box>
-        ) : (
-          <>
-            <Measure dead={dead} proving={proving} />
-            <Measured dead={dead} proving={proving} />
-          </>
-        )}
-        <Checkbox checked={draft.after} onChange={(after) => proving.change({ after })}>
-          It showed it again, after
-        </Checkbox>
-        {live && (
-          <Alert status="error" title={`Live: ${draft.readings[keyOf(live)]} V, ${sayPair(dead, live)}`}>
-            Hands out. Find what feeds it, list it among the sources, lock it, and measure again.
-          </Alert>
-        )}
-        {stale && (
-          <ErrorMessage
-            of={`That was begun more than ${dead.pauseMinutes} minutes ago, and proves nothing any more: measure anew.`}
-          />
-        )}
-        {doing.last === "proved-dead" && <ErrorMessage of={doing.refused} />}
-        <Button
-          variant={live ? "danger" : "solid"}
-          disabled={doing.busy}
-          missing={missing}
-          onClick={() => void record()}
-        >
-          {live ? "Record: it is live" : "Record: it is dead"}
-        </Button>
-      </Flex>
+          <Disclosure label="Prove it again">{steps}</Disclosure>
+        </>
+      ) : (
+        steps
+      )}
     </Step>
   );
 }

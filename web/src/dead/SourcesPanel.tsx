@@ -3,7 +3,7 @@ import { Plus, X } from "lucide-react";
 import { useFieldArray, useForm, useWatch, type Control, type UseFormRegister } from "react-hook-form";
 import { readDecimal } from "../shared/decimal";
 import { useSession } from "../people/session";
-import { Button, Checkbox, ErrorMessage, Form, TextField } from "../ui";
+import { Button, Checkbox, Disclosure, ErrorMessage, Form, TextField } from "../ui";
 import type { Dead } from "./deadApi";
 import { Step } from "./Step";
 import type { Doing } from "./useDead";
@@ -32,8 +32,30 @@ const typedOf = (dead: Dead): Typed => ({
   absent: dead.absent,
 });
 
-/** Every source, each looked for: opened and locked, waited for, or not there. */
+/** Every source, each looked for: opened and locked, waited for, or not there. Once they are, in a line. */
 export function SourcesPanel({ dead, doing }: { dead: Dead; doing: Doing }) {
+  const done = dead.missingToLock === null;
+  const form = <SourcesForm dead={dead} doing={doing} />;
+  return (
+    <Step number={1} title="Every source off and locked" done={done}>
+      {done ? (
+        <>
+          {dead.sources.map(({ id, name, lock, dischargeMinutes }) => (
+            <Box key={id}>
+              <strong>{name}</strong>:{" "}
+              {lock ? `locked with ${lock}` : `${dischargeMinutes ?? 0} min to discharge`}
+            </Box>
+          ))}
+          <Disclosure label="Change the sources">{form}</Disclosure>
+        </>
+      ) : (
+        form
+      )}
+    </Step>
+  );
+}
+
+function SourcesForm({ dead, doing }: { dead: Dead; doing: Doing }) {
   const { refusal } = useSession();
   const { control, register, handleSubmit, setValue, formState } = useForm<Typed>({
     values: typedOf(dead),
@@ -61,7 +83,10 @@ export function SourcesPanel({ dead, doing }: { dead: Dead; doing: Doing }) {
       })),
       absent: typed.absent as Kind["kind"][],
     });
-  const expected = dead.expected.filter(({ name }) => fields.every((field) => field.name !== name));
+  // What somebody looked for, and did not find, is not offered again.
+  const expected = dead.expected.filter(
+    ({ kind, name }) => !absent.includes(kind) && fields.every((field) => field.name !== name),
+  );
   const ask = {
     control,
     register,
@@ -72,48 +97,46 @@ export function SourcesPanel({ dead, doing }: { dead: Dead; doing: Doing }) {
     setAbsent: (next: string[]) => setValue("absent", next, { shouldDirty: true }),
   };
   return (
-    <Step number={1} title="Every source off and locked" done={dead.missingToLock === null}>
-      <Form id="sources" onSubmit={() => void handleSubmit(save)()}>
-        {expected.length > 0 && (
-          <Flex direction="column" gap={2} mb={2}>
-            {expected.map(({ kind, name, why }) => (
-              <Flex key={name} gap={2} alignItems="center">
-                <Box flex={1} minW={0}>
-                  <strong>{name}</strong>
-                  <Box color="ink.soft" textStyle="dense" overflowWrap="anywhere">
-                    {why}
-                  </Box>
+    <Form id="sources" onSubmit={() => void handleSubmit(save)()}>
+      {expected.length > 0 && (
+        <Flex direction="column" gap={2} mb={2}>
+          {expected.map(({ kind, name, why }) => (
+            <Flex key={name} gap={2} alignItems="center">
+              <Box flex={1} minW={0}>
+                <strong>{name}</strong>
+                <Box color="ink.soft" textStyle="dense" overflowWrap="anywhere">
+                  {why}
                 </Box>
-                <Button onClick={() => add(kind, name)} aria-label={`Add ${name}`}>
-                  <Plus aria-hidden />
-                  Add
-                </Button>
-              </Flex>
-            ))}
-          </Flex>
-        )}
-        <Grid gap={1}>
-          {dead.kinds.map((kind) => (
-            <OfKind key={kind.kind} kind={kind} {...ask} />
+              </Box>
+              <Button onClick={() => add(kind, name)} aria-label={`Add ${name}`}>
+                <Plus aria-hidden />
+                Add
+              </Button>
+            </Flex>
           ))}
-        </Grid>
-        <Box color="caution" mt={2}>
-          A machine’s capacitors hold charge after the lock is on: wait, then measure.
-        </Box>
-        {doing.last === "isolation" && <ErrorMessage of={doing.refused} />}
-        <Box mt={2}>
-          <Button
-            variant="solid"
-            type="submit"
-            form="sources"
-            disabled={doing.busy}
-            missing={refusal("make-dead") ?? (formState.isDirty ? null : dead.missingToLock)}
-          >
-            Save the sources
-          </Button>
-        </Box>
-      </Form>
-    </Step>
+        </Flex>
+      )}
+      <Grid gap={1}>
+        {dead.kinds.map((kind) => (
+          <OfKind key={kind.kind} kind={kind} {...ask} />
+        ))}
+      </Grid>
+      <Box color="caution" mt={2}>
+        A machine’s capacitors hold charge after the lock is on: wait, then measure.
+      </Box>
+      {doing.last === "isolation" && <ErrorMessage of={doing.refused} />}
+      <Box mt={2}>
+        <Button
+          variant="solid"
+          type="submit"
+          form="sources"
+          disabled={doing.busy}
+          missing={refusal("make-dead") ?? (formState.isDirty ? null : dead.missingToLock)}
+        >
+          Save the sources
+        </Button>
+      </Box>
+    </Form>
   );
 }
 
@@ -133,7 +156,7 @@ function OfKind({ kind, fields, absent, register, add, remove, setAbsent }: Aski
   return (
     <Box role="group" aria-label={kind.name} borderTopWidth="1px" borderColor="line" py={2}>
       <Flex gap={2} alignItems="center" flexWrap="wrap">
-        <Box flex="1 1 180px" minW={0}>
+        <Box flex={{ base: "1 1 100%", md: "1 1 180px" }} minW={0}>
           <strong>{kind.name}</strong>
           <Box color="ink.soft" textStyle="dense">
             {kind.hint}

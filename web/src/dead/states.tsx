@@ -9,7 +9,7 @@ import {
   Zap,
   type LucideIcon,
 } from "lucide-react";
-import type { State } from "./deadApi";
+import type { State, Told } from "./deadApi";
 
 const states: Record<State, { icon: LucideIcon; word: string; colour: string }> = {
   "not-proved": { icon: TriangleAlert, word: "Not proved dead", colour: "stop" },
@@ -30,7 +30,7 @@ export function StateWord({ state, large = false }: { state: State; large?: bool
       gap={2}
       color={colour}
       fontWeight={700}
-      {...(large && { textStyle: "figure.md" })}
+      {...(large && { textStyle: "title" })}
       data-dead={state}
     >
       <Icon aria-hidden size={large ? 34 : 22} />
@@ -38,3 +38,13 @@ export function StateWord({ state, large = false }: { state: State; large?: bool
     </Flex>
   );
 }
+
+const clock = new Intl.DateTimeFormat(undefined, { timeStyle: "short" });
+
+/** What its state means now: until when it holds, or why it does not. */
+export const SayStanding = ({ told: { state, says, until } }: { told: Told }) => (
+  <>
+    {state !== "dead" && says}
+    {until && ` Until ${clock.format(new Date(until))}, and longer while somebody works.`}
+  </>
+);
