@@ -12,7 +12,7 @@ import { PlaceBoundary } from "./shell/PlaceBoundary";
 import { Rail } from "./shell/Rail";
 import { useRemembered } from "./shared/remembered";
 import { setOwnRegion } from "./shared/tradeWords";
-import { Toaster } from "./ui";
+import { later } from "./shared/later";
 
 const ShelfPage = lazy(() => import("./shelf/ShelfPage").then((module) => ({ default: module.ShelfPage })));
 const JobsPage = lazy(() => import("./jobs/JobsPage").then((module) => ({ default: module.JobsPage })));
@@ -37,6 +37,8 @@ const PeoplePage = lazy(() =>
   import("./people/PeoplePage").then((module) => ({ default: module.PeoplePage })),
 );
 const DeadPage = lazy(() => import("./dead/DeadPage").then((module) => ({ default: module.DeadPage })));
+// The Bench says nothing by it: it is fetched once that stands.
+const Toaster = later(() => import("./ui/Toaster").then((module) => module.Toaster));
 const LogPage = lazy(() => import("./log/LogPage").then((module) => ({ default: module.LogPage })));
 
 export function App() {

@@ -20,6 +20,27 @@ public static class DeadSayings
             _ => "It counts as live.",
         };
 
+    /// <summary>Whether work was done without a proof that held and a lock of one’s own, where there was to be one.</summary>
+    public static bool IsWithout(this DeadWork how) =>
+        how is DeadWork.NotProved or DeadWork.Lapsed or DeadWork.WithoutOwnLock;
+
+    /// <summary>What is to be known of how an enclosure’s ends were worked at; null where all was well.</summary>
+    public static string? Says(IReadOnlyCollection<(DeadWork How, int Ends)> without) =>
+        without.Count == 0
+            ? null
+            : string.Join(
+                ", ",
+                without.Select(w =>
+                    FormattableString.Invariant($"{w.Ends} {(w.Ends == 1 ? "end" : "ends")} ")
+                    + w.How switch
+                    {
+                        DeadWork.WithoutOwnLock => "without a lock of their own",
+                        DeadWork.Lapsed => "after the proof had lapsed",
+                        _ => "without proof that it was dead",
+                    }
+                )
+            ) + ".";
+
     /// <summary>Why a proof counts no more.</summary>
     public static string Says(this Lapse why) =>
         why switch

@@ -23,6 +23,9 @@ public abstract record RecordedEvent
     /// <summary>The enclosure that it is about, or that its end was in; null where nobody said.</summary>
     public Guid? Enclosure { get; init; }
 
+    /// <summary>How that enclosure stood while the work was done; null where nobody asked.</summary>
+    public DeadWork? DeadWork { get; init; }
+
     /// <summary>When it happened, by the device’s clock.</summary>
     public DateTimeOffset ClaimedAt { get; init; }
 

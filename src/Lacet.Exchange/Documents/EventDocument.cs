@@ -106,6 +106,7 @@ public sealed record EventDocument(
                 Person = Person.Id,
                 End = Subject.End,
                 Enclosure = Subject.Enclosure,
+                DeadWork = DeadWork,
                 ClaimedAt = ClaimedAt,
                 ReceivedAt = ReceivedAt,
             };

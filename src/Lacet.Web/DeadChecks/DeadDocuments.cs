@@ -21,6 +21,7 @@ namespace Lacet.Web.DeadChecks;
 /// <param name="Proof">The proof that holds; null while none does.</param>
 /// <param name="MissingToLock">What is missing before every source counts as kept off; null where nothing is.</param>
 /// <param name="MissingToProve">What is missing before whoever asks can prove it; null where nothing is.</param>
+/// <param name="WorkedWithout">What is to be known of how ends were worked at there; null where all was well.</param>
 /// <param name="PauseMinutes">The job’s pause.</param>
 /// <param name="MostVolts">Up to so many V count as dead.</param>
 /// <param name="MeterStandIn">Whether the stand-in multimeter is there.</param>
@@ -36,6 +37,7 @@ public sealed record DeadDocument(
     DeadProofShown? Proof,
     string? MissingToLock,
     string? MissingToProve,
+    string? WorkedWithout,
     int PauseMinutes,
     double MostVolts,
     bool MeterStandIn
@@ -82,6 +84,7 @@ public sealed record DeadDocument(
                 : null,
             DeadRefusals.OfLocking(standing),
             DeadRefusals.OfProving(standing, person, now),
+            DeadSayings.Says([.. job.Dead.Without(place.Id)]),
             job.Title.Rules.PauseMinutes,
             DeadReading.MostVolts,
             meter

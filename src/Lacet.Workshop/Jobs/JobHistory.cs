@@ -12,5 +12,5 @@ public sealed record JobHistory(EndHistory Ends, DeadHistory Dead)
 
     /// <summary>Folds events in the order of the chain.</summary>
     public static JobHistory Fold(IReadOnlyCollection<(RecordedEvent Event, bool TakenBack)> events) =>
-        new(EndHistory.Fold(events), DeadHistory.Fold(events.Select(e => e.Event)));
+        new(EndHistory.Fold(events), DeadHistory.Fold(events));
 }

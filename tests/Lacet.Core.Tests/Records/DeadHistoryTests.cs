@@ -129,8 +129,34 @@ public sealed class DeadHistoryTests
     public void Work_alone_says_nothing_of_an_enclosure()
     {
         var made = At(new RecordedEvent.Terminated("", IsWanting: false) { End = Guid.NewGuid() }, 0);
-        Assert.Empty(DeadHistory.Fold([made]).Enclosures);
-        Assert.Equal(DeadState.Dead, DeadHistory.Fold([made, .. Events()]).Of(Panel).State);
+        Assert.Empty(Fold([made]).Enclosures);
+        Assert.Equal(DeadState.Dead, Fold([made, .. Events()]).Of(Panel).State);
+    }
+
+    [Fact]
+    public void How_each_end_was_worked_at_last_is_counted()
+    {
+        var (one, two) = (Guid.NewGuid(), Guid.NewGuid());
+        var history = DeadHistory.Fold([
+            (Made(one, DeadWork.NotProved), false),
+            (Made(two, DeadWork.Lapsed), false),
+            (Made(Guid.NewGuid(), DeadWork.NotProved), false),
+            (Made(Guid.NewGuid(), DeadWork.NotProved), true),
+            (Made(one, DeadWork.Proved), false),
+            (Made(Guid.NewGuid(), DeadWork.NewPanel), false),
+        ]);
+        Assert.Equal(
+            "1 end after the proof had lapsed, 1 end without proof that it was dead.",
+            DeadSayings.Says([.. history.Without(Panel)])
+        );
+        Assert.Null(DeadSayings.Says([.. history.Without(Ada)]));
+
+        static RecordedEvent Made(Guid end, DeadWork how) =>
+            At(new RecordedEvent.Terminated("", IsWanting: false), 0) with
+            {
+                End = end,
+                DeadWork = how,
+            };
     }
 
     [Fact]
@@ -241,7 +267,7 @@ public sealed class DeadHistoryTests
                     events.Add(At(Any(what), now, what % 2 == 0 ? Ada : Bo));
                 }
 
-                var dead = DeadHistory.Fold(events).Of(Panel);
+                var dead = Fold(events).Of(Panel);
                 Assert.Equal(Oracle(events), dead.State == DeadState.Dead);
                 // A moment later it is no more alive than now, and the day after nothing holds.
                 Assert.NotEqual(DeadState.Dead, dead.At(Minutes(now + Pause + 1)).State);
@@ -308,7 +334,10 @@ public sealed class DeadHistoryTests
             _ => new RecordedEvent.Isolated([Breaker with { Lock = "8" }], Others),
         };
 
-    private static DeadStanding Proved() => DeadHistory.Fold(Events()).Of(Panel);
+    private static DeadHistory Fold(IEnumerable<RecordedEvent> events) =>
+        DeadHistory.Fold(events.Select(e => (e, TakenBack: false)));
+
+    private static DeadStanding Proved() => Fold(Events()).Of(Panel);
 
     private static RecordedEvent[] Events() =>
         [At(Isolated(), -10), At(new RecordedEvent.LockHung("1"), -5), At(Proof(), 0)];

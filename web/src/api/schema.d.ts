@@ -9107,6 +9107,7 @@ export interface components {
             proof: null | components["schemas"]["DeadProofShown"];
             missingToLock: null | string;
             missingToProve: null | string;
+            workedWithout: null | string;
             /** Format: int32 */
             pauseMinutes: number;
             /** Format: double */

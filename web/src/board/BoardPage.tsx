@@ -4,6 +4,7 @@ import { useEffect } from "react";
 import { LayoutPanelTop } from "lucide-react";
 import { useNavigate, useParams } from "react-router";
 import type { Schemas } from "../client";
+import { DeadStrip } from "../dead/DeadStrip";
 import { Refused } from "../job/Refused";
 import { jobApi } from "../job/jobApi";
 import { ChangesProvider } from "../job/useChanges";
@@ -48,12 +49,15 @@ export function BoardPage() {
         <ChangesProvider key={known} job={known}>
           <Refused />
           {enclosure ? (
-            <BoardWork
-              key={enclosure.id}
-              job={job.data}
-              enclosure={enclosure}
-              before={<Which job={job.data} items={items} enclosure={enclosure} />}
-            />
+            <>
+              <DeadStrip job={known} enclosure={enclosure.id} name={enclosure.name} />
+              <BoardWork
+                key={enclosure.id}
+                job={job.data}
+                enclosure={enclosure}
+                before={<Which job={job.data} items={items} enclosure={enclosure} />}
+              />
+            </>
           ) : (
             <>
               <Which job={job.data} items={items} enclosure={null} />

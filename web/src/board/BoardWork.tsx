@@ -3,7 +3,6 @@ import { useDeferredValue, useMemo, useRef, useState, type ReactNode, type RefOb
 import { LayoutPanelTop } from "lucide-react";
 import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
-import { DeadStrip } from "../dead/DeadStrip";
 import { jobApi } from "../job/jobApi";
 import { LandingForm, type JobLanding } from "../job/LandingForm";
 import { useChanges } from "../job/useChanges";
@@ -102,7 +101,6 @@ export function BoardWork({
           onAddLanding={addLanding}
         />
       </Flex>
-      <DeadStrip job={id} enclosure={enclosure.id} name={enclosure.name} />
       {narrowing && <BoardFilter index={calm} circuits={circuits} filter={filter} onChange={setFilter} />}
       {feeds && <FedAndFeeds job={id} enclosure={enclosure} onClose={() => setFeeds(false)} />}
       <Grid

@@ -3,6 +3,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useRef } from "react";
 import { useNavigate, useParams } from "react-router";
 import type { Schemas } from "../client";
+import { WorkedWithout } from "../dead/WorkedWithout";
 import { jobApi } from "../job/jobApi";
 import { useRemembered } from "../shared/remembered";
 import { BoardSheet } from "../drawing/devices/BoardSheet";
@@ -100,6 +101,7 @@ function Sheet({ job, enclosure }: { job: Schemas["JobOverview"]; enclosure: Sch
         <BoardSheet index={index} drawing={drawing} name={enclosure.name} />
       )}
       <Legend />
+      <WorkedWithout job={job.title.id} enclosure={enclosure.id} />
       <Box textStyle="note" color="ink.soft" mt={1}>
         Order, sides and proportions are the job’s; sizes are those of usual devices. Local code and licensed
         practice rule.

@@ -11,6 +11,7 @@ import { SourcesPanel } from "./SourcesPanel";
 import { SayStanding, StateWord } from "./states";
 import { useDead, type Doing } from "./useDead";
 import { useProof } from "./useProof";
+import { WorkedWithout } from "./WorkedWithout";
 import { WorkPanel } from "./WorkPanel";
 
 /** An enclosure made dead, worked in, and powered again: one step after the other. */
@@ -39,6 +40,7 @@ function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
         <Box>
           <SayStanding told={dead.told} />
         </Box>
+        <WorkedWithout job={jobId} enclosure={enclosureId} />
       </Panel>
       {doing.again && (
         <Flex gap={3} alignItems="center" flexWrap="wrap">
