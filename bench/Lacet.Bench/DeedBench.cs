@@ -190,37 +190,38 @@ internal static class DeedBench
             ).SelectMany(t => t),
         ];
 
+    /// <summary>A termination at the Bench, as a page sends it.</summary>
+    internal static object BenchRecord(string device, int sequence) =>
+        new
+        {
+            id = Guid.NewGuid(),
+            device,
+            deviceSequence = sequence,
+            claimedAt = DateTimeOffset.Now,
+            conductor = new { size = "2.5 mm²", build = "fine-stranded" },
+            landing = new
+            {
+                kind = "screw-clamp-block",
+                leastMm2 = 0.5,
+                mostMm2 = 4,
+                stripDepthMm = 9,
+                ferrule = "allowed",
+                torqueMarking = new
+                {
+                    least = 0.5,
+                    most = 0.8,
+                    unit = "N·m",
+                },
+            },
+            tightening = new { method = "by-feel" },
+        };
+
     private static async Task<List<double>> RecordAsync(HttpClient http, int client, int count, CancellationToken done)
     {
         var times = new List<double>();
         for (var i = 0; i < count && !done.IsCancellationRequested; i++)
         {
-            var body = JsonSerializer.Serialize(
-                new
-                {
-                    id = Guid.NewGuid(),
-                    device = $"bench-{client}",
-                    deviceSequence = i,
-                    claimedAt = DateTimeOffset.Now,
-                    conductor = new { size = "2.5 mm²", build = "fine-stranded" },
-                    landing = new
-                    {
-                        kind = "screw-clamp-block",
-                        leastMm2 = 0.5,
-                        mostMm2 = 4,
-                        stripDepthMm = 9,
-                        ferrule = "allowed",
-                        torqueMarking = new
-                        {
-                            least = 0.5,
-                            most = 0.8,
-                            unit = "N·m",
-                        },
-                    },
-                    tightening = new { method = "by-feel" },
-                },
-                Json.Options
-            );
+            var body = JsonSerializer.Serialize(BenchRecord($"bench-{client}", i), Json.Options);
             using var content = new StringContent(body, Encoding.UTF8, "application/json");
             var started = Stopwatch.GetTimestamp();
             using var response = await http.PostAsync(

@@ -32,6 +32,12 @@ if (args is [_, _, "deeds"])
     return;
 }
 
+if (args is [_, _, "attack"])
+{
+    await AttackBench.RunAsync(program);
+    return;
+}
+
 var summary = BenchmarkRunner.Run<RecipeBenchmarks>(
     DefaultConfig
         .Instance.WithOptions(ConfigOptions.DisableLogFile)
@@ -53,6 +59,7 @@ foreach (var report in summary.Reports.Where(r => r.ResultStatistics is not null
 
 await JobBench.RunAsync();
 await DeedBench.RunAsync(program);
+await AttackBench.RunAsync(program);
 await StartUp.RunAsync(program);
 var (server, address, _) = await StartUp.StartAsync(program);
 await HttpLoad.RunAsync(address);

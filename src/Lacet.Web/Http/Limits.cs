@@ -13,6 +13,12 @@ internal static class Limits
     /// <summary>Streams that stay open, one a page.</summary>
     internal const string Streams = "streams";
 
+    /// <summary>
+    /// What is tried to sign in with. It is slow on purpose, so each address waits in a line of its own: whoever sends many
+    /// holds up neither those who work nor those who sign in elsewhere.
+    /// </summary>
+    internal const string SignIns = "sign-ins";
+
     /// <summary>Files that are read, each many times its size in memory.</summary>
     internal const string Uploads = "uploads";
 
@@ -48,6 +54,7 @@ internal static class Limits
     private const int MostStreams = 200;
     private const int MostUploads = 4;
     private const int UploadsWaiting = 8;
+    private const int SignInsWaiting = 8;
     private const int MostRequests = 64;
     private const int RequestsWaiting = 1000;
 
@@ -64,9 +71,16 @@ internal static class Limits
             limiter.AddConcurrencyLimiter(Uploads, options =>
                 (options.PermitLimit, options.QueueLimit) = (MostUploads, UploadsWaiting)
             );
+            limiter.AddPolicy(SignIns, context =>
+                RateLimitPartition.GetConcurrencyLimiter(context.Connection.RemoteIpAddress, _ =>
+                    new() { PermitLimit = 1, QueueLimit = SignInsWaiting }
+                )
+            );
             // A stream waits for what happens; everything else is done in a moment, and waits its turn.
             limiter.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, bool>(context =>
-                context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName is Streams
+                context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName
+                    is Streams
+                        or SignIns
                     ? RateLimitPartition.GetNoLimiter(true)
                     : RateLimitPartition.GetConcurrencyLimiter(false, _ =>
                         new() { PermitLimit = MostRequests, QueueLimit = RequestsWaiting }

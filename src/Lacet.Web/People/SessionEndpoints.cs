@@ -13,30 +13,22 @@ internal static class SessionEndpoints
     {
         var session = app.MapGroup("/api/session").WithTags("People");
         session.MapGet("", Now).WithSummary("Who is signed in on this screen").IsOpen();
-        session
-            .MapPost("/password", ByPassword)
-            .WithSummary("Signs in by name and password")
-            .ProducesSignInProblems()
-            .IsOpen();
-        session
-            .MapPost("/pin", ByPin)
-            .WithSummary("Signs in by PIN, on a paired tablet")
-            .ProducesSignInProblems()
-            .IsOpen();
+        session.MapPost("/password", ByPassword).WithSummary("Signs in by name and password").TriesSecret().IsOpen();
+        session.MapPost("/pin", ByPin).WithSummary("Signs in by PIN, on a paired tablet").TriesSecret().IsOpen();
         session
             .MapPost("/code", ByCode)
             .WithSummary("Signs in by a code that is good once, and sets the password")
-            .ProducesSignInProblems()
+            .TriesSecret()
             .IsOpen();
         session
             .MapPost("/confirmation", Confirm)
             .WithSummary("Shows by the password who is signed in already")
-            .ProducesSignInProblems()
+            .TriesSecret()
             .NeedsSomebody();
         session
             .MapPut("/secrets", ChangeSecrets)
             .WithSummary("Sets another password or PIN, and signs out everywhere else")
-            .ProducesSignInProblems()
+            .TriesSecret()
             .NeedsSomebody();
         session
             .MapPut("/supervisor", Supervise)
@@ -54,8 +46,10 @@ internal static class SessionEndpoints
         sessions.MapDelete("", EndAll).WithSummary("Signs somebody out everywhere; me, where nobody is named");
     }
 
-    private static RouteHandlerBuilder ProducesSignInProblems(this RouteHandlerBuilder endpoint) =>
+    /// <summary>Somebody shows what only they know.</summary>
+    private static RouteHandlerBuilder TriesSecret(this RouteHandlerBuilder endpoint) =>
         endpoint
+            .RequireRateLimiting(Limits.SignIns)
             .ProducesInputProblems()
             .ProducesProblem(StatusCodes.Status401Unauthorized)
             .ProducesProblem(StatusCodes.Status429TooManyRequests);
