@@ -35,6 +35,23 @@ public sealed partial class AccessTests
         Assert.True(written.SetEquals(routes), $"docs/security.md is to say:\n{string.Join('\n', routes)}");
     }
 
+    /// <summary>What the page of security says is held by a test, is held by one that there is.</summary>
+    [Fact]
+    public void Every_test_that_the_page_of_security_names_is_there()
+    {
+        var tests = Directory
+            .EnumerateFiles(Repository.Of("tests"), "*Tests*.cs", SearchOption.AllDirectories)
+            .Select(f => Path.GetFileName(f).Split('.')[0])
+            .ToHashSet(StringComparer.Ordinal);
+        var named = TestName()
+            .Matches(File.ReadAllText(Repository.Of("docs", "security.md")))
+            .Select(m => m.Groups[1].Value);
+        Assert.Empty(named.Except(tests));
+    }
+
+    [GeneratedRegex("`([A-Za-z]+Tests)`")]
+    private static partial Regex TestName();
+
     [Fact]
     public async Task A_stranger_gets_nothing_but_what_is_open()
     {

@@ -69,6 +69,7 @@ public sealed class DoorTests
                 .Single(p => p.StartsWith("script-src", StringComparison.Ordinal));
             Assert.Equal("script-src 'self'", scripts);
             Assert.Contains("frame-ancestors 'none'", policy, StringComparison.Ordinal);
+            Assert.Equal("no-store", response.Headers.CacheControl?.ToString());
             Assert.Equal("nosniff", response.Headers.GetValues("X-Content-Type-Options").Single());
         }
     }

@@ -66,6 +66,15 @@ public sealed class PeopleTests
             (HttpStatusCode.UnprocessableEntity, "password"),
             await UseAsync(browser, "Ada", added.Code, "adaadaadaada")
         );
+        // NIST SP 800-63B-4, 3.1.1.2 (from memory): what leaked, dictionary words, and what is made of them are refused.
+        foreach (var leaked in new[] { "password123", "qwertyuiop", "1q2w3e4r5t", "football1234", "passw0rd2024" })
+        {
+            Assert.Equal(
+                (HttpStatusCode.UnprocessableEntity, "password"),
+                await UseAsync(browser, "Ada", added.Code, leaked)
+            );
+        }
+
         Assert.Equal(HttpStatusCode.OK, (await UseAsync(browser, "ada", added.Code.ToLowerInvariant())).Status);
         using var other = new Browser(server.Stranger.Http.BaseAddress!);
         Assert.Equal(HttpStatusCode.Unauthorized, (await UseAsync(other, "Ada", added.Code)).Status);

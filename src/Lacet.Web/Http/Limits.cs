@@ -54,7 +54,7 @@ internal static class Limits
     private const int MostStreams = 200;
     private const int MostUploads = 4;
     private const int UploadsWaiting = 8;
-    private const int SignInsWaiting = 8;
+    private const int SignInsWaiting = 16;
     private const int MostRequests = 64;
     private const int RequestsWaiting = 1000;
 

@@ -18,6 +18,12 @@ internal static class SecurityHeaders
                 headers["Referrer-Policy"] = "no-referrer";
                 headers["Cross-Origin-Opener-Policy"] = "same-origin";
                 headers["Cross-Origin-Resource-Policy"] = "same-origin";
+                if (context.Request.Path.StartsWithSegments("/api", StringComparison.OrdinalIgnoreCase))
+                {
+                    // What is kept here is for whoever is signed in now, and stays on no disk of theirs.
+                    headers.CacheControl = "no-store";
+                }
+
                 return next(context);
             }
         );

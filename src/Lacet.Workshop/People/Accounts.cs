@@ -163,7 +163,10 @@ public sealed class Accounts(AccountsTable accounts, Sessions sessions, SecretHa
     /// <summary>Throws where a password or a PIN will not do.</summary>
     internal static void Check(NewSecrets secrets, string name)
     {
-        if (secrets.Password is { } password && Secrets.PasswordProblem(password, name) is { } weak)
+        if (
+            secrets.Password is { } password
+            && (Secrets.PasswordProblem(password, name) ?? CommonPasswords.Problem(password, name)) is { } weak
+        )
         {
             throw new ImpossibleInputException("password", weak);
         }
