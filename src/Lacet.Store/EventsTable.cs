@@ -124,6 +124,20 @@ public sealed partial class EventsTable(LacetDatabase database, JobsTable jobs)
             },
             transaction
         );
+        if (added.Joined is { } joined)
+        {
+            await connection.ExecuteAsync(
+                "INSERT INTO joined_name (event, typed, person) VALUES (@Id, @Typed, @Person)",
+                new
+                {
+                    added.Id,
+                    joined.Typed,
+                    joined.Person,
+                },
+                transaction
+            );
+        }
+
         return new()
         {
             Id = added.Id,

@@ -24,4 +24,7 @@ public sealed record NewEvent(Guid Id, string RequestDigest, Guid? Corrects, Fun
 
     /// <summary>The end of a wire that it is about; null for none.</summary>
     public Guid? End { get; init; }
+
+    /// <summary>The typed name and the person that it joins; null for anything else.</summary>
+    public (Guid Typed, Guid Person)? Joined { get; init; }
 }

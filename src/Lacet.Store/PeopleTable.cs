@@ -18,6 +18,28 @@ public sealed class PeopleTable(LacetDatabase database)
             )
         );
 
+    /// <summary>
+    /// Names that were only typed, by name, each with the person that a lead’s word joined it to last, as far as that
+    /// stands.
+    /// </summary>
+    public Task<List<TypedNameRow>> TypedAsync() =>
+        database.ReadAsync(async connection =>
+            (
+                await connection.QueryAsync<TypedNameRow>(
+                    """
+                    SELECT p.id, p.name, (
+                        SELECT j.person FROM joined_name j JOIN event e ON e.id = j.event
+                        WHERE j.typed = p.id AND NOT EXISTS (SELECT 1 FROM event w WHERE w.corrects = j.event)
+                        ORDER BY e.sequence DESC LIMIT 1
+                    ) AS Person
+                    FROM person p
+                    WHERE p.name <> '' AND NOT EXISTS (SELECT 1 FROM account a WHERE a.person = p.id)
+                    ORDER BY p.name
+                    """
+                )
+            ).AsList()
+        );
+
     /// <summary>Who acts; throws <see cref="ImpossibleInputException"/> where nobody has this id.</summary>
     public async Task<PersonRow> KnownAsync(Guid person) =>
         await FindAsync(person) ?? throw new ImpossibleInputException("person", "Nobody has this id.");

@@ -163,4 +163,13 @@ public abstract record RecordedEvent
         /// <inheritdoc/>
         public override RecordState State => RecordState.Noted;
     }
+
+    /// <summary>A name that was only typed is a person’s, by a lead’s word.</summary>
+    /// <param name="Typed">The name’s.</param>
+    /// <param name="Account">The person’s.</param>
+    public sealed record NameJoined(Guid Typed, Guid Account) : RecordedEvent
+    {
+        /// <inheritdoc/>
+        public override RecordState State => RecordState.Noted;
+    }
 }

@@ -29,7 +29,12 @@ internal sealed record SealedMembers(
                 : new(
                     sequence,
                     Text(root, "previous"),
-                    [.. NameOf(Inner(root, "person")), .. NameOf(Inner(root, "supervisor"))],
+                    [
+                        .. NameOf(Inner(root, "person")),
+                        .. NameOf(Inner(root, "supervisor")),
+                        .. NameOf(Inner(Inner(root, "joined"), "typed")),
+                        .. NameOf(Inner(Inner(root, "joined"), "person")),
+                    ],
                     Text(root, "id"),
                     Text(root, "corrects"),
                     Text(Inner(root, "subject"), "job"),
@@ -58,7 +63,11 @@ internal sealed record SealedMembers(
     private static bool Same(string? a, string? b) => string.Equals(a, b, StringComparison.Ordinal);
 
     private static JsonElement Inner(JsonElement of, string name) =>
-        of.TryGetProperty(name, out var inner) && inner.ValueKind == JsonValueKind.Object ? inner : default;
+        of.ValueKind == JsonValueKind.Object
+        && of.TryGetProperty(name, out var inner)
+        && inner.ValueKind == JsonValueKind.Object
+            ? inner
+            : default;
 
     private static string? Text(JsonElement of, string name) =>
         of.ValueKind == JsonValueKind.Object

@@ -34,6 +34,7 @@ namespace Lacet.Exchange.Documents;
 /// <param name="Role">As what they work here; left out by names that were only typed.</param>
 /// <param name="Supervisor">Who supervised them; left out where nobody did.</param>
 /// <param name="Dead">What was done to make an enclosure dead, or live; left out for anything else.</param>
+/// <param name="Joined">Which typed name is whose; left out for anything else.</param>
 /// <param name="DeadWork">
 /// How the enclosure stood while the work was done; left out at the Bench, and by events from before that was asked.
 /// </param>
@@ -58,7 +59,8 @@ public sealed record EventDocument(
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] Role? Role = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] PersonReference? Supervisor = null,
     [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] DeadRecordDocument? Dead = null,
-    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] DeadWork? DeadWork = null
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] DeadWork? DeadWork = null,
+    [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] JoinedNameDocument? Joined = null
 )
 {
     /// <summary>Reads an event as it was sealed; null where its bytes are damaged and cannot be read.</summary>
@@ -94,6 +96,10 @@ public sealed record EventDocument(
                 tested.Readings.All(r => r.IsWhole)
             ),
             (EventKind.Withdrawal, { Corrects: { } corrects }) => new RecordedEvent.Withdrawn(corrects),
+            (EventKind.NameJoined, { Joined: { } joined }) => new RecordedEvent.NameJoined(
+                joined.Typed.Id,
+                joined.Person.Id
+            ),
             (_, { Dead: { } dead }) => dead.ToEvent(Kind),
             _ => null,
         };
@@ -174,7 +180,13 @@ public enum EventKind
 
     /// <summary>Power was put back.</summary>
     Energised,
+
+    /// <summary>A name that was only typed is a person’s, by a lead’s word.</summary>
+    NameJoined,
 }
+
+/// <summary>A name that was only typed, and the person whose it is.</summary>
+public sealed record JoinedNameDocument(PersonReference Typed, PersonReference Person);
 
 /// <summary>What the meter said of a pin map, pin by pin.</summary>
 /// <param name="PinMap">Which map of the job.</param>

@@ -14,6 +14,7 @@ public static class EventSayings
         {
             { Kind: EventKind.Check } => "A landed end was looked at and tugged.",
             { Kind: EventKind.SignOff } => "Signed for by another.",
+            { Kind: EventKind.NameJoined } => "A name that was only typed was joined to a person.",
             { Kind: EventKind.Withdrawal } => "An earlier event was taken back.",
             { Rework: { } rework } => Say(rework),
             { Continuity: { } tested } => Say(tested),

@@ -208,6 +208,7 @@ internal static class Server
         services.AddSingleton<SignIns>();
         services.AddSingleton<Supervision>();
         services.AddSingleton<Tablets>();
+        services.AddSingleton<TypedNames>();
         services.AddSingleton<PairedTools>();
         services.AddSingleton<IToolKeys>(provider => provider.GetRequiredService<PairedTools>());
         services.AddSingleton<ShelfLandings>();

@@ -9,7 +9,8 @@ namespace Lacet.Web.People;
 /// <param name="Name">The name.</param>
 /// <param name="Proved">Whether they showed who they are; a name that was only typed, before there were accounts, did
 /// not.</param>
-public sealed record Person(Guid Id, string Name, bool Proved)
+/// <param name="JoinedTo">Whose name it is by a lead’s word, where it was only typed.</param>
+public sealed record Person(Guid Id, string Name, bool Proved, string? JoinedTo = null)
 {
     /// <summary>From the table.</summary>
     public static Person Of(PersonRow row) => new(row.Id, row.Name, row.Proved);

@@ -1,4 +1,5 @@
 using Lacet.Core.People;
+using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.People;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -19,6 +20,15 @@ internal static class PeopleEndpoints
             .ProducesProblem(StatusCodes.Status409Conflict)
             .Needs(Right.ManagePeople);
         people
+            .MapGet("/typed", Typed)
+            .WithSummary("Names that were only typed, and whose they are by a lead’s word")
+            .Needs(Right.ManagePeople);
+        people
+            .MapPost("/typed/{id:guid}/person", Join)
+            .WithSummary("Says whose name it is that was only typed, as an event")
+            .Changes()
+            .Needs(Right.ManagePeople);
+        people
             .MapPut("/{id:guid}", Change)
             .WithSummary("Says as what somebody works here, or that they do no more")
             .Changes()
@@ -35,6 +45,17 @@ internal static class PeopleEndpoints
             .ProducesProblem(StatusCodes.Status409Conflict)
             .Needs(Right.ManagePeople);
     }
+
+    private static async Task<Ok<List<TypedNameRow>>> Typed(TypedNames names) =>
+        TypedResults.Ok(await names.AllAsync());
+
+    private static async Task<Results<Ok<Guid>, ProblemHttpResult>> Join(
+        Guid id,
+        JoinName request,
+        TypedNames names,
+        Caller caller,
+        CancellationToken cancellation
+    ) => Answers.Of(await names.JoinAsync(id, request, caller.Actor, cancellation));
 
     private static async Task<Ok<List<PersonDocument>>> List(Accounts accounts, TimeProvider time) =>
         TypedResults.Ok((await accounts.AllAsync()).ConvertAll(row => PersonDocument.Of(row, time)));

@@ -7,15 +7,25 @@ namespace Lacet.Web.Records;
 internal sealed class Names(PeopleTable people)
 {
     private readonly Dictionary<Guid, Person> _known = [];
+    private Dictionary<Guid, Guid?>? _joined;
 
     internal async Task<Person> OfAsync(Guid id)
     {
         if (!_known.TryGetValue(id, out var person))
         {
-            _known.Add(
-                id,
-                person = await people.FindAsync(id) is { } row ? Person.Of(row) : new(id, "erased", Proved: false)
-            );
+            person = await people.FindAsync(id) is { } row ? Person.Of(row) : new(id, "erased", Proved: false);
+            if (!person.Proved)
+            {
+                _joined ??= (await people.TypedAsync()).ToDictionary(t => t.Id, t => t.Person);
+                person = person with
+                {
+                    JoinedTo = _joined.GetValueOrDefault(id) is { } whose
+                        ? (await people.FindAsync(whose))?.Name
+                        : null,
+                };
+            }
+
+            _known.Add(id, person);
         }
 
         return person;

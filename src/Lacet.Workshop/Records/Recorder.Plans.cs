@@ -122,7 +122,7 @@ public sealed partial class Recorder
             HouseRules = end.HouseRules,
         };
 
-    private static void CheckSubject(NewRecord request, PlannedEnd? at, Guid person)
+    private static void CheckSubject(NewRecord request, PlannedEnd? at, IReadOnlySet<Guid> selves)
     {
         if (
             at is not null
@@ -168,7 +168,7 @@ public sealed partial class Recorder
             );
         }
 
-        if (at.Recorded.By == person)
+        if (selves.Contains(at.Recorded.By))
         {
             throw new NotAllowedException(
                 request.Kind == EventKind.SignOff

@@ -45,7 +45,11 @@ public sealed partial class Recorder(
         var at = request.Subject is { } subject
             ? await EndAsync(subject, request, by.Person, receivedAt, cancellation)
             : null;
-        CheckSubject(request, at, person.Id);
+        CheckSubject(
+            request,
+            at,
+            request.Kind is EventKind.Check or EventKind.SignOff ? await SelvesAsync(person.Id) : []
+        );
         var takenBack = request.Kind == EventKind.Withdrawal ? await TakenBackAsync(request, by) : null;
         var happened = new Happened(
             request.Kind == EventKind.Termination
@@ -113,13 +117,20 @@ public sealed partial class Recorder(
             }
         );
 
+    /// <summary>Somebody, and every typed name that a lead said is theirs.</summary>
+    private async Task<HashSet<Guid>> SelvesAsync(Guid person) =>
+        [person, .. (await people.TypedAsync()).Where(t => t.Person == person).Select(t => t.Id)];
+
     /// <summary>Throws where somebody may not record that.</summary>
     private static void MayRecord(EventKind kind, Actor by)
     {
         switch (kind)
         {
             case >= EventKind.Isolation:
-                throw new ImpossibleInputException("kind", "What is made dead is recorded at its enclosure.");
+                throw new ImpossibleInputException(
+                    "kind",
+                    "That is recorded where it is done: at an enclosure, or of a person."
+                );
             case EventKind.Check:
                 by.Need(Right.Check);
                 break;

@@ -6152,6 +6152,129 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Names that were only typed, and whose they are by a lead’s word */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TypedNameRow"][];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/typed/{id}/person": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says whose name it is that was only typed, as an event */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["JoinName"];
+                };
+            };
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": string;
+                    };
+                };
+                /** @description Bad Request */
+                400: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Conflict */
+                409: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Payload Too Large */
+                413: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+                /** @description Unprocessable Entity */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{id}": {
         parameters: {
             query?: never;
@@ -9443,7 +9566,7 @@ export interface components {
             reachMm: number;
         };
         /** @enum {unknown} */
-        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park" | "continuity" | "isolation" | "lock-on" | "lock-off" | "proved-dead" | "source-found" | "at-work" | "shift-end" | "exemption" | "energised" | null;
+        EventKind: "termination" | "withdrawal" | "check" | "sign-off" | "rework" | "park" | "continuity" | "isolation" | "lock-on" | "lock-off" | "proved-dead" | "source-found" | "at-work" | "shift-end" | "exemption" | "energised" | "name-joined" | null;
         EventSubject: {
             /** Format: uuid */
             job: null | string;
@@ -10615,6 +10738,17 @@ export interface components {
              */
             order?: number;
         };
+        JoinName: {
+            /** Format: uuid */
+            id: string;
+            device: string;
+            /** Format: int64 */
+            deviceSequence: number;
+            /** Format: date-time */
+            claimedAt: string;
+            /** Format: uuid */
+            personId: string;
+        };
         JudgedFaultDocument: {
             fault: components["schemas"]["Fault"];
             verdict: components["schemas"]["FaultVerdict"];
@@ -11366,6 +11500,7 @@ export interface components {
             id: string;
             name: string;
             proved: boolean;
+            joinedTo?: null | string;
         };
         PersonDocument: {
             /** Format: uuid */
@@ -12469,6 +12604,13 @@ export interface components {
             line: string;
             /** @default Panel */
             enclosure: string;
+        };
+        TypedNameRow: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: uuid */
+            person?: null | string;
         };
         TypedWire: {
             /** Format: uuid */

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { mayComeBack, type Schemas } from "../client";
-import { stamp } from "../recording/stamp";
+import { stamp } from "../shared/stamp";
 import { deadApi, deadKey, type Deed } from "./deadApi";
 
 /** How an enclosure stands; and what somebody does about it. */

@@ -114,7 +114,7 @@ export function LogEntry({ item, onWithdraw }: { item: Item; onWithdraw: (() => 
               Its map
             </Link>
           )}
-          {(made ?? item.park ?? item.rework ?? item.continuity) &&
+          {(made ?? item.park ?? item.rework ?? item.continuity ?? item.kind === "name-joined") &&
             item.state !== "withdrawn" &&
             onWithdraw && (
               <Button variant="plain" onClick={onWithdraw} aria-label={`Withdraw event ${item.sequence}`}>

@@ -9,6 +9,7 @@ import { PersonForm } from "./PersonForm";
 import { roleNames, sessionApi, useSession } from "./session";
 import { TabletList } from "./TabletList";
 import { ToolList } from "./ToolList";
+import { TypedNames } from "./TypedNames";
 
 type Somebody = Schemas["PersonDocument"];
 
@@ -75,6 +76,7 @@ export function PeoplePage() {
           </Panel>
         ))}
       </Grid>
+      {leads && <TypedNames people={people.data ?? []} />}
       {may("pair") && (
         <>
           <TabletList />

@@ -27,6 +27,9 @@ export const sessionApi = {
   tools: () => take(http.GET("/api/tools")),
   pairTool: (body: Schemas["NewTool"]) => take(http.POST("/api/tools", { body })),
   unpairTool: (id: string) => take(http.DELETE("/api/tools/{id}", { params: { path: { id } } })),
+  typedNames: () => take(http.GET("/api/people/typed")),
+  joinName: (id: string, body: Schemas["JoinName"]) =>
+    take(http.POST("/api/people/typed/{id}/person", { params: { path: { id } }, body })),
   people: () => take(http.GET("/api/people")),
   add: (body: Schemas["NewAccount"]) => take(http.POST("/api/people", { body })),
   change: (id: string, body: Schemas["ChangedAccount"]) =>

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../client";
 import { useUnits } from "../shared/Units";
-import { stamp } from "./stamp";
+import { stamp } from "../shared/stamp";
 
 type Event = Omit<Schemas["NewRecord"], "id" | "device" | "deviceSequence" | "claimedAt">;
 

@@ -1,4 +1,4 @@
-import { recall, remember } from "../shared/remembered";
+import { recall, remember } from "./remembered";
 
 /** This device's own name and count, which every event carries. */
 export function stamp() {
