@@ -321,6 +321,8 @@ public sealed class DeadCheckTests
         // Each pole of its three-phase breakers is a conductor of its own.
         var points = page.GetProperty("points").EnumerateArray().Select(p => p.GetProperty("name").GetString());
         Assert.Superset(Enumerable.Range(1, 6).Select(n => (string?)$"X2:{n}").ToHashSet(), points.ToHashSet());
+        // And no more are measured than somebody would.
+        Assert.InRange(page.GetProperty("pairs").GetArrayLength(), 40, 120);
         var first = page.GetProperty("points")
             .EnumerateArray()
             .First(p => p.GetProperty("carries").GetString() == "a line");

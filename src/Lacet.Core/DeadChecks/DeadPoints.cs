@@ -14,6 +14,7 @@ public static class DeadPoints
     public static IReadOnlyList<DeadPoint> Of(Job job, Guid enclosure)
     {
         var points = new List<DeadPoint>();
+        var metals = new HashSet<Guid>();
         var seen = new HashSet<(Guid Pole, Potential Potential)>();
         foreach (var landing in job.LandingsIn(enclosure).OrderBy(l => l.Order))
         {
@@ -22,11 +23,19 @@ public static class DeadPoints
                 continue;
             }
 
+            // What is one piece of metal is one conductor, wherever it is touched.
+            var metal = MetalOf(job, landing);
+            if (!metals.Add(metal))
+            {
+                continue;
+            }
+
             var feeder = Feeders.Of(job, landing).FirstOrDefault();
-            // What the job does not know the source of is a conductor for itself, as far as its metal goes.
             var pole = IsFeedSide(job, landing)
                 ? landing.Id
-                : feeder.Way?.Stops.LastOrDefault(s => s.LandingId is not null)?.LandingId ?? MetalOf(job, landing);
+                : feeder.Way?.Stops.LastOrDefault(s => s.LandingId is not null)?.LandingId
+                    // Of control whole cables come from elsewhere together, and what is switched goes there: one of each.
+                    ?? (potential is Potential.Line or Potential.Neutral ? metal : Guid.Empty);
             if (seen.Add((pole, potential)))
             {
                 points.Add(
@@ -52,8 +61,8 @@ public static class DeadPoints
     }
 
     /// <summary>
-    /// What is measured: each conductor to every other of its source and to every neutral, and each to earth (null),
-    /// which is what those of different sources have in common.
+    /// What is measured: each conductor to every other of its source, of power to every neutral too, and each to earth
+    /// (null), which is what those of different sources have in common.
     /// </summary>
     public static IEnumerable<(DeadPoint From, DeadPoint? To)> Pairs(IReadOnlyList<DeadPoint> points)
     {
@@ -61,11 +70,7 @@ public static class DeadPoints
         {
             for (var j = i + 1; j < points.Count; j++)
             {
-                if (
-                    points[i].Source == points[j].Source
-                    || points[i].Potential == Potential.Neutral
-                    || points[j].Potential == Potential.Neutral
-                )
+                if (BelongTogether(points[i], points[j]))
                 {
                     yield return (points[i], points[j]);
                 }
@@ -74,6 +79,11 @@ public static class DeadPoints
             yield return (points[i], null);
         }
     }
+
+    /// <summary>Of one source, as far as that is known, and of one system: power or control.</summary>
+    private static bool BelongTogether(DeadPoint one, DeadPoint other) =>
+        one.Potential.IsControl() == other.Potential.IsControl()
+        && (one.Source == other.Source || one.Potential == Potential.Neutral || other.Potential == Potential.Neutral);
 
     private static Guid MetalOf(Job job, JobLanding landing) =>
         new NetworkWalk(job, throughContacts: false).From(landing).Select(r => r.Landing?.Id).OfType<Guid>().Min();

@@ -1,4 +1,5 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
+import type { ReactNode } from "react";
 import { useParams } from "react-router";
 import { useBoard } from "../job/useBoard";
 import { Button, ErrorMessage, Link, Loading, Panel } from "../ui";
@@ -22,6 +23,12 @@ export function DeadPage() {
   if (!doing.dead) return <Loading what="Looking what is locked…" lines={4} />;
   return <Steps key={enclosure} dead={doing.dead} doing={doing} />;
 }
+
+const Column = ({ children }: { children: ReactNode }) => (
+  <Flex direction="column" gap={3} minW={0} display={{ base: "contents", lg: "flex" }}>
+    {children}
+  </Flex>
+);
 
 function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
   const { jobId, enclosureId, enclosure, state } = dead.told;
@@ -49,21 +56,26 @@ function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
         </Flex>
       )}
       <Grid gap={3} templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) minmax(0, 1fr)" }}>
-        <Flex direction="column" gap={3} minW={0}>
+        {/* On a phone one below the other, the drawing beside what is measured. */}
+        <Column>
           <SourcesPanel dead={dead} doing={doing} />
           {state !== "dead" && <NothingToProve doing={doing} />}
-        </Flex>
-        <Flex direction="column" gap={3} minW={0}>
-          <LocksPanel dead={dead} doing={doing} />
           {index && dead.points.length > 0 && (
-            <Panel>
+            <Panel order={2} position={{ lg: "sticky" }} top={0}>
               <PointsDrawing dead={dead} index={index} next={proving.next} done={proving.done} />
             </Panel>
           )}
-          <ProvePanel dead={dead} doing={doing} proving={proving} />
-          <WorkPanel dead={dead} doing={doing} />
-          <PowerPanel dead={dead} doing={doing} />
-        </Flex>
+        </Column>
+        <Column>
+          <Box order={1}>
+            <LocksPanel dead={dead} doing={doing} />
+          </Box>
+          <Flex order={3} direction="column" gap={3} minW={0}>
+            <ProvePanel dead={dead} doing={doing} proving={proving} />
+            <WorkPanel dead={dead} doing={doing} />
+            <PowerPanel dead={dead} doing={doing} />
+          </Flex>
+        </Column>
       </Grid>
     </Flex>
   );
