@@ -3,7 +3,7 @@ using Lacet.Core.People;
 namespace Lacet.Web.Tests;
 
 /// <summary>A panel made dead, worked in, and powered again, by several at once.</summary>
-public sealed class DeadCheckTests
+public sealed partial class DeadCheckTests
 {
     [Fact]
     public async Task From_sources_to_power_every_step_is_an_event_and_work_says_how_it_stood()
@@ -247,7 +247,7 @@ public sealed class DeadCheckTests
                 .ToList();
             // Put on, it was put on before the lock hung: the lock is the last that happened.
             Assert.Equal("DCP: own lock 12 on.", says[0]);
-            Assert.Equal(on == HttpStatusCode.OK, says[1] == "DCP: power put back, every lock off.");
+            Assert.Equal(on == HttpStatusCode.OK, says.ElementAtOrDefault(1) == "DCP: power put back, every lock off.");
             await bench.DoneAsync(bench.Dov, DeadBench.LockOff());
         }
     }
@@ -285,62 +285,6 @@ public sealed class DeadCheckTests
                 kind,
                 corrects,
             };
-    }
-
-    [Fact]
-    public async Task A_server_that_starts_anew_knows_whose_locks_hang()
-    {
-        var bench = await DeadBench.StartAsync();
-        await bench.ProvedAsync();
-        await bench.DisposeAsync();
-        await using var again = await RunningServer.StartAsync(bench.Server.Folder, signedIn: false);
-        var cleo = await again.PersonAsync("Cleo");
-        await using var page = await OpenPage.OpenAsync(again, cleo);
-        var told = (await page.UntilAsync("dead")).GetProperty("told");
-        Assert.Equal(("dead", 2), (told.GetProperty("state").GetString(), told.GetProperty("people").GetArrayLength()));
-        again.Time.Advance(TimeSpan.FromMinutes(31));
-        await page.UntilAsync("dead", Is("lapsed"));
-    }
-
-    [Fact]
-    public async Task The_stand_in_meter_shows_what_is_live_until_it_is_locked()
-    {
-        await using var server = await RunningServer.StartAsync(standIns: true, demo: Repository.Of("demo"));
-        await server.PersonAsync("Ines Okafor");
-        var jobs = (await server.GetAsync("/api/jobs")).Json.GetProperty("items").EnumerateArray();
-        var job = jobs.First(j => j.GetProperty("summary").GetProperty("name").GetString() == "Dome refit")
-            .GetProperty("id")
-            .GetGuid();
-        var panel = (await server.GetAsync($"/api/jobs/{job}"))
-            .Json.GetProperty("enclosures")[0]
-            .GetProperty("part")
-            .GetProperty("id")
-            .GetGuid();
-        var address = $"/api/jobs/{job}/enclosures/{panel}/dead";
-        var page = (await server.GetAsync(address)).Json;
-        // Each pole of its three-phase breakers is a conductor of its own.
-        var points = page.GetProperty("points").EnumerateArray().Select(p => p.GetProperty("name").GetString());
-        Assert.Superset(Enumerable.Range(1, 6).Select(n => (string?)$"X2:{n}").ToHashSet(), points.ToHashSet());
-        // And no more are measured than somebody would.
-        Assert.InRange(page.GetProperty("pairs").GetArrayLength(), 40, 120);
-        var first = page.GetProperty("points")
-            .EnumerateArray()
-            .First(p => p.GetProperty("carries").GetString() == "a line");
-        var meter = $"{address}/meter?from={first.GetProperty("landingId").GetGuid()}";
-        Assert.True((await server.GetAsync(meter)).Json.GetProperty("volts").GetDouble() > 100);
-        var (status, _) = await server.PostAsync(
-            address,
-            new
-            {
-                id = Guid.NewGuid(),
-                device = "t",
-                deviceSequence = 1,
-                claimedAt = server.Time.GetUtcNow(),
-                deed = DeadBench.Isolation(),
-            }
-        );
-        Assert.Equal(HttpStatusCode.OK, status);
-        Assert.True((await server.GetAsync(meter)).Json.GetProperty("volts").GetDouble() < 1);
     }
 
     private static Func<JsonElement, bool> Is(string state) =>

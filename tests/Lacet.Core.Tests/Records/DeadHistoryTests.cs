@@ -1,4 +1,3 @@
-using CsCheck;
 using Lacet.Core.DeadChecks;
 using Lacet.Core.Networks;
 using Lacet.Core.Records;
@@ -11,7 +10,7 @@ namespace Lacet.Core.Tests.Records;
 /// 1910.333(b)(2)(iv) (from memory): a qualified person tests with an instrument, and over 600 V tests that before and
 /// after; doing it at every voltage, and again after a pause, is common practice.
 /// </summary>
-public sealed class DeadHistoryTests
+public sealed partial class DeadHistoryTests
 {
     private const int Pause = 30;
     private static readonly Guid Panel = Guid.NewGuid();
@@ -249,76 +248,6 @@ public sealed class DeadHistoryTests
     [InlineData(double.NaN, false)]
     public void A_few_volts_are_the_instruments_own(double? volts, bool dead) =>
         Assert.Equal(dead, new DeadReading(L1, null, volts).IsDead());
-
-    /// <summary>
-    /// Whatever happens in whatever order: it is dead only if the last thing that decides was a proof, and nobody was
-    /// away for longer than the pause since. Told by an oracle that looks at the list from its end.
-    /// </summary>
-    [Fact]
-    public void Whatever_happens_it_is_dead_only_after_a_proof_that_nothing_ended() =>
-        Gen.Select(Gen.Int[0, 40], Gen.Int[0, 9])
-            .List[1, 25]
-            .Sample(steps =>
-            {
-                var (now, events) = (0, new List<RecordedEvent>());
-                foreach (var (wait, what) in steps)
-                {
-                    now += wait;
-                    events.Add(At(Any(what), now, what % 2 == 0 ? Ada : Bo));
-                }
-
-                var dead = Fold(events).Of(Panel);
-                Assert.Equal(Oracle(events), dead.State == DeadState.Dead);
-                // A moment later it is no more alive than now, and the day after nothing holds.
-                Assert.NotEqual(DeadState.Dead, dead.At(Minutes(now + Pause + 1)).State);
-            });
-
-    private static bool Oracle(List<RecordedEvent> events)
-    {
-        var proof = events.FindLastIndex(e => e is RecordedEvent.ProvedDead p && p.Proof.IsDead());
-        if (proof < 0)
-        {
-            return false;
-        }
-
-        var after = events[proof..];
-        var listed = events.Take(proof).LastOrDefault(e => e is RecordedEvent.Isolated);
-        return after
-                .Skip(1)
-                .All(e =>
-                    e
-                        is RecordedEvent.LockHung
-                            or RecordedEvent.AtWork
-                            or RecordedEvent.Terminated
-                            or RecordedEvent.Isolated
-                )
-            && after
-                .Zip(after.Skip(1))
-                .All(p => p.Second.ReceivedAt - p.First.ReceivedAt <= TimeSpan.FromMinutes(Pause))
-            && (
-                !after.Exists(e => e is RecordedEvent.Isolated)
-                || (
-                    listed is not null
-                    && !events
-                        .Skip(events.IndexOf(listed))
-                        .Any(e => e is RecordedEvent.SourceFound or RecordedEvent.Energised)
-                )
-            );
-    }
-
-    private static RecordedEvent Any(int what) =>
-        what switch
-        {
-            0 or 1 => Proof(),
-            2 => Isolated(),
-            3 => new RecordedEvent.LockHung("4"),
-            4 => new RecordedEvent.AtWork(),
-            5 => new RecordedEvent.Terminated("", IsWanting: false),
-            6 => new RecordedEvent.LockTaken(Ada),
-            7 => Ending("live"),
-            8 => new RecordedEvent.ShiftEnded(),
-            _ => new RecordedEvent.Energised(),
-        };
 
     private static RecordedEvent Ending(string what) =>
         what switch
