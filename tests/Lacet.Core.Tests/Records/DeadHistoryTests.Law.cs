@@ -1,4 +1,5 @@
 using CsCheck;
+using Lacet.Core.DeadChecks;
 using Lacet.Core.Records;
 
 namespace Lacet.Core.Tests.Records;
