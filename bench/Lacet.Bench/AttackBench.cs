@@ -47,10 +47,10 @@ internal static class AttackBench
 
             // The first of everything is slower, and not what is asked.
             await WorkAsync(crew, TimeSpan.FromSeconds(5));
-            Say($"{People} people at work", await WorkAsync(crew, Each));
+            Figures.Say($"{People} people at work", "requests", await WorkAsync(crew, Each));
             using var ending = new CancellationTokenSource();
             var attack = AttackAsync(tablets, [.. crew.Select(c => c.Id)], ending.Token);
-            Say($"{People} people at work, while PINs are tried", await WorkAsync(crew, Each));
+            Figures.Say($"{People} people at work, while PINs are tried", "requests", await WorkAsync(crew, Each));
             await ending.CancelAsync();
             var answers = await attack;
             Console.WriteLine(
@@ -69,17 +69,6 @@ internal static class AttackBench
             server.Kill();
             server.Dispose();
         }
-    }
-
-    private static void Say(string what, List<double> times)
-    {
-        times.Sort();
-        Console.WriteLine(
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"{what}: {times.Count} requests, p50 {times[times.Count / 2]:0.0} ms, p99 {times[times.Count * 99 / 100]:0.0} ms, slowest {times[^1]:0} ms"
-            )
-        );
     }
 
     /// <summary>A browser of its own, with an address of its own: all of 127.0.0.0/8 is this machine.</summary>

@@ -43,11 +43,12 @@ internal static class DeedBench
                 $"Job of 10,000 wires taken in, and its findings answered: {stored.Took:0.00} s; a script puts the same rows into SQLite in {stored.Script:0.00} s: {stored.Took / stored.Script:0.0} ×"
             )
         );
-        Say(
+        Figures.Say(
             "Records, 50 people at once, the first of a server",
+            "records",
             await RecordsAsync(http, clients: 50, each: 10, default)
         );
-        Say("Records, 50 people at once", await RecordsAsync(http, clients: 50, each: 40, default));
+        Figures.Say("Records, 50 people at once", "records", await RecordsAsync(http, clients: 50, each: 40, default));
         using var done = new CancellationTokenSource();
         var meanwhile = Task.Run(() => RecordsAsync(http, clients: 2, each: int.MaxValue, done.Token));
         var accepted = await AcceptAsync(http, 50_000);
@@ -58,7 +59,7 @@ internal static class DeedBench
                 $"List of 50,000 wires: previewed in {accepted.Preview:0.0} s, accepted in {accepted.Accept:0.0} s"
             )
         );
-        Say("Records while that list is read and accepted, 2 people", await meanwhile);
+        Figures.Say("Records while that list is read and accepted, 2 people", "records", await meanwhile);
         server.Refresh();
         Console.WriteLine(
             string.Create(
@@ -68,17 +69,6 @@ internal static class DeedBench
         );
         server.Kill();
         server.Dispose();
-    }
-
-    private static void Say(string what, List<double> times)
-    {
-        times.Sort();
-        Console.WriteLine(
-            string.Create(
-                CultureInfo.InvariantCulture,
-                $"{what}: {times.Count} records, p50 {times[times.Count / 2]:0.0} ms, p99 {times[times.Count * 99 / 100]:0.0} ms, slowest {times[^1]:0} ms"
-            )
-        );
     }
 
     private static async Task<(double Took, double Script)> TakeInAsync(HttpClient http, int wires)

@@ -96,6 +96,10 @@ public sealed partial class DeadCheckTests
         );
         await Refused(DeadBench.Kind("at-work"), "Nothing holds there that could go on: prove it dead.");
         await Refused(DeadBench.Kind("energised"), "Nobody puts power back while locks are on: Cleo (11).");
+        await Refused(
+            new { kind = "exemption", exemption = "new-panel" },
+            "LP/Q3 is listed as a source of it: a new panel on the bench has none."
+        );
         await Refused(DeadBench.LockOff(bench.Dov), "Only a lead may say who works here.", HttpStatusCode.Forbidden);
         Assert.Equal("locked-off", await bench.StateAsync());
 

@@ -56,6 +56,44 @@ public sealed class LimitTests
         }
     }
 
+    /// <summary>
+    /// Whoever tries many passwords waits in a line of their own address, which has an end; who works is not in it. One
+    /// that is looked at takes seconds here, so that all of them are there at once.
+    /// </summary>
+    [Fact]
+    public async Task Whoever_tries_many_secrets_waits_in_a_line_of_their_own()
+    {
+        const int tried = 100;
+        await using var server = await RunningServer.StartAsync(signedIn: false, hashing: 3_000_000);
+        using var leaving = new CancellationTokenSource();
+        using var handler = new SocketsHttpHandler { MaxConnectionsPerServer = tried };
+        using var client = new HttpClient(handler) { BaseAddress = server.Client.BaseAddress };
+        var refused = new TaskCompletionSource();
+        var left = tried;
+        var tries = Enumerable
+            .Range(0, tried)
+            .Select(async i =>
+            {
+                using var answer = await client.PostAsJsonAsync(
+                    new Uri("/api/session/password", UriKind.Relative),
+                    new { name = $"Nobody {i}", password = "not this one" },
+                    leaving.Token
+                );
+                Assert.Equal(HttpStatusCode.TooManyRequests, answer.StatusCode);
+                // All but the one that is looked at, and those that wait for it.
+                if (Interlocked.Decrement(ref left) == 17)
+                {
+                    refused.SetResult();
+                }
+            })
+            .ToList();
+        await refused.Task.WaitAsync(TimeSpan.FromSeconds(60), TestContext.Current.CancellationToken);
+        // More than all requests that are taken at once came, and there is room for others.
+        Assert.Equal(HttpStatusCode.OK, (await server.GetAsync("/api/house-rules")).Status);
+        await leaving.CancelAsync();
+        await Task.WhenAll(tries.Select(t => t.ContinueWith(_ => { }, TaskScheduler.Default)));
+    }
+
     /// <summary>What is refused leaves nothing behind: memory comes back to where it was, within a third.</summary>
     [Fact]
     public async Task Bad_requests_leave_no_memory_behind()

@@ -52,7 +52,8 @@ public sealed class RunningServer : IAsyncDisposable
         bool realTime = false,
         string? demo = null,
         bool signedIn = true,
-        string? listen = null
+        string? listen = null,
+        int hashing = 1
     )
     {
         folder ??= Path.Combine(Path.GetTempPath(), $"lacet-test-{Guid.NewGuid():N}");
@@ -69,7 +70,7 @@ public sealed class RunningServer : IAsyncDisposable
             builder =>
             {
                 // Slow on purpose where people sign in; here thousands do.
-                builder.Services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = 1);
+                builder.Services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = hashing);
                 if (!realTime)
                 {
                     builder.Services.Replace(ServiceDescriptor.Singleton<TimeProvider>(time));

@@ -1,4 +1,5 @@
 using Lacet.Core.People;
+using Lacet.Workshop.People;
 
 namespace Lacet.Web.Tests;
 
@@ -20,14 +21,7 @@ public sealed partial class StoreTests
         Assert.All(typed, t => Assert.Equal(JsonValueKind.Null, t.GetProperty("person").ValueKind));
         var events = await server.EventsAsync();
 
-        var word = new
-        {
-            id = Guid.NewGuid(),
-            device = "t",
-            deviceSequence = 1,
-            claimedAt = RunningServer.Now,
-            personId = other,
-        };
+        var word = Word(other);
         var address = $"/api/people/typed/{name}/person";
         Assert.Equal(HttpStatusCode.Forbidden, (await server.PostAsAsync(other, address, word)).Status);
         Assert.Equal(
@@ -36,14 +30,14 @@ public sealed partial class StoreTests
         );
         Assert.Equal(
             HttpStatusCode.UnprocessableEntity,
-            (await server.PostAsync(address, word with { personId = name })).Status
+            (await server.PostAsync(address, word with { PersonId = name })).Status
         );
         Assert.Equal(events, await server.EventsAsync());
 
         // Sent twice it is there once.
         Assert.Equal(HttpStatusCode.OK, (await server.PostAsync(address, word)).Status);
         Assert.Equal(HttpStatusCode.OK, (await server.PostAsync(address, word)).Status);
-        Assert.Equal(HttpStatusCode.Conflict, (await server.PostAsync(address, word with { personId = lead })).Status);
+        Assert.Equal(HttpStatusCode.Conflict, (await server.PostAsync(address, word with { PersonId = lead })).Status);
         Assert.Equal(events + 1, await server.EventsAsync());
         Assert.True((await server.GetAsync("/api/records/seal")).Json.GetProperty("isWhole").GetBoolean());
         Assert.Equal("Tomasz Varga", await WhoseAsync());
@@ -57,7 +51,7 @@ public sealed partial class StoreTests
                 deviceSequence = 2,
                 claimedAt = RunningServer.Now,
                 kind = "withdrawal",
-                corrects = word.id,
+                corrects = word.Id,
             }
         );
         Assert.Equal(HttpStatusCode.Created, withdrawn);
@@ -90,17 +84,7 @@ public sealed partial class StoreTests
             && typed.Contains(e.GetProperty("person").GetProperty("id").GetGuid())
         );
         var (by, subject) = (landed.GetProperty("person").GetProperty("id").GetGuid(), landed.GetProperty("subject"));
-        var (joined, _) = await server.PostAsync(
-            $"/api/people/typed/{by}/person",
-            new
-            {
-                id = Guid.NewGuid(),
-                device = "t",
-                deviceSequence = 1,
-                claimedAt = RunningServer.Now,
-                personId = lead,
-            }
-        );
+        var (joined, _) = await server.PostAsync($"/api/people/typed/{by}/person", Word(lead));
         Assert.Equal(HttpStatusCode.OK, joined);
         var job = subject.GetProperty("job").GetGuid();
         var wire = subject.GetProperty("wire").GetGuid();
@@ -133,4 +117,6 @@ public sealed partial class StoreTests
             (status, problem.GetProperty("detail").GetString())
         );
     }
+
+    private static JoinName Word(Guid person) => new(Guid.NewGuid(), "t", 1, RunningServer.Now, person);
 }

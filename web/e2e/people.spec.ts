@@ -122,6 +122,28 @@ test("a tablet is paired by a code, changes hands in two taps and a PIN, and ask
   await expect(tablet.getByRole("heading", { name: /By PIN/ })).toBeVisible();
 });
 
+test("a tool is paired on a lead’s screen, and unpaired; by keyboard, at 360 px", async ({ page }) => {
+  const name = `Driver ${Date.now()}`;
+  await page.setViewportSize({ width: 360, height: 740 });
+  await page.goto("/people");
+  await page.getByRole("button", { name: "Pair a tool" }).press("Enter");
+  await page.getByLabel("What is it called?").fill(name);
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Space");
+  await page.getByRole("button", { name: "Show the token" }).press("Enter");
+  await expect(page.locator("[data-token]")).toHaveText(/^[\w-]{43}$/);
+  await expect(page.getByText(/connects to port \d+/)).toBeVisible();
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await page.getByRole("button", { name: "Done" }).press("Enter");
+  const section = page.getByRole("region", { name: "Tools that send readings" });
+  await expect(section.getByText(name)).toBeVisible();
+  await expect(section).toContainText(
+    "Never connected yet, stands in for a tool: its readings are simulated",
+  );
+  await section.getByRole("button", { name: `Unpair ${name}` }).press("Enter");
+  await expect(section.getByText(name)).toHaveCount(0);
+});
+
 test("an apprentice says who supervises them, and records under that name", async ({
   browser,
   baseURL,

@@ -7,7 +7,7 @@ namespace Lacet.Core.DeadChecks;
 /// <param name="Name">Its name.</param>
 /// <param name="Potential">What stands on it while everything is on.</param>
 /// <param name="Source">
-/// The breaker that it comes from; null where the job does not tell, as of a neutral: what is not known may be of one
-/// source.
+/// The breaker that it comes from; where the job does not tell, as of a neutral, the device that it is on: what comes from
+/// elsewhere on one device may well be of one source.
 /// </param>
 public sealed record DeadPoint(Guid LandingId, string Name, Potential Potential, Guid? Source);

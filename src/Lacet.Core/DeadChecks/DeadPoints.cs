@@ -14,6 +14,7 @@ public static class DeadPoints
     public static IReadOnlyList<DeadPoint> Of(Job job, Guid enclosure)
     {
         var points = new List<DeadPoint>();
+        var metalOf = Metals(job);
         var metals = new HashSet<Guid>();
         var seen = new HashSet<(Guid Pole, Potential Potential)>();
         foreach (var landing in job.LandingsIn(enclosure).OrderBy(l => l.Order))
@@ -24,7 +25,7 @@ public static class DeadPoints
             }
 
             // What is one piece of metal is one conductor, wherever it is touched.
-            var metal = MetalOf(job, landing);
+            var metal = metalOf.GetValueOrDefault(landing.Id, landing.Id);
             if (!metals.Add(metal))
             {
                 continue;
@@ -38,14 +39,7 @@ public static class DeadPoints
                     ?? (potential is Potential.Line or Potential.Neutral ? metal : Guid.Empty);
             if (seen.Add((pole, potential)))
             {
-                points.Add(
-                    new(
-                        landing.Id,
-                        landing.Name,
-                        potential,
-                        feeder.Breaker?.Id ?? (IsFeedSide(job, landing) ? landing.DeviceId : null)
-                    )
-                );
+                points.Add(new(landing.Id, landing.Name, potential, feeder.Breaker?.Id ?? landing.DeviceId));
             }
         }
 
@@ -85,8 +79,11 @@ public static class DeadPoints
         one.Potential.IsControl() == other.Potential.IsControl()
         && (one.Source == other.Source || one.Potential == Potential.Neutral || other.Potential == Potential.Neutral);
 
-    private static Guid MetalOf(Job job, JobLanding landing) =>
-        new NetworkWalk(job, throughContacts: false).From(landing).Select(r => r.Landing?.Id).OfType<Guid>().Min();
+    private static Dictionary<Guid, Guid> Metals(Job job) =>
+        Network
+            .All(job)
+            .SelectMany(n => n.Landings.Select(l => (l.Id, Metal: n.Landings[0].Id)))
+            .ToDictionary(l => l.Id, l => l.Metal);
 
     private static bool IsFeedSide(Job job, JobLanding landing) =>
         landing.Side == DeviceSide.Line

@@ -43,6 +43,19 @@ public static class DeadRefusals
             : null;
     }
 
+    /// <summary>What speaks against there being nothing to prove; null where nothing does.</summary>
+    public static string? OfExemption(DeadStanding standing, ProofExemption exemption) =>
+        standing.Lapsed?.Why == Lapse.FoundLive ? "It was found live: find what feeds it, and prove it dead."
+        : exemption == ProofExemption.NewPanel && standing.Sources.Count > 0
+            ? $"{standing.Sources[0].Name} is listed as a source of it: a new panel on the bench has none."
+        : null;
+
+    /// <summary>What is missing before somebody says that they are at work still; null where nothing is.</summary>
+    public static string? OfGoingOn(DeadStanding standing, Guid person) =>
+        standing.Until is null ? "Nothing holds there that could go on: prove it dead."
+        : !standing.IsInside(person) ? "Hang your own lock first."
+        : null;
+
     /// <summary>What is wrong with a proof, whatever it shows; null where nothing is.</summary>
     public static string? OfProof(DeadProof proof, IReadOnlyList<DeadPoint> points)
     {

@@ -81,6 +81,12 @@ public sealed record DeadStanding
             _ => DeadWork.NotProved,
         };
 
+    /// <summary>Whether somebody may be inside: a lock hangs, or something holds that may lapse.</summary>
+    public bool IsInUse => Locks.Count > 0 || Until is not null;
+
+    /// <summary>Whether somebody’s work there counts: their lock is on it, or there is nothing to lock.</summary>
+    public bool IsInside(Guid person) => Exemption is not null || Locks.Any(l => l.Person == person);
+
     /// <summary>How it stands after one more event.</summary>
     public DeadStanding After(RecordedEvent recorded)
     {
@@ -114,13 +120,7 @@ public sealed record DeadStanding
                 Exemption = null,
                 Lapsed = new(Lapse.FoundLive, recorded.ReceivedAt, recorded.Person),
             },
-            RecordedEvent.SourceFound found => before.Ended(
-                new(Lapse.SourceFound, recorded.ReceivedAt, recorded.Person)
-            ) with
-            {
-                Sources = [.. before.Sources, found.Source],
-                Absent = [.. before.Absent.Where(k => k != found.Source.Kind)],
-            },
+            RecordedEvent.SourceFound found => before.FoundBy(found),
             RecordedEvent.ShiftEnded => before.Ended(new(Lapse.Shift, recorded.ReceivedAt, recorded.Person)),
             RecordedEvent.Exempted exempted => before.Holding(exempted, exempted.PauseMinutes) with
             {
@@ -133,7 +133,15 @@ public sealed record DeadStanding
                 Absent = before.Absent,
                 IsLive = true,
             },
-            _ => before with { LastWork = Worked(before, recorded) },
+            // A signature or a set-aside is given anywhere; whoever works there has their lock on it.
+            RecordedEvent.Terminated
+            or RecordedEvent.Reworked
+            or RecordedEvent.Checked
+            or RecordedEvent.AtWork when before.IsInside(recorded.Person) => before with
+            {
+                LastWork = Worked(before, recorded),
+            },
+            _ => before,
         };
         return after with { Latest = recorded.ReceivedAt > Latest ? recorded.ReceivedAt : Latest };
     }
@@ -148,6 +156,13 @@ public sealed record DeadStanding
             IsLive = false,
             Pause = TimeSpan.FromMinutes(pauseMinutes),
             LastWork = Earlier(recorded.ClaimedAt, recorded.ReceivedAt),
+        };
+
+    private DeadStanding FoundBy(RecordedEvent.SourceFound found) =>
+        Ended(new(Lapse.SourceFound, found.ReceivedAt, found.Person)) with
+        {
+            Sources = [.. Sources, found.Source],
+            Absent = [.. Absent.Where(k => k != found.Source.Kind)],
         };
 
     private DeadStanding IsolatedBy(RecordedEvent.Isolated isolated)

@@ -149,15 +149,17 @@ public sealed class DeadRecorder(JobEditor editor, EventsTable events, PeopleTab
                     Sources = [new(Guid.CreateVersion7(now), found.Source, DeadInput.Name(found.Name, "name"))],
                 }
             ),
-            DeadDeed.GoOn => standing.Until is null
-                ? throw new ImpossibleInputException("deed", "Nothing holds there that could go on: prove it dead.")
+            DeadDeed.GoOn => DeadRefusals.OfGoingOn(standing, by.Person) is { } refusal
+                ? throw new ImpossibleInputException("deed", refusal)
                 : (EventKind.AtWork, said),
             DeadDeed.EndShift => (EventKind.ShiftEnd, said),
             DeadDeed.Exempt { Exemption: var why } => (
                 EventKind.Exemption,
                 said with
                 {
-                    Exemption = why,
+                    Exemption = DeadRefusals.OfExemption(standing, why) is { } refusal
+                        ? throw new ImpossibleInputException("deed.exemption", refusal)
+                        : why,
                     PauseMinutes = job.Title.Rules.PauseMinutes,
                 }
             ),

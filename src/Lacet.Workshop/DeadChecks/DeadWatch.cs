@@ -27,10 +27,10 @@ public sealed partial class DeadWatch(
     /// <summary>What lapses by time is told so soon after it.</summary>
     private static readonly TimeSpan Beat = TimeSpan.FromSeconds(1);
 
-    private readonly ConcurrentDictionary<(Guid Job, Guid Enclosure), DeadTold> _told = new();
+    private readonly ConcurrentDictionary<(Guid Job, Guid Enclosure), (DeadTold Told, bool IsInUse)> _told = new();
 
-    /// <summary>How every enclosure stands of which something was recorded.</summary>
-    public IReadOnlyList<DeadTold> Now => [.. _told.Values];
+    /// <summary>How every enclosure stands that somebody may be in.</summary>
+    public IReadOnlyList<DeadTold> Now => [.. _told.Values.Where(t => t.IsInUse).Select(t => t.Told)];
 
     /// <inheritdoc/>
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
@@ -38,11 +38,7 @@ public sealed partial class DeadWatch(
         // Listened to before the first look, so that nothing is missed between.
         var due = Channel.CreateUnbounded<Guid?>();
         var listening = ListenAsync(due.Writer, stoppingToken);
-        foreach (var job in await events.JobsWithEnclosuresAsync())
-        {
-            due.Writer.TryWrite(job);
-        }
-
+        await FirstLookAsync(due.Writer, stoppingToken);
         var beating = BeatAsync(due.Writer, stoppingToken);
         try
         {
@@ -57,6 +53,27 @@ public sealed partial class DeadWatch(
         catch (OperationCanceledException)
         {
             await Task.WhenAll(listening, beating);
+        }
+    }
+
+    /// <summary>Of all that was ever made dead, the jobs in which somebody may be inside still.</summary>
+    private async Task FirstLookAsync(ChannelWriter<Guid?> due, CancellationToken cancellation)
+    {
+        try
+        {
+            foreach (var job in await events.JobsWithEnclosuresAsync())
+            {
+                cancellation.ThrowIfCancellationRequested();
+                var dead = (await open.HistoryAsync(job)).Dead;
+                if (dead.Enclosures.Any(e => dead.Of(e).At(time.GetUtcNow()).IsInUse))
+                {
+                    due.TryWrite(job);
+                }
+            }
+        }
+        catch (Exception exception) when (exception is System.Data.Common.DbException or IOException)
+        {
+            CannotLook(log, Guid.Empty, exception.Message);
         }
     }
 
@@ -88,29 +105,35 @@ public sealed partial class DeadWatch(
     private List<Guid> Overdue()
     {
         var now = time.GetUtcNow();
-        return [.. _told.Values.Where(t => t.Until < now).Select(t => t.JobId).Distinct()];
+        return [.. _told.Values.Where(t => t.Told.Until < now).Select(t => t.Told.JobId).Distinct()];
     }
 
     private async Task LookAsync(Guid id, CancellationToken cancellation)
     {
         try
         {
-            var standing = await open.ReadAsync(id, job => Standing(job, time.GetUtcNow()).ToList(), cancellation)
-                ?? [];
+            var now = time.GetUtcNow();
+            var standing = await open.ReadAsync(
+                id,
+                job =>
+                    job.Dead.Enclosures.Select(e => job.Job.Enclosures.GetValueOrDefault(e))
+                        .OfType<Enclosure>()
+                        .Select(e => (Told: Of(job, e, now), job.Dead.Of(e.Id).At(now).IsInUse))
+                        .ToList(),
+                cancellation
+            ) ?? [];
+            foreach (var (told, isInUse) in standing)
+            {
+                Keep(told, isInUse);
+            }
+
             foreach (
-                var gone in _told.Keys.Where(k => k.Job == id && !standing.Exists(s => s.EnclosureId == k.Enclosure))
+                var gone in _told.Keys.Where(k =>
+                    k.Job == id && !standing.Exists(s => s.Told.EnclosureId == k.Enclosure)
+                )
             )
             {
                 _told.TryRemove(gone, out _);
-            }
-
-            foreach (var one in standing)
-            {
-                if (!_told.TryGetValue((id, one.EnclosureId), out var before) || !Same(before, one))
-                {
-                    _told[(id, one.EnclosureId)] = one;
-                    feed.Tell(one);
-                }
             }
         }
         catch (Exception exception)
@@ -121,12 +144,18 @@ public sealed partial class DeadWatch(
         }
     }
 
-    /// <summary>How the enclosures of a job stand of which something was recorded.</summary>
-    private static IEnumerable<DeadTold> Standing(JobSession job, DateTimeOffset now) =>
-        job
-            .Dead.Enclosures.Select(e => job.Job.Enclosures.GetValueOrDefault(e))
-            .OfType<Enclosure>()
-            .Select(e => Of(job, e, now));
+    /// <summary>Tells what is new, of whatever somebody was in since the server started.</summary>
+    private void Keep(DeadTold told, bool isInUse)
+    {
+        var key = (told.JobId, told.EnclosureId);
+        if (_told.TryGetValue(key, out var before) ? Same(before.Told, told) : !isInUse)
+        {
+            return;
+        }
+
+        _told[key] = (told, isInUse);
+        feed.Tell(told);
+    }
 
     /// <summary>How an enclosure stands.</summary>
     public static DeadTold Of(JobSession job, Enclosure enclosure, DateTimeOffset now)

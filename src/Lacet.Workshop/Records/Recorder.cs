@@ -126,11 +126,6 @@ public sealed partial class Recorder(
     {
         switch (kind)
         {
-            case >= EventKind.Isolation:
-                throw new ImpossibleInputException(
-                    "kind",
-                    "That is recorded where it is done: at an enclosure, or of a person."
-                );
             case EventKind.Check:
                 by.Need(Right.Check);
                 break;
@@ -140,9 +135,14 @@ public sealed partial class Recorder(
             case EventKind.Withdrawal:
                 // What may be taken back depends on whose it is.
                 break;
-            default:
+            case EventKind.Termination or EventKind.Rework or EventKind.Park or EventKind.Continuity:
                 by.Need(Right.Record);
                 break;
+            default:
+                throw new ImpossibleInputException(
+                    "kind",
+                    "That is recorded where it is done: at an enclosure, or of a person."
+                );
         }
 
         if (by.Role == Role.Apprentice && by.Supervisor is null)

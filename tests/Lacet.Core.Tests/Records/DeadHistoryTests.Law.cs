@@ -49,9 +49,7 @@ public sealed partial class DeadHistoryTests
                             or RecordedEvent.Terminated
                             or RecordedEvent.Isolated
                 )
-            && after
-                .Zip(after.Skip(1))
-                .All(p => p.Second.ReceivedAt - p.First.ReceivedAt <= TimeSpan.FromMinutes(Pause))
+            && NobodyWasAway(events, proof)
             && (
                 !after.Exists(e => e is RecordedEvent.Isolated)
                 || (
@@ -61,6 +59,47 @@ public sealed partial class DeadHistoryTests
                         .Any(e => e is RecordedEvent.SourceFound or RecordedEvent.Energised)
                 )
             );
+    }
+
+    /// <summary>Whether no gap between what counts as being there is longer than the pause, up to the last event.</summary>
+    private static bool NobodyWasAway(List<RecordedEvent> events, int proof)
+    {
+        var inside = new HashSet<Guid>();
+        var last = events[proof].ReceivedAt;
+        for (var i = 0; i < events.Count; i++)
+        {
+            var here = events[i];
+            if (i > proof && here.ReceivedAt - last > TimeSpan.FromMinutes(Pause))
+            {
+                return false;
+            }
+
+            switch (here)
+            {
+                case RecordedEvent.LockHung:
+                    inside.Add(here.Person);
+                    break;
+                case RecordedEvent.LockTaken taken:
+                    inside.Remove(taken.Owner);
+                    break;
+                case RecordedEvent.Energised:
+                    inside.Clear();
+                    break;
+            }
+
+            if (
+                i > proof
+                && (
+                    here is RecordedEvent.LockHung or RecordedEvent.Isolated
+                    || (here is RecordedEvent.AtWork or RecordedEvent.Terminated && inside.Contains(here.Person))
+                )
+            )
+            {
+                last = here.ReceivedAt;
+            }
+        }
+
+        return true;
     }
 
     private static RecordedEvent Any(int what) =>

@@ -1,6 +1,6 @@
 import { Box, chakra, Flex, Grid } from "@chakra-ui/react";
 import { Plus, X } from "lucide-react";
-import { useFieldArray, useForm, useWatch, type Control, type UseFormRegister } from "react-hook-form";
+import { useFieldArray, useForm, useWatch, type UseFormRegister } from "react-hook-form";
 import { readDecimal } from "../shared/decimal";
 import { useSession } from "../people/session";
 import { Button, Checkbox, Disclosure, ErrorMessage, Form, TextField } from "../ui";
@@ -87,8 +87,11 @@ function SourcesForm({ dead, doing }: { dead: Dead; doing: Doing }) {
   const expected = dead.expected.filter(
     ({ kind, name }) => !absent.includes(kind) && fields.every((field) => field.name !== name),
   );
+  const wrong = (formState.errors.sources?.map?.((one, at) => (one?.minutes ? at : -1)) ?? []).filter(
+    (at) => at >= 0,
+  );
   const ask = {
-    control,
+    wrong,
     register,
     add,
     remove,
@@ -141,7 +144,8 @@ function SourcesForm({ dead, doing }: { dead: Dead; doing: Doing }) {
 }
 
 interface Asking {
-  control: Control<Typed>;
+  /** Sources whose minutes are no number. */
+  wrong: number[];
   register: UseFormRegister<Typed>;
   fields: Source[];
   absent: string[];
@@ -151,7 +155,7 @@ interface Asking {
 }
 
 /** One kind: what there is of it, or that it was looked for. */
-function OfKind({ kind, fields, absent, register, add, remove, setAbsent }: Asking & { kind: Kind }) {
+function OfKind({ kind, fields, absent, register, wrong, add, remove, setAbsent }: Asking & { kind: Kind }) {
   const own = fields.map((field, at) => ({ field, at })).filter(({ field }) => field.kind === kind.kind);
   return (
     <Box role="group" aria-label={kind.name} borderTopWidth="1px" borderColor="line" py={2}>
@@ -184,7 +188,14 @@ function OfKind({ kind, fields, absent, register, add, remove, setAbsent }: Aski
           {kind.locked ? (
             <TextField label="Lock" maxLength={40} {...register(`sources.${at}.lock`)} />
           ) : (
-            <TextField label="Wait, min" inputMode="decimal" {...register(`sources.${at}.minutes`)} />
+            <TextField
+              label="Wait, min"
+              inputMode="decimal"
+              error={wrong.includes(at) && "A number"}
+              {...register(`sources.${at}.minutes`, {
+                validate: (typed) => readDecimal(typed) !== undefined,
+              })}
+            />
           )}
           <Button variant="ghost" size="icon" aria-label={`Remove ${field.name}`} onClick={() => remove(at)}>
             <X aria-hidden />
