@@ -143,7 +143,16 @@ test("what is measured live is told at once; by keyboard alone", async ({ page }
   await page.getByRole("button", { name: "Record: it is live" }).press("Enter");
   await expect(page.locator("[data-dead=lapsed]")).toBeVisible();
   await page.goto("/log");
-  await expect(page.getByText("K8: live, 231 V between X1:1 and X1:2.")).toBeVisible();
+  await expect(page.getByText("K8: live, 231 V between X1:1 and X1:2.").first()).toBeVisible();
+  // It is told on every screen until they are out, and where the job is open until it is dead or powered.
+  await page.goto(`/board/${job}`);
+  await page.getByRole("link", { name: "Make K8 dead" }).press("Enter");
+  await page.getByRole("button", { name: "Take my lock off" }).press("Enter");
+  await expect(page.locator("[data-lock=A]")).toHaveCount(0);
+  await expect(page.getByText("K8: hands out")).toBeVisible();
+  await page.goto("/log");
+  await expect(page.locator("[data-event]").first()).toBeVisible();
+  await expect(page.getByText("K8: hands out")).toHaveCount(0);
 });
 
 test("a new panel on the bench needs no proof and says why; work elsewhere shows as what it is", async ({
@@ -155,7 +164,7 @@ test("a new panel on the bench needs no proof and says why; work elsewhere shows
     items: { wire: { id: string } }[];
   };
   const record = (deviceSequence: number) =>
-    send(page, "/api/records", {
+    send<{ sequence: number }>(page, "/api/records", {
       id: crypto.randomUUID(),
       device: "e2e",
       deviceSequence,
@@ -164,10 +173,10 @@ test("a new panel on the bench needs no proof and says why; work elsewhere shows
       subject: { jobId: job, wireId: items[0]?.wire.id, side: "a" },
       tightening: { method: "seated" },
     });
-  await record(1);
+  const event = ({ sequence }: { sequence: number }) => page.locator(`[data-event='${sequence}']`);
+  const unproved = await record(1);
   await page.goto("/log");
-  const first = page.locator("[data-event]").first();
-  await expect(first.locator("[data-dead-work=not-proved]")).toHaveText(
+  await expect(event(unproved).locator("[data-dead-work=not-proved]")).toHaveText(
     "Done without proof that it was dead.",
   );
   await page.goto(`/print/${job}`);
@@ -177,7 +186,9 @@ test("a new panel on the bench needs no proof and says why; work elsewhere shows
   await page.getByRole("link", { name: "Make K9 dead" }).click();
   await page.getByRole("button", { name: "A new panel on the bench: nothing feeds it" }).click();
   await expect(page.locator("[data-dead=exempt]")).toBeVisible();
-  await record(2);
+  const onTheBench = await record(2);
   await page.goto("/log");
-  await expect(first.locator("[data-dead-work=new-panel]")).toHaveText("On the bench: nothing fed it.");
+  await expect(event(onTheBench).locator("[data-dead-work=new-panel]")).toHaveText(
+    "On the bench: nothing fed it.",
+  );
 });

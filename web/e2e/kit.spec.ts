@@ -9,6 +9,16 @@ test("who was signed out is asked to sign in where it is missing, and what was b
   page,
 }) => {
   const name = `Asked ${Date.now()}`;
+  // The list is still on its way when the session ends.
+  const held: (() => void)[] = [];
+  await page.route(
+    /\/api\/jobs\?/,
+    async (route) => {
+      await new Promise<void>((goes) => held.push(goes));
+      await route.continue();
+    },
+    { times: 1 },
+  );
   await page.goto("/jobs");
   await page.getByRole("button", { name: "New job" }).click();
   // A button that lacks something keeps its name and says what.
@@ -22,6 +32,9 @@ test("who was signed out is asked to sign in where it is missing, and what was b
   await expect(dialog).toContainText("What you typed is kept.");
   await dialog.getByLabel("Name", { exact: true }).fill("lio brandt");
   await dialog.getByLabel("Password").fill("something else");
+  const list = page.waitForResponse(/\/api\/jobs\?/);
+  held.forEach((goes) => goes());
+  expect((await list).status()).toBe(401);
   await dialog.getByRole("button", { name: "Sign in" }).click();
   await expect(dialog.getByRole("alert")).toHaveText("That name and that password do not belong together.");
   await dialog.getByLabel("Password").fill(password);

@@ -66,6 +66,7 @@ test("a slot is traced; with its breaker open one receptacle of the box is dead 
   await expect(connected).toHaveCount(0);
   expect((await boxOf(page, "Q1:1")).width).toBeGreaterThan(0);
   await page.getByLabel("Enclosure").selectOption("BOX");
+  await expect(page.getByRole("heading", { name: "Board: BOX" })).toBeAttached();
   await page.getByLabel(/^Find \(/).fill("R1:1");
   await page.keyboard.press("Enter");
   await page.getByRole("button", { name: "What is this connected to?" }).press("Enter");
@@ -85,6 +86,7 @@ test("a panel’s directory stands on its board, and what makes a box live", asy
   await expect(sheet).toContainText("The feed side of Q1, Q2, Q3 stays live");
   await page.keyboard.press("Escape");
   await page.getByLabel("Enclosure").selectOption("BOX");
+  await expect(page.getByRole("heading", { name: "Board: BOX" })).toBeAttached();
   await page.getByRole("button", { name: "Fed from, feeds" }).press("Enter");
   const box = page.getByRole("dialog", { name: "BOX: what feeds it, what it feeds" });
   await expect(box.locator("[data-source='LP/Q2']")).toContainText("LP/Q2:1wire 4BOX/R2:1");

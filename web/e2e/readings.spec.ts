@@ -142,7 +142,7 @@ test("a number that is none stays in its field, is said, and changes nothing", a
   await expect(page.getByText("Type a number, such as 2.8.")).toBeVisible();
   await expect(bench.strip).toContainText("18.1");
   await page.getByLabel("Insulation OD, mm").fill("0.5");
-  await expect(page.getByRole("alert")).toContainText("must be more than the metal");
+  await expect(page.getByRole("tabpanel").getByRole("alert")).toContainText("must be more than the metal");
 });
 
 test("aluminium stops unless the landing is marked for it", async ({ page }) => {

@@ -36,11 +36,11 @@ const withToken = (request: Request) => {
 };
 
 /**
- * Asks the server. Where only a sign-in or a password is missing for a change, it is asked for, and the change goes on:
- * nothing that was typed is lost over it.
+ * Asks the server. Where only a sign-in or a password is missing, it is asked for, and what was asked goes on: nothing
+ * that was typed is lost over it.
  */
 async function ask(request: Request) {
-  const again = request.method === "GET" ? null : request.clone();
+  const [again, isChange] = [request.clone(), request.method !== "GET"];
   const answer = await withToken(request);
   if (![400, 401, 403].includes(answer.status)) return answer;
   const problem = (await answer
@@ -48,8 +48,8 @@ async function ask(request: Request) {
     .json()
     .catch(() => ({}))) as { needs?: Needs; detail?: string };
   if (!problem.needs) return answer;
-  const isThere = await askFor(problem.needs, problem.detail ?? "", again !== null);
-  return isThere && again ? withToken(again) : answer;
+  const isThere = await askFor(problem.needs, problem.detail ?? "", isChange);
+  return isThere ? withToken(again) : answer;
 }
 
 export const http = createClient<paths>({ baseUrl: "/", fetch: ask });

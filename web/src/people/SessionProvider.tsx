@@ -67,6 +67,9 @@ export function SessionProvider({ children }: { children: ReactNode }) {
       // Whoever is not signed in here any more finds out by what they do next.
       const known = await sessionApi.now().catch(() => null);
       if (!known) return false;
+      // What is read while somebody is asked waits with them: it takes no page away in which something was typed.
+      if (known.person === null && waiting.current.length > 0)
+        return new Promise<boolean>((then) => waiting.current.push(then));
       if (known.person !== null || !isChange) {
         keep(known);
         return known.person !== null;

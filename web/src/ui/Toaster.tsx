@@ -37,7 +37,8 @@ export function Toaster() {
   return (
     <Base toaster={toaster} insetInline={{ base: 3, md: 4 }}>
       {(item) => (
-        <Toast.Root>
+        // What is between two toasts is not seen, and takes no click meant for what is under it.
+        <Toast.Root css={{ "& [data-ghost]": { pointerEvents: "none" } }}>
           <Toast.Title flex={1}>{item.title}</Toast.Title>
           {item.description && <Toast.Description>{item.description}</Toast.Description>}
           {item.action && <Toast.ActionTrigger>{item.action.label}</Toast.ActionTrigger>}
