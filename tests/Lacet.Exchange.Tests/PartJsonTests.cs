@@ -154,7 +154,7 @@ public sealed partial class PartJsonTests
                 JacketDiameter = amps is { } over ? new Length(over) : null,
                 Reaches = flag ? [new(other) { Reach = new(120) }, new(id) { Reach = new(80) }] : [],
             },
-            5 => new Acceptance(id, "check", "wire/1", "digest", "why", "who") { Order = 8 },
+            5 => new Acceptance(id, "check", "wire/1", "digest", "why") { Order = 8, Person = id },
             _ => new JobTitle(id, "J")
             {
                 Order = 1,

@@ -8,21 +8,7 @@ public sealed partial class JobFindingTests
     {
         await using var bench = await JobBench.StartAsync();
         var job = await bench.JobAsync();
-        await bench.TypeAsync(
-            job,
-            new
-            {
-                name = "1",
-                from = "DCP/X1:1",
-                fromLanding = "spring cage",
-                to = "DCP/X1:2",
-                toLanding = "spring cage",
-                size = "14",
-                colour = "white",
-                function = "line",
-                circuit = "C8",
-            }
-        );
+        await TypeWhiteLineAsync(bench, job);
         async Task<string[]> HarmsAsync() =>
             [
                 .. (await bench.Server.GetAsync($"/api/jobs/{job}/findings"))
@@ -78,6 +64,39 @@ public sealed partial class JobFindingTests
             JsonValueKind.Null,
             Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted").ValueKind
         );
+    }
+
+    /// <summary>Neither the finding nor the job as a file, nor what was changed, keeps a name that was erased.</summary>
+    [Fact]
+    public async Task Who_accepted_a_finding_is_forgotten_with_their_name()
+    {
+        await using var bench = await JobBench.StartAsync();
+        var server = bench.Server;
+        var job = await bench.JobAsync();
+        await server.PersonAsync("Zelda Quince");
+        await TypeWhiteLineAsync(bench, job);
+        var key = Assert.Single(await bench.FindingsAsync(job)).GetProperty("key").GetString();
+        var command = Guid.NewGuid();
+        await server.PostAsync(
+            $"/api/jobs/{job}/findings/accept",
+            new
+            {
+                id = command,
+                key,
+                reason = "re-marked",
+            }
+        );
+        var zelda = (await server.GetAsync("/api/session")).Json.GetProperty("person").GetProperty("id").GetGuid();
+        await server.PersonAsync("Ada");
+        using (await server.Client.DeleteAsync(new Uri($"/api/people/{zelda}/name", UriKind.Relative))) { }
+
+        var accepted = Assert.Single(await bench.FindingsAsync(job)).GetProperty("accepted");
+        Assert.Equal("erased", accepted.GetProperty("person").GetString());
+        foreach (var address in new[] { "export/job.json", $"commands/{command}/changes", "commands", "findings" })
+        {
+            var text = await server.Client.GetStringAsync(new Uri($"/api/jobs/{job}/{address}", UriKind.Relative));
+            Assert.DoesNotContain("Zelda", text, StringComparison.Ordinal);
+        }
     }
 
     [Fact]
@@ -247,4 +266,22 @@ public sealed partial class JobFindingTests
                 .EnumerateArray()
         );
     }
+
+    /// <summary>A wire with one thing to put right.</summary>
+    private static Task TypeWhiteLineAsync(JobBench bench, Guid job) =>
+        bench.TypeAsync(
+            job,
+            new
+            {
+                name = "1",
+                from = "DCP/X1:1",
+                fromLanding = "spring cage",
+                to = "DCP/X1:2",
+                toLanding = "spring cage",
+                size = "14",
+                colour = "white",
+                function = "line",
+                circuit = "C8",
+            }
+        );
 }

@@ -119,9 +119,10 @@ public sealed partial class StoreTests
         );
         Assert.True(wires.GetProperty("items")[2].GetProperty("a").GetProperty("olderPlan").GetBoolean());
         var (_, findings) = await server.GetAsync($"/api/jobs/{workshop}/findings?accepted=true");
+        var accepted = findings.GetProperty("items")[0].GetProperty("accepted");
         Assert.Equal(
-            "re-marked",
-            findings.GetProperty("items")[0].GetProperty("accepted").GetProperty("reason").GetString()
+            ("re-marked", "Ines Okafor"),
+            (accepted.GetProperty("reason").GetString(), accepted.GetProperty("person").GetString())
         );
     }
 

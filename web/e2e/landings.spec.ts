@@ -24,7 +24,7 @@ test("every kind is picked, read and drawn in its own way", async ({ page }) => 
   await bench.open();
   for (const [kind, wire, part, reading] of kinds) {
     await bench.typeWire(wire);
-    await page.getByRole("radio", { name: kind }).check({ force: true });
+    await page.getByRole("radio", { name: kind }).click({ force: true });
     await expect(page.locator("[data-verdict]")).toContainText(reading);
     await expect(page.locator(`[data-scene] [data-part=${part}]`)).toBeAttached();
     await expect(page.getByRole("region", { name: "Undoing it" })).toBeVisible();

@@ -8,10 +8,11 @@ namespace Lacet.Core.Jobs;
 /// <param name="About">What it is about: the subject's key.</param>
 /// <param name="RestsOn">A digest of what the finding rested on.</param>
 /// <param name="Reason">Why.</param>
-/// <param name="Person">Who, by name.</param>
-public sealed record Acceptance(Guid Id, string Check, string About, string RestsOn, string Reason, string Person)
-    : JobPart(Id)
+public sealed record Acceptance(Guid Id, string Check, string About, string RestsOn, string Reason) : JobPart(Id)
 {
     /// <inheritdoc/>
     public override EntityKind Kind => EntityKind.Acceptance;
+
+    /// <summary>Who: their id; empty where it was said on another server and is not known here.</summary>
+    public Guid Person { get; init; }
 }

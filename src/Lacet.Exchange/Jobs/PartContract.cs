@@ -69,7 +69,14 @@ internal static class PartContract
         },
         [typeof(CableReach)] = _ => { },
         [typeof(InsideLink)] = _ => { },
-        [typeof(Acceptance)] = _ => { },
+        // Older files say a name there, which is nobody’s id.
+        [typeof(Acceptance)] = acceptance =>
+            acceptance.Written<Guid, string?>(
+                "person",
+                "person",
+                person => person.ToString(),
+                written => Guid.TryParse(written, out var person) ? person : Guid.Empty
+            ),
         [typeof(JobEnd)] = End,
         [typeof(GivenFerrule)] = _ => { },
         [typeof(SpliceConnector)] = Connector,

@@ -6,6 +6,7 @@ using Lacet.Core.Landings;
 using Lacet.Core.People;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Documents;
+using Lacet.Store;
 using Lacet.Web.Http;
 using Lacet.Workshop.Findings;
 using Lacet.Workshop.Jobs;
@@ -39,6 +40,7 @@ internal static partial class FindingEndpoints
     private static async Task<Results<Ok<FindingPage>, ProblemHttpResult>> List(
         Guid id,
         OpenJobs open,
+        PeopleTable people,
         CancellationToken cancellation,
         string? check = null,
         QueryWord<Severity>? severity = null,
@@ -52,6 +54,7 @@ internal static partial class FindingEndpoints
         Endpoints.CheckedLimit(limit);
         var reader = lead.Unit();
         Severity? only = severity?.Value;
+        var names = await people.NamesAsync();
         return
             await open.ReadAsync(
                 id,
@@ -69,7 +72,12 @@ internal static partial class FindingEndpoints
                         .Where(f => wire is null || Touches(job, f.Finding.About, wire.Value))
                         .ToList();
                     return new FindingPage(
-                        [.. wanted.Skip(offset).Take(limit).Select(f => Document(job, f.Finding, f.Accepted, reader))],
+                        [
+                            .. wanted
+                                .Skip(offset)
+                                .Take(limit)
+                                .Select(f => Document(job, f.Finding, f.Accepted, names, reader)),
+                        ],
                         offset + limit < wanted.Count ? offset + limit : null,
                         [
                             .. all.GroupBy(f => (f.Finding.Finding.Severity, f.Finding.Finding.Check))
@@ -157,6 +165,7 @@ internal static partial class FindingEndpoints
         JobSession job,
         JobFinding found,
         Acceptance? accepted,
+        IReadOnlyDictionary<Guid, string> names,
         ReaderFormat reader
     ) =>
         new(
@@ -169,7 +178,14 @@ internal static partial class FindingEndpoints
             found.Finding.Trust,
             found.Finding.RestsOn,
             Drawn(job, About(job, found.About)),
-            accepted is null ? null : new(accepted.Id, job.Version(accepted.Id), accepted.Person, accepted.Reason)
+            accepted is null
+                ? null
+                : new(
+                    accepted.Id,
+                    job.Version(accepted.Id),
+                    names.GetValueOrDefault(accepted.Person, "somebody on another server"),
+                    accepted.Reason
+                )
         )
         {
             Harm = found.Finding.Harm,

@@ -8,7 +8,7 @@ using Lacet.Workshop.Jobs;
 namespace Lacet.Workshop.Findings;
 
 /// <summary>Findings that somebody takes as they are, with a reason.</summary>
-public sealed class Acceptances(JobEditor editor, PeopleTable people)
+public sealed class Acceptances(JobEditor editor)
 {
     /// <summary>Takes a finding as it is; a stop never.</summary>
     public async Task<Outcome<CommandDone>> AcceptAsync(
@@ -18,10 +18,8 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
         string key,
         string reason,
         CancellationToken cancellation
-    )
-    {
-        var who = await people.KnownAsync(person);
-        return await editor.ChangeAsync(
+    ) =>
+        await editor.ChangeAsync(
             id,
             command,
             person,
@@ -51,16 +49,17 @@ public sealed class Acceptances(JobEditor editor, PeopleTable people)
                                 finding.Finding.Check,
                                 finding.About.Key,
                                 RestsOn.Of(finding, job.Job),
-                                reason.Trim(),
-                                who.Name
+                                reason.Trim()
                             )
+                            {
+                                Person = person,
+                            }
                         ),
                     ]
                 );
             },
             cancellation
         );
-    }
 
     /// <summary>What a finding is about and which check: stable while both are.</summary>
     public static string KeyOf(JobFinding finding) => $"{finding.About.Key}#{finding.Finding.Check}";

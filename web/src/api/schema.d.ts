@@ -10223,8 +10223,8 @@ export interface components {
             restsOn: string;
             /** @description Why. */
             reason: string;
-            /** @description Who, by name. */
-            person: string;
+            /** @description Who: their id; empty where it was said on another server and is not known here. */
+            person?: string;
             /**
              * Format: uuid
              * @description Permanent id.
