@@ -106,6 +106,16 @@ test("a panel is made dead by two with two locks; a lock that comes off is told 
   await expect(hers.locator("[data-dead=dead]")).toBeVisible();
   await expect(his.locator("[data-dead=dead]")).toBeVisible();
 
+  // Who is inside is asked before it ends, wherever they are.
+  const later = await his.context().newPage();
+  await later.clock.setFixedTime(Date.now() + 26 * 60_000);
+  await later.goto("/bench");
+  await expect(later.getByText(/^K7: proved dead until/)).toBeVisible();
+  await later.getByRole("link", { name: "Still at work" }).click();
+  await later.getByRole("button", { name: "Still at work" }).click();
+  await expect(later.getByRole("heading", { name: "K7: make it dead" })).toBeVisible();
+  await later.close();
+
   // Nobody powers it while a lock is on.
   await expect(his.getByRole("button", { name: "Power goes on" })).toBeDisabled();
   await expect(his.getByText(`Locks are still on: ${cleo} (11), ${dov} (12).`)).toBeVisible();
@@ -119,6 +129,7 @@ test("a panel is made dead by two with two locks; a lock that comes off is told 
     await expect(one.getByText("A lock came off.")).toBeVisible();
   }
   await hers.getByRole("link", { name: "Prove it dead" }).tap();
+  await expect(hers.getByRole("status").filter({ hasText: `${dov}, ` })).toBeVisible();
   await hers.getByRole("button", { name: "Take my lock off" }).tap();
   await hers.getByRole("button", { name: "Power goes on" }).tap();
   await expect(hers.locator("[data-dead=live]")).toBeVisible();

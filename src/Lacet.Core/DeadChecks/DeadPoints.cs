@@ -54,6 +54,14 @@ public static class DeadPoints
         ];
     }
 
+    /// <summary>Where an enclosure’s earth is touched: on its bar, or where a wire brings it; null where there is none.</summary>
+    public static JobLanding? EarthOf(Job job, Guid enclosure) =>
+        job.LandingsIn(enclosure)
+            .Where(l => PotentialOf(job, l) == Potential.Earth)
+            .OrderBy(l => l.DeviceId is { } device && job.Devices[device].Type == DeviceType.EarthBar ? 0 : 1)
+            .ThenBy(l => l.Order)
+            .FirstOrDefault();
+
     /// <summary>
     /// What is measured: each conductor to every other of its source, of power to every neutral too, and each to earth
     /// (null), which is what those of different sources have in common.
@@ -91,11 +99,13 @@ public static class DeadPoints
         && job.Devices[device].Type == DeviceType.Breaker
         && !landing.Identity.IsEarth();
 
-    private static Potential? PotentialAt(Job job, JobLanding landing)
+    private static Potential? PotentialAt(Job job, JobLanding landing) =>
+        PotentialOf(job, landing) is { } potential and not (Potential.Earth or Potential.Signal) ? potential : null;
+
+    private static Potential? PotentialOf(Job job, JobLanding landing)
     {
         var wires = job.EndsAt(landing.Id).Select(e => e.Wire).Where(w => !w.Retired).ToList();
-        var potential = wires.Select(w => Potentials.Of(w.Function)).FirstOrDefault(p => p is not null)
+        return wires.Select(w => Potentials.Of(w.Function)).FirstOrDefault(p => p is not null)
             ?? (wires.Count > 0 || IsFeedSide(job, landing) ? Potentials.Of(job, landing) : null);
-        return potential is Potential.Earth or Potential.Signal ? null : potential;
     }
 }

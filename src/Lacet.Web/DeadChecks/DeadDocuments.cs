@@ -17,8 +17,10 @@ namespace Lacet.Web.DeadChecks;
 /// <param name="Kinds">Every kind of source, with where to look for it.</param>
 /// <param name="Locks">Each person’s own lock.</param>
 /// <param name="Points">Where the instrument’s tips go.</param>
+/// <param name="Earth">Where earth is touched; null where no landing of it is known.</param>
 /// <param name="Pairs">Each point to every other, and to earth: the order in which they are measured.</param>
 /// <param name="Proof">The proof that holds; null while none does.</param>
+/// <param name="Lapsed">Who ended the last one, and when; null where one holds, or time alone ended it.</param>
 /// <param name="MissingToLock">What is missing before every source counts as kept off; null where nothing is.</param>
 /// <param name="MissingToProve">What is missing before whoever asks can prove it; null where nothing is.</param>
 /// <param name="WorkedWithout">What is to be known of how ends were worked at there; null where all was well.</param>
@@ -33,8 +35,10 @@ public sealed record DeadDocument(
     IReadOnlyList<SourceKindDocument> Kinds,
     IReadOnlyList<LockDocument> Locks,
     IReadOnlyList<DeadPointDocument> Points,
+    EarthDocument? Earth,
     IReadOnlyList<DeadPairDocument> Pairs,
     DeadProofShown? Proof,
+    LapsedDocument? Lapsed,
     string? MissingToLock,
     string? MissingToProve,
     string? WorkedWithout,
@@ -72,6 +76,7 @@ public sealed record DeadDocument(
                     p.Potential.Say().Word.InWords(ReaderWords.Region)
                 )),
             ],
+            DeadPoints.EarthOf(job.Job, place.Id) is { } earth ? new(earth.Id, earth.Name) : null,
             [.. DeadPoints.Pairs(points).Select(p => new DeadPairDocument(p.From.LandingId, p.To?.LandingId))],
             standing.Proof is { } proof
                 ? new(
@@ -82,6 +87,7 @@ public sealed record DeadDocument(
                     proof.Proof.Simulated
                 )
                 : null,
+            standing is { State: DeadState.Lapsed, Lapsed: { By: { } by, At: var at } } ? new(Name(by), at) : null,
             DeadRefusals.OfLocking(standing),
             DeadRefusals.OfProving(standing, person, now),
             DeadSayings.Says([.. job.Dead.Without(place.Id)]),
@@ -153,6 +159,16 @@ public sealed record SourceKindDocument(SourceKind Kind, string Name, string Hin
 /// <param name="Number">The lock’s number.</param>
 /// <param name="Since">Since when.</param>
 public sealed record LockDocument(Guid PersonId, string Name, string Number, DateTimeOffset Since);
+
+/// <summary>What ended a proof.</summary>
+/// <param name="By">Whose doing it was.</param>
+/// <param name="At">When.</param>
+public sealed record LapsedDocument(string By, DateTimeOffset At);
+
+/// <summary>A landing of the earth.</summary>
+/// <param name="LandingId">The landing.</param>
+/// <param name="Name">Its name.</param>
+public sealed record EarthDocument(Guid LandingId, string Name);
 
 /// <summary>Where an instrument’s tip goes.</summary>
 /// <param name="LandingId">The landing.</param>

@@ -45,6 +45,30 @@ public sealed class DeadPointsTests
         }
     }
 
+    /// <summary>On the bar, where one is; on what an earth wire lands on, where none is.</summary>
+    [Theory]
+    [MemberData(nameof(Jobs))]
+    public void Earth_is_touched_where_an_earth_is(string name)
+    {
+        var job = CleanJobs.All[name]().Job();
+        foreach (var enclosure in job.Enclosures.Keys)
+        {
+            var earthed = job.LandingsIn(enclosure)
+                .Where(l => job.EndsAt(l.Id).Any(e => e.Wire.Function == WireFunction.Earth))
+                .ToList();
+            var earth = DeadPoints.EarthOf(job, enclosure);
+            Assert.Equal(earthed.Count > 0, earth is not null);
+            if (earth is not null)
+            {
+                Assert.Contains(earth, earthed);
+                Assert.Equal(earthed.Exists(IsBar), IsBar(earth));
+            }
+        }
+
+        bool IsBar(JobLanding landing) =>
+            landing.DeviceId is { } device && job.Devices[device].Type == DeviceType.EarthBar;
+    }
+
     [Theory]
     [MemberData(nameof(Jobs))]
     public void Each_point_is_measured_to_earth_and_to_those_of_its_source_once(string name)

@@ -9226,8 +9226,10 @@ export interface components {
             kinds: components["schemas"]["SourceKindDocument"][];
             locks: components["schemas"]["LockDocument"][];
             points: components["schemas"]["DeadPointDocument"][];
+            earth: null | components["schemas"]["EarthDocument"];
             pairs: components["schemas"]["DeadPairDocument"][];
             proof: null | components["schemas"]["DeadProofShown"];
+            lapsed: null | components["schemas"]["LapsedDocument"];
             missingToLock: null | string;
             missingToProve: null | string;
             workedWithout: null | string;
@@ -9466,6 +9468,11 @@ export interface components {
             size: string;
             /** Format: double */
             percent: number;
+        };
+        EarthDocument: {
+            /** Format: uuid */
+            landingId: string;
+            name: string;
         };
         /**
          * @description Whether a cable has an earth, as its designation counts.
@@ -11151,6 +11158,11 @@ export interface components {
             name: string;
             landing: components["schemas"]["LandingDocument"];
             drawing: components["schemas"]["SceneDocument"];
+        };
+        LapsedDocument: {
+            by: string;
+            /** Format: date-time */
+            at: string;
         };
         LayoutName: {
             name: string;

@@ -1,13 +1,20 @@
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { useLocation } from "react-router";
 import { useDevices } from "../recording/Devices";
 import { useSession } from "../people/session";
 import { later } from "../shared/later";
+import type { Told } from "./deadApi";
 
 const load = () => import("./LapsedAlerts");
 const LapsedAlerts = later(() => load().then((module) => module.LapsedAlerts));
 
-/** What counts as live again, on every screen of whoever has a lock there or has that job open. */
+/** So long before a proof ends whoever is inside is asked, ms. */
+const warned = 5 * 60_000;
+
+/**
+ * What counts as live again, on every screen of whoever has a lock there or has that job open; and what soon will, of
+ * whoever has a lock there.
+ */
 export function DeadAlert() {
   const { dead } = useDevices();
   const { session } = useSession();
@@ -17,9 +24,24 @@ export function DeadAlert() {
   useEffect(() => {
     if (me) void load().catch(() => undefined);
   }, [me]);
+  const now = useNow(dead.some(({ until }) => until !== null));
+  const isMine = ({ people }: Told) => me !== undefined && people.includes(me);
   const lapsed = dead.filter(
-    ({ state, people, jobId }) =>
-      state === "lapsed" && ((me && people.includes(me)) || pathname.includes(jobId)),
+    (told) => told.state === "lapsed" && (isMine(told) || pathname.includes(told.jobId)),
   );
-  return lapsed.length > 0 && <LapsedAlerts lapsed={lapsed} />;
+  const ending = dead.filter(
+    (told) => told.until !== null && isMine(told) && Date.parse(told.until) - now < warned,
+  );
+  return lapsed.length + ending.length > 0 && <LapsedAlerts lapsed={lapsed} ending={ending} />;
+}
+
+/** The time, as far as minutes matter; it stands still while nothing waits for it. */
+function useNow(matters: boolean) {
+  const [now, setNow] = useState(Date.now);
+  useEffect(() => {
+    if (!matters) return;
+    const tick = setInterval(() => setNow(Date.now()), 20_000);
+    return () => clearInterval(tick);
+  }, [matters]);
+  return now;
 }

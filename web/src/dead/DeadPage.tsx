@@ -24,6 +24,8 @@ export function DeadPage() {
   return <Steps key={enclosure} dead={doing.dead} doing={doing} />;
 }
 
+const clock = new Intl.DateTimeFormat(undefined, { timeStyle: "short" });
+
 const Column = ({ children }: { children: ReactNode }) => (
   <Flex direction="column" gap={3} minW={0} display={{ base: "contents", lg: "flex" }}>
     {children}
@@ -47,6 +49,11 @@ function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
         <Box>
           <SayStanding told={dead.told} />
         </Box>
+        {dead.lapsed && (
+          <Box color="ink.soft">
+            {dead.lapsed.by}, {clock.format(new Date(dead.lapsed.at))}
+          </Box>
+        )}
         <WorkedWithout job={jobId} enclosure={enclosureId} />
       </Panel>
       {doing.again && (
@@ -59,7 +66,7 @@ function Steps({ dead, doing }: { dead: Dead; doing: Doing }) {
         {/* On a phone one below the other, the drawing beside what is measured. */}
         <Column>
           <SourcesPanel dead={dead} doing={doing} />
-          {state !== "dead" && <NothingToProve doing={doing} />}
+          {state !== "dead" && state !== "locked-off" && <NothingToProve doing={doing} />}
           {index && dead.points.length > 0 && (
             <Panel order={2} position={{ lg: "sticky" }} top={0}>
               <PointsDrawing dead={dead} index={index} next={proving.next} done={proving.done} />

@@ -33,7 +33,7 @@ export function Measure({ dead, proving }: { dead: Dead; proving: Proving }) {
             dead.points.filter(({ landingId }) => landingId === id).map(({ carries }) => carries),
           )
           .join(", ")}
-        {!next.to && ", earth"}
+        {!next.to && (dead.earth ? `; earth, such as ${dead.earth.name}` : "; earth")}
       </Box>
       {how.with === "stand-in" ? (
         <ByStandIn key={keyOf(next)} dead={dead} pair={next} read={read} />

@@ -24,17 +24,22 @@ export function PointsDrawing({
     return slot ? [{ ...middle(slot), id: point.landingId, number: i + 1 }] : [];
   });
   if (slots.length === 0) return null;
+  const earth = index.slots.find(({ slot }) => slot.id === dead.earth?.landingId)?.slot;
+  const shown = earth ? [...slots, middle(earth)] : slots;
   const box = {
-    left: Math.min(...slots.map(({ x }) => x)) - around,
-    right: Math.max(...slots.map(({ x }) => x)) + around,
-    top: Math.min(...slots.map(({ y }) => y)) - around,
-    bottom: Math.max(...slots.map(({ y }) => y)) + around,
+    left: Math.min(...shown.map(({ x }) => x)) - around,
+    right: Math.max(...shown.map(({ x }) => x)) + around,
+    top: Math.min(...shown.map(({ y }) => y)) - around,
+    bottom: Math.max(...shown.map(({ y }) => y)) + around,
   };
   const radius = Math.max(3.4, (box.right - box.left) / 60);
   const points = spread(slots, radius * 2.2);
   const at = (id: string | null | undefined) => points.find((point) => point.id === id);
   const from = at(next?.from);
-  const to = next && (at(next.to) ?? { x: box.left + radius * 2, y: box.bottom - radius * 2 });
+  // Of an enclosure whose earth nobody wired its symbol stands in the corner.
+  const to =
+    next &&
+    (at(next.to) ?? (earth ? middle(earth) : { x: box.left + radius * 2, y: box.bottom - radius * 2 }));
   return (
     <BoardSheet index={index} name={dead.told.enclosure} view={box}>
       {points
@@ -61,7 +66,7 @@ export function PointsDrawing({
           strokeDasharray={`${radius} ${radius / 2}`}
         />
       )}
-      {next && !next.to && to && <Mark at={to} radius={radius} text="⏚" isNext isDone={false} />}
+      {next && !next.to && to && <Earth at={to} radius={radius} />}
       {points.map((point) => (
         <Mark
           key={point.id}
@@ -95,6 +100,17 @@ function spread(slots: Placed[], apart: number) {
 }
 
 const middle = ({ box }: Slot) => ({ x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 });
+
+/** The earth, by IEC 60417-5017 (from memory). */
+function Earth({ at: { x, y }, radius: r }: { at: { x: number; y: number }; radius: number }) {
+  const bars = [0.75, 0.45, 0.15].map((half, i) => `M${-half * r} ${i * 0.32 * r}H${half * r}`);
+  return (
+    <g transform={`translate(${x} ${y})`} stroke={token("copper")} data-earth>
+      <circle r={r * 1.25} fill={token("paper-raised")} strokeWidth={r / 3} />
+      <path d={`M0 ${-0.75 * r}V0${bars.join("")}`} fill="none" strokeWidth={r / 6} />
+    </g>
+  );
+}
 
 function Mark({
   at,

@@ -10,6 +10,8 @@ const button = defineRecipe({
     justifyContent: "center",
     gap: 2,
     flexShrink: 0,
+    // What does not fit in a line is said in two.
+    maxW: "100%",
     rounded: "md",
     borderWidth: "1px",
     fontWeight: 600,
