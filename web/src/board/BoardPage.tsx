@@ -8,6 +8,7 @@ import { DeadStrip } from "../dead/DeadStrip";
 import { Refused } from "../job/Refused";
 import { jobApi } from "../job/jobApi";
 import { ChangesProvider } from "../job/useChanges";
+import { OnlyFor } from "../people/OnlyFor";
 import { recall, remember } from "../shared/remembered";
 import { BoardWork } from "./BoardWork";
 import { EmptyState, ErrorMessage, Link, Loading, Select } from "../ui";
@@ -48,6 +49,7 @@ export function BoardPage() {
       ) : (
         <ChangesProvider key={known} job={known}>
           <Refused />
+          <OnlyFor right="change-jobs" />
           {enclosure ? (
             <>
               <DeadStrip job={known} enclosure={enclosure.id} name={enclosure.name} />

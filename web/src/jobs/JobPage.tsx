@@ -6,6 +6,7 @@ import type { Schemas } from "../client";
 import { FindingsTab } from "../job/FindingsTab";
 import { KindsByGroup } from "../job/KindsByGroup";
 import { remember } from "../shared/remembered";
+import { OnlyFor } from "../people/OnlyFor";
 import { Alert, Link, Loading, Tabs } from "../ui";
 import { CablesTab } from "./CablesTab";
 import { CircuitsTab } from "./CircuitsTab";
@@ -71,6 +72,7 @@ export function JobPage() {
           onChange={(to) => void navigate(`/jobs/${id}/${to}`)}
         >
           <Refused />
+          <OnlyFor right="change-jobs" />
           <Shown tab={tab} job={job.data} />
         </Tabs>
       </Flex>

@@ -6,6 +6,8 @@ import { useNavigate } from "react-router";
 import { useHouseRules } from "../house/houseRules";
 import { Button, ButtonLink, EmptyState, ErrorMessage, FileButton, Loading, toast } from "../ui";
 import { JobCard } from "./JobCard";
+import { OnlyFor } from "../people/OnlyFor";
+import { useSession } from "../people/session";
 import { jobApi } from "../job/jobApi";
 import { NewJobDialog } from "./NewJobDialog";
 
@@ -20,6 +22,7 @@ export function JobsPage() {
     initialPageParam: 0,
     getNextPageParam: (page) => page.next,
   });
+  const { refusal } = useSession();
   const { archive, error: notArchived } = useArchive();
   const takeIn = useMutation({
     mutationFn: (file: File) => jobApi.takeInJob(file),
@@ -31,24 +34,26 @@ export function JobsPage() {
     <Flex direction="column" gap={3} maxW="1200px">
       <chakra.h1 srOnly>Jobs</chakra.h1>
       <Flex gap={2} flexWrap="wrap" alignItems="center">
-        <ButtonLink variant="solid" to="/import">
-          <FileUp aria-hidden />
-          Import wire list
-        </ButtonLink>
-        <Button onClick={() => setMaking("work")}>
-          <Plus aria-hidden />
-          New job
-        </Button>
-        <Button onClick={() => setMaking("survey")}>
-          <Search aria-hidden />
-          New survey
-        </Button>
-        <FileButton
-          label="Import job file"
-          accept=".json"
-          icon={<FolderInput aria-hidden />}
-          onFile={(file) => takeIn.mutate(file)}
-        />
+        <OnlyFor right="change-jobs">
+          <ButtonLink variant="solid" to="/import">
+            <FileUp aria-hidden />
+            Import wire list
+          </ButtonLink>
+          <Button onClick={() => setMaking("work")}>
+            <Plus aria-hidden />
+            New job
+          </Button>
+          <Button onClick={() => setMaking("survey")}>
+            <Search aria-hidden />
+            New survey
+          </Button>
+          <FileButton
+            label="Import job file"
+            accept=".json"
+            icon={<FolderInput aria-hidden />}
+            onFile={(file) => takeIn.mutate(file)}
+          />
+        </OnlyFor>
       </Flex>
       <ErrorMessage of={error} />
       {pages.isPending && <Loading what="Reading the jobs…" lines={3} height="150px" />}
@@ -57,9 +62,11 @@ export function JobsPage() {
           icon={<ClipboardList />}
           title="No job is open"
           action={
-            <ButtonLink variant="solid" to="/import">
-              Import wire list
-            </ButtonLink>
+            !refusal("change-jobs") && (
+              <ButtonLink variant="solid" to="/import">
+                Import wire list
+              </ButtonLink>
+            )
           }
         >
           Import a wire list from a spreadsheet, make a job and type its wires, or walk round what is already

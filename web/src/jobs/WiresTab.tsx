@@ -5,6 +5,7 @@ import { useNavigate, useSearchParams } from "react-router";
 import type { Schemas } from "../client";
 import { useKey } from "../shared/keys";
 import { useIsPhone } from "../shared/useIsPhone";
+import { useSession } from "../people/session";
 import { Button, Disclosure, ErrorMessage, Loading, Select, TextField } from "../ui";
 import { EndDialog } from "./EndDialog";
 import { NewWireDialog } from "./NewWireDialog";
@@ -37,6 +38,7 @@ export function WiresTab({ job }: { job: Schemas["JobOverview"] }) {
     job.enclosures.find(({ part }) => part.id === shown.enclosure)?.part.name ??
     job.enclosures[0]?.part.name ??
     "Panel";
+  const mine = !useSession().refusal("change-jobs");
   const openEnd = (wire: string, side: "a" | "b") => setParams({ wire, side });
   return (
     <Flex direction="column" gap={2}>
@@ -48,10 +50,12 @@ export function WiresTab({ job }: { job: Schemas["JobOverview"] }) {
         <>
           <WireCards wires={wires} onOpen={openEnd} />
           {wires.length === 0 && <Box p={3}>{shown.text ? "No results." : "No wire yet."}</Box>}
-          <Button alignSelf="start" onClick={() => setAdding(true)}>
-            <Plus aria-hidden />
-            Add a wire
-          </Button>
+          {mine && (
+            <Button alignSelf="start" onClick={() => setAdding(true)}>
+              <Plus aria-hidden />
+              Add a wire
+            </Button>
+          )}
         </>
       ) : (
         <WireGrid job={id} wires={wires} grouping={shown.grouping} enclosure={enclosure} onOpen={openEnd} />
@@ -59,10 +63,11 @@ export function WiresTab({ job }: { job: Schemas["JobOverview"] }) {
       <Flex gap={2} alignItems="center" flexWrap="wrap">
         <Box textStyle="note" color="ink.soft" flex="1 1 320px">
           {wires.length < total ? `${wires.length} of ${total} wires read…` : `${total} wires.`}
-          {!isPhone &&
+          {mine &&
+            !isPhone &&
             " Type into a cell; Enter goes down, Tab goes on, Delete empties. Paste rows from a spreadsheet."}
         </Box>
-        <Button onClick={() => void navigate(`/import?job=${id}`)}>Import wire list</Button>
+        {mine && <Button onClick={() => void navigate(`/import?job=${id}`)}>Import wire list</Button>}
       </Flex>
       {adding && <NewWireDialog job={id} enclosure={enclosure} onClose={() => setAdding(false)} />}
       {open && (

@@ -22,7 +22,7 @@ export function TrustPage() {
             Lacet made its own certificate, which your phone does not know yet. Once it trusts it, the warning
             is gone, and nobody in between can read along.
           </Box>
-          <chakra.ol ps={5} display="flex" flexDirection="column" gap={3}>
+          <chakra.ol ps={5} listStyleType="decimal" display="flex" flexDirection="column" gap={3}>
             <li>
               Compare. Where Lacet was started, the same fingerprint is printed:
               <Box fontFamily="numerals" wordBreak="break-word" my={2} data-fingerprint>

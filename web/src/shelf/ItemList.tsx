@@ -6,6 +6,7 @@ import { trustWords } from "../shown/words";
 import { api, named, type Schemas } from "../client";
 import { Sketch } from "../drawing/Sketch";
 import { recall } from "../shared/remembered";
+import { useSession } from "../people/session";
 import { thin } from "../shared/Units";
 import type { ShelfKind } from "./ShelfPage";
 import { Button, Panel } from "../ui";
@@ -76,6 +77,7 @@ function Card({
   onEdit: (entry: Entry) => void;
   onTakeOff: (entry: Entry) => void;
 }) {
+  const { refusal } = useSession();
   const { item, drawing } = entry;
   const box = drawing?.box;
   return (
@@ -111,14 +113,16 @@ function Card({
       </Box>
       <Flex gap={1} flexWrap="wrap">
         <UseIt entry={entry} />
-        {item.kind !== "landing" && (
+        {item.kind !== "landing" && !refusal("change-shelf") && (
           <Button variant="plain" onClick={() => onEdit(entry)} aria-label={`Edit ${item.code}`}>
             Edit
           </Button>
         )}
-        <Button variant="plain" onClick={() => onTakeOff(entry)} aria-label={`Delete ${item.code}`}>
-          Delete
-        </Button>
+        {!refusal("change-shelf") && (
+          <Button variant="plain" onClick={() => onTakeOff(entry)} aria-label={`Delete ${item.code}`}>
+            Delete
+          </Button>
+        )}
       </Flex>
     </Panel>
   );

@@ -8,6 +8,7 @@ import { ItemDialog } from "./ItemDialog";
 import { ItemList } from "./ItemList";
 import { Tables } from "./Tables";
 import { useShelf } from "./useShelf";
+import { OnlyFor } from "../people/OnlyFor";
 import { Button, ErrorMessage, exportFile, Tabs, TextField } from "../ui";
 
 export type ShelfKind = "landing" | "conductor" | "ferrules" | "connector" | "device" | "tool";
@@ -64,8 +65,10 @@ function Shelf() {
                   onChange={(event) => setText(event.target.value)}
                 />
               </Box>
-              {tab !== "landing" && <Button onClick={() => setEditing("new")}>Add an item</Button>}
-              <Button onClick={() => setImporting(true)}>Import</Button>
+              <OnlyFor right="change-shelf">
+                {tab !== "landing" && <Button onClick={() => setEditing("new")}>Add an item</Button>}
+                <Button onClick={() => setImporting(true)}>Import</Button>
+              </OnlyFor>
               <Button
                 onClick={() => void exportFile(`/api/shelf/export/${tab}.csv`, `lacet-shelf-${tab}.csv`)}
               >
