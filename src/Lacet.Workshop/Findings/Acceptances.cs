@@ -2,7 +2,6 @@ using Lacet.Core.Checks.Jobs;
 using Lacet.Core.Jobs;
 using Lacet.Core.Quantities;
 using Lacet.Exchange.Jobs;
-using Lacet.Store;
 using Lacet.Workshop.Jobs;
 
 namespace Lacet.Workshop.Findings;
