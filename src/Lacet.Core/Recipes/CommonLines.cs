@@ -11,6 +11,9 @@ namespace Lacet.Core.Recipes;
 /// <summary>Steps and lines that landings share.</summary>
 internal static partial class CommonLines
 {
+    /// <summary>The step in which it is made dead, which is once for all that is in an enclosure.</summary>
+    internal const string ProveDeadStep = "prove-dead";
+
     internal static readonly FormattableString CutAway = $"Cut away from the body.";
     internal static readonly FormattableString NeverTin =
         $"Never tin the strands: solder creeps under pressure, and the joint goes loose.";
@@ -55,7 +58,7 @@ internal static partial class CommonLines
             _ =>
                 $"Tester proved on a known live source; every conductor dead to each other and to earth; tester proved again. After {plan.Rules.PauseMinutes} min away, prove again.",
         };
-        yield return new Step("prove-dead", Operation.Check, text, hold);
+        yield return new Step(ProveDeadStep, Operation.Check, text, hold);
     }
 
     /// <summary>What must be on the wire before its end is made: it cannot be slid on afterwards.</summary>
