@@ -4,7 +4,7 @@ import globals from "globals";
 import tseslint from "typescript-eslint";
 
 // A place is built of what several share; it knows no other place.
-const places = ["bench", "board", "cords", "findings", "jobs", "log", "shelf", "splices"];
+const places = ["bench", "board", "cords", "findings", "jobs", "log", "run", "shelf", "splices"];
 // What several share, from the ground up: each may use those before it.
 const floors = [
   "shared",
@@ -13,8 +13,8 @@ const floors = [
   "shown",
   "people",
   "house",
-  "recording",
   "landing",
+  "recording",
   "rework",
   "job",
   "dead",

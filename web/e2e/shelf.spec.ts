@@ -23,7 +23,7 @@ test("what was read off a landing is put on the Shelf, found as it is typed, and
   await page.getByRole("radio", { name: "Binding screw" }).check({ force: true });
   await expect(bench.prepare).toContainText("Hook");
   await bench.leaveField();
-  await page.keyboard.press("8");
+  await page.keyboard.press("9");
   await expect(page.getByLabel("Search (/)")).toBeVisible();
   await page.keyboard.press("/");
   await expect(page.getByLabel("Search (/)")).toBeFocused();

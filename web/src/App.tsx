@@ -36,6 +36,7 @@ const TrustPage = lazy(() => import("./people/TrustPage").then((module) => ({ de
 const PeoplePage = lazy(() =>
   import("./people/PeoplePage").then((module) => ({ default: module.PeoplePage })),
 );
+const RunPage = lazy(() => import("./run/RunPage").then((module) => ({ default: module.RunPage })));
 const DeadPage = lazy(() => import("./dead/DeadPage").then((module) => ({ default: module.DeadPage })));
 // The Bench says nothing by it: it is fetched once that stands.
 const Toaster = later(() => import("./ui/Toaster").then((module) => module.Toaster));
@@ -91,6 +92,7 @@ export function App() {
                       <Route path="/jobs" element={<JobsPage />} />
                       <Route path="/jobs/:id/:tab?" element={<JobPage />} />
                       <Route path="/board/:job?/:enclosure?" element={<BoardPage />} />
+                      <Route path="/run/:job?/:enclosure?" element={<RunPage />} />
                       <Route path="/board/:job/:enclosure/dead" element={<DeadPage />} />
                       <Route path="/print/:job" element={<PrintPage />} />
                       <Route path="/import" element={<ImportPage />} />

@@ -144,7 +144,7 @@ public sealed record WorkOrder(
     {
         private readonly ILookup<WorkStage, WorkTask> _tasks = WorkStages
             .Of(End, Landing.Id, Recipe)
-            .ToLookup(t => t.Stage, t => t.Task);
+            .ToLookup(t => t.Stage);
 
         internal double Area { get; } = End.Wire.Conductor!.Size.Area.SquareMillimetres;
 
@@ -155,13 +155,12 @@ public sealed record WorkOrder(
     {
         internal int Tier { get; init; }
 
-        /// <summary>Each pole is landed, then all are tightened, then all are looked at.</summary>
+        /// <summary>Each pole is landed, then all are tightened, and tugged one by one.</summary>
         internal IEnumerable<WorkTask> Tasks(WorkingOrder order)
         {
             var first = order == WorkingOrder.ByOperation ? [] : WorkStages.BeforeLanding;
             return Ends.SelectMany(e => first.Append(WorkStage.Land).SelectMany(e.At))
-                .Concat(Ends.SelectMany(e => e.At(WorkStage.Tighten)))
-                .Concat(Ends.SelectMany(e => e.At(WorkStage.Check)));
+                .Concat(Ends.SelectMany(e => e.At(WorkStage.Tighten)));
         }
     }
 

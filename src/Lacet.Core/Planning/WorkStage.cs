@@ -23,7 +23,4 @@ public enum WorkStage
 
     /// <summary>It is tightened.</summary>
     Tighten,
-
-    /// <summary>It is looked at, and tugged.</summary>
-    Check,
 }

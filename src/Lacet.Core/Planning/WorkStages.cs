@@ -10,25 +10,21 @@ internal static class WorkStages
     [.. Enum.GetValues<WorkStage>().Where(s => s < WorkStage.Land)];
 
     /// <summary>The tasks of an end, in the recipe’s order; proving dead is of the enclosure, and none of them.</summary>
-    internal static IEnumerable<(WorkStage Stage, WorkTask Task)> Of(EndOfWire end, Guid landing, Recipe recipe)
+    internal static IEnumerable<WorkTask> Of(EndOfWire end, Guid landing, Recipe recipe)
     {
         var stage = WorkStage.SlideOn;
         return recipe
             .Steps.Where(s => !string.Equals(s.Id, CommonLines.ProveDeadStep, StringComparison.Ordinal))
             .Select(step => (Stage: stage = Next(stage, step.Operation), Step: step))
             .GroupBy(s => s.Stage)
-            .Select(steps =>
-                (
-                    steps.Key,
-                    new WorkTask(
-                        end,
-                        landing,
-                        steps.First().Step.Operation,
-                        [.. steps.Select(s => s.Step)],
-                        [.. Settings(steps.Key, end, recipe)]
-                    )
-                )
-            );
+            .Select(steps => new WorkTask(
+                end,
+                landing,
+                steps.Key,
+                steps.First().Step.Operation,
+                [.. steps.Select(s => s.Step)],
+                [.. Settings(steps.Key, end, recipe)]
+            ));
     }
 
     /// <summary>A look on the way belongs to what it looks at; nothing goes back.</summary>
@@ -46,7 +42,7 @@ internal static class WorkStages
             Operation.Crimp => WorkStage.Crimp,
             Operation.Land => WorkStage.Land,
             Operation.Tighten => WorkStage.Tighten,
-            _ => before < WorkStage.Land ? before : WorkStage.Check,
+            _ => before,
         };
         return own < before ? before : own;
     }

@@ -14,6 +14,7 @@ using Lacet.Web.People;
 using Lacet.Web.PinMaps;
 using Lacet.Web.Records;
 using Lacet.Web.Rework;
+using Lacet.Web.Runs;
 using Lacet.Web.Shelf;
 using Lacet.Web.Splices;
 using Lacet.Workshop.Boards;
@@ -181,6 +182,7 @@ internal static class Server
         app.MapDevices();
         app.MapTools();
         app.MapDeadChecks();
+        app.MapRuns();
     }
 
     private static void AddStore(this IServiceCollection services)

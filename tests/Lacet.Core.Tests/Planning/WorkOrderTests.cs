@@ -68,14 +68,14 @@ public sealed class WorkOrderTests
         foreach (var (judged, _, order) in Orders(name, working, landing))
         {
             var places = order
-                .Tasks.Where(t => t.Operation is Operation.Land or Operation.Tighten)
-                .Select(t => (Place: Place(judged.Job, t), t.Operation))
+                .Tasks.Where(t => t.Stage >= WorkStage.Land)
+                .Select(t => (Place: Place(judged.Job, t), t.Stage))
                 .ToList();
             var visits = places.Where((p, i) => i == 0 || p.Place != places[i - 1].Place).ToList();
             Assert.Equal(visits.Count, visits.DistinctBy(v => v.Place).Count());
             foreach (var place in places.GroupBy(p => p.Place))
             {
-                Assert.Equal(place.Select(p => p.Operation).Order(), place.Select(p => p.Operation));
+                Assert.Equal(place.Select(p => p.Stage).Order(), place.Select(p => p.Stage));
             }
         }
     }

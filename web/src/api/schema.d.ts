@@ -8187,6 +8187,56 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/enclosures/{enclosure}/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** In which order what is left of an enclosure is worked */
+        get: {
+            parameters: {
+                query?: {
+                    lead?: string;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                    enclosure: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description OK */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["RunDocument"];
+                    };
+                };
+                /** @description Not Found */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["ProblemDetails"];
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -11930,6 +11980,28 @@ export interface components {
         Rotation: "clockwise" | "counter-clockwise" | "reversible" | null;
         /** @enum {unknown} */
         RowDoes: "add" | "change" | "nothing" | "wrong";
+        RunDocument: {
+            tasks: components["schemas"]["RunTaskDocument"][];
+            waiting: components["schemas"]["WaitingEndDocument"][];
+            /** Format: int32 */
+            toolChanges: number;
+            /** Format: int32 */
+            plainToolChanges: number;
+        };
+        RunTaskDocument: {
+            /** Format: uuid */
+            wireId: string;
+            wire: string;
+            side: components["schemas"]["EndSide"];
+            /** Format: uuid */
+            landingId: string;
+            landing: string;
+            stage: components["schemas"]["WorkStage"];
+            operation: components["schemas"]["Operation"];
+            steps: string[];
+            settings: components["schemas"]["ToolSettingDocument"][];
+            records: boolean;
+        };
         SaidOfGroup: {
             /** Format: uuid */
             id: string;
@@ -12543,6 +12615,11 @@ export interface components {
             /** Format: int32 */
             port: null | number;
         };
+        ToolSettingDocument: {
+            tool: components["schemas"]["WorkTool"];
+            says: string;
+            changed: boolean;
+        };
         TorqueDocument: {
             target: components["schemas"]["Readout"];
             least: components["schemas"]["Readout"];
@@ -12709,6 +12786,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        WaitingEndDocument: {
+            /** Format: uuid */
+            wireId: string;
+            wire: string;
+            side: components["schemas"]["EndSide"];
+            why: string;
+        };
         WayStopDocument: {
             says: string;
             /** Format: uuid */
@@ -12851,6 +12935,16 @@ export interface components {
         };
         /** @enum {unknown} */
         WiringMethod: "raceway" | "nm-cable" | "cord" | "machine-wiring" | null;
+        /**
+         * @description How far an end is, as several are worked side by side.
+         * @enum {unknown}
+         */
+        WorkStage: "slide-on" | "strip" | "prepare" | "crimp" | "after-crimp" | "land" | "tighten";
+        /**
+         * @description What is set, changed or fetched while ends are worked: each change of it costs time.
+         * @enum {unknown}
+         */
+        WorkTool: "stripper" | "length-stop" | "crimp" | "driver";
         /** @enum {unknown} */
         WorkingOrder: "by-operation" | "finish-each-end" | null;
         WrenchAnswer: {

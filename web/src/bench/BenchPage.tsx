@@ -13,7 +13,8 @@ import { LandingPicker } from "../landing/LandingPicker";
 import { Readings, type ReadingName } from "../shown/Readings";
 import { VerdictLine } from "../shown/Verdict";
 import { Recents } from "./Recents";
-import { RecordPanel } from "./RecordPanel";
+import { RecordPanel } from "../recording/RecordPanel";
+import { useRecording } from "./useRecording";
 import { SectionPanel } from "./SectionPanel";
 import { Besides, Steps } from "../shown/Steps";
 import { Why } from "../shown/Why";
@@ -56,6 +57,7 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
   const [measured, setMeasured] = useState<number | null>(null);
   const [picker, setPicker] = useState<Picker | null>(null);
   const { rules } = useHouseRules();
+  const recording = useRecording();
   const body = asked(pair, rules, lead);
   const recipe = useQuery({ ...recipeOf(body), placeholderData: keepPreviousData });
   const queries = useQueryClient();
@@ -120,10 +122,10 @@ function Bench({ pair, place, keep, recent }: BenchProps) {
               <SectionPanel pair={pair} recipe={told} measured={measured} onMeasured={setMeasured} />
               {told.verdict !== "stop" && (
                 <RecordPanel
-                  pair={pair}
                   torque={told.torque}
                   holding={told.holding}
-                  measured={measured}
+                  recording={recording}
+                  onRecord={(tightening) => recording.record(pair, rules, measured, tightening)}
                   onDone={() => {
                     keep(pair);
                     setMeasured(null);

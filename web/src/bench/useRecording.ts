@@ -1,9 +1,7 @@
-import type { Schemas } from "../client";
 import { useEventRecording } from "../recording/useEventRecording";
 import type { Pair } from "../shared/pair";
 import type { HouseRules } from "../house/houseRules";
-
-export type NewTightening = Schemas["NewTightening"];
+import type { NewTightening } from "../recording/RecordPanel";
 
 /** Records what was done at the Bench. */
 export function useRecording() {

@@ -55,6 +55,12 @@ export const jobApi = {
     ),
   trace: (id: string, landing: string, contacts: boolean) =>
     take(http.GET("/api/jobs/{id}/trace", { params: { ...at(id), query: { landing, contacts } } })),
+  run: (id: string, enclosure: string, lead: Lead) =>
+    take(
+      http.GET("/api/jobs/{id}/enclosures/{enclosure}/run", {
+        params: { path: { id, enclosure }, query: { lead } },
+      }),
+    ),
   sources: (id: string, enclosure: string) =>
     take(http.GET("/api/jobs/{id}/sources", { params: { ...at(id), query: { enclosure } } })),
   weakest: (id: string) => take(http.GET("/api/jobs/{id}/circuits/weakest", { params: at(id) })),

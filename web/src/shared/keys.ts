@@ -5,13 +5,21 @@ const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
-/** Whether an event is meant for a single-letter key: not while typing, not with a modifier, not when switched off. */
+/** Enter is the button’s or the link’s that has the focus. */
+const isOfControl = ({ key, target }: KeyboardEvent) =>
+  key === "Enter" && target instanceof Element && target.closest("button, a, summary") !== null;
+
+/**
+ * Whether an event is meant for a single key: not while typing, not with a modifier, not where a control takes it, not
+ * when switched off.
+ */
 export const isForKeys = (event: KeyboardEvent) =>
   !event.defaultPrevented &&
   !event.ctrlKey &&
   !event.metaKey &&
   !event.altKey &&
   !isTyping(event.target) &&
+  !isOfControl(event) &&
   !document.querySelector("[role=dialog][data-state=open]") &&
   recall("keys", true);
 

@@ -4,7 +4,7 @@ import { useRemembered } from "../shared/remembered";
 import { Button, Checkbox, Dialog, Kbd } from "../ui";
 
 const keys: [string, string][] = [
-  ["1 to 8", "Jobs, Board, Cords, Bench, Splices, Findings, Log, Shelf"],
+  ["1 to 9", "Jobs, Board, Cords, Bench, Splices, Run, Findings, Log, Shelf"],
   ["Ctrl K", "Search everywhere: places, jobs, wires, landings, the Shelf, tables"],
   ["U", "Switch which unit leads"],
   ["T", "Type a wire"],
@@ -16,6 +16,8 @@ const keys: [string, string][] = [
   ["/", "Search the wires, the board, or the Shelf"],
   ["Arrows, Enter", "On the board: from slot to slot, and open it"],
   ["+ − 0", "On the board: zoom in, zoom out, fit"],
+  ["Enter, Page Down", "In a run: done, next"],
+  ["Backspace", "In a run: back"],
   ["Ctrl Z", "Undo the last change of a job"],
   ["?", "These keys"],
 ];

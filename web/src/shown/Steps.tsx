@@ -5,7 +5,8 @@ import { thin } from "../shared/Units";
 import { BeltFields } from "./BeltFields";
 import { Disclosure, Panel, PanelTitle } from "../ui";
 
-const operations = {
+/** What the hands do, in a word. */
+export const operations = {
   strip: "Strip",
   prepare: "Prepare",
   crimp: "Crimp",
@@ -24,7 +25,8 @@ export function Steps({ recipe }: { recipe: Pick<Recipe, "steps"> }) {
   );
 }
 
-function StepList({ steps, other }: Pick<Recipe, "steps"> & { other?: boolean }) {
+/** Steps, each with what must be true before the next. */
+export function StepList({ steps, other }: Pick<Recipe, "steps"> & { other?: boolean }) {
   return (
     <chakra.ol listStyleType="none" m={0} p={0}>
       {steps.map((step, i) => (

@@ -9,7 +9,7 @@ export const RailCell = chakra(
       alignItems: "center",
       justifyContent: "center",
       gap: "2px",
-      minH: { base: "60px", md: "52px" },
+      minH: { base: "60px", md: "48px" },
       minW: "60px",
       maxW: "full",
       px: 1,

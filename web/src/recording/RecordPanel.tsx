@@ -3,25 +3,27 @@ import { useState } from "react";
 import type { Recipe, Schemas } from "../client";
 import { useRemembered } from "../shared/remembered";
 import { sayBoth, thin, useUnits } from "../shared/Units";
-import type { Pair } from "../shared/pair";
 import { useHouseRules } from "../house/houseRules";
-import { useDevices } from "../recording/Devices";
-import { Driver } from "../recording/Driver";
-import { useRecording, type NewTightening } from "./useRecording";
+import { useDevices } from "./Devices";
+import { Driver } from "./Driver";
+import type { useEventRecording } from "./useEventRecording";
 import { WrenchFields } from "./WrenchFields";
 import { TypedTorque, type TypedTorqueValue } from "./TypedTorque";
 import { Button, Panel, PanelTitle, Segments } from "../ui";
 
+export type NewTightening = Schemas["NewTightening"];
+
 interface Props {
-  pair: Pair;
   torque: Recipe["torque"];
   holding: Recipe["holding"];
-  measured: number | null;
-  onDone: () => void;
+  recording: ReturnType<typeof useEventRecording>;
+  /** Records the end as it was tightened; null where that was refused. */
+  onRecord: (tightening: NewTightening) => Promise<Schemas["RecordItem"] | null>;
+  onDone: (recorded: Schemas["RecordItem"]) => void;
 }
 
 /** How it was tightened, by whom, and Done. What is missing is said beside Done. */
-export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) {
+export function RecordPanel({ torque, holding, recording, onRecord, onDone }: Props) {
   const { rules } = useHouseRules();
   const { lead } = useUnits();
   const { tools, peak, clearPeak } = useDevices();
@@ -31,7 +33,6 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
   const method = torque ? chosen : "seated";
   const [typed, setTyped] = useRemembered<TypedTorqueValue>("typed", { value: null, unit: "N·m", tool: "" });
   const [last, setLast] = useState<Schemas["RecordItem"] | null>(null);
-  const recording = useRecording();
 
   const tightening = tighteningOf(method, peak?.readingId, typed);
   const missing = tightening
@@ -46,11 +47,11 @@ export function RecordPanel({ pair, torque, holding, measured, onDone }: Props) 
     setLast(recorded);
     clearPeak();
     setTyped({ ...typed, value: null });
-    onDone();
+    onDone(recorded);
   };
   // What was refused is shown beside Done, and stays to be sent again.
   const done = async () => {
-    const recorded = tightening && (await recording.record(pair, rules, measured, tightening));
+    const recorded = tightening && (await onRecord(tightening));
     if (recorded) finish(recorded);
   };
   const undo = async (event: Schemas["RecordItem"]) => {
