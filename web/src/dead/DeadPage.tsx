@@ -13,6 +13,7 @@ import { SayStanding, StateWord } from "./states";
 import { useDead, type Doing } from "./useDead";
 import { useProof } from "./useProof";
 import { WorkedWithout } from "./WorkedWithout";
+import { clock } from "./clock";
 import { WorkPanel } from "./WorkPanel";
 
 /** An enclosure made dead, worked in, and powered again: one step after the other. */
@@ -23,8 +24,6 @@ export function DeadPage() {
   if (!doing.dead) return <Loading what="Looking what is locked…" lines={4} />;
   return <Steps key={enclosure} dead={doing.dead} doing={doing} />;
 }
-
-const clock = new Intl.DateTimeFormat(undefined, { timeStyle: "short" });
 
 const Column = ({ children }: { children: ReactNode }) => (
   <Flex direction="column" gap={3} minW={0} display={{ base: "contents", lg: "flex" }}>

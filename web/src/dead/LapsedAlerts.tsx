@@ -1,8 +1,7 @@
 import { Box, Flex } from "@chakra-ui/react";
 import { Alert, Link } from "../ui";
+import { clock } from "./clock";
 import type { Told } from "./deadApi";
-
-const clock = new Intl.DateTimeFormat(undefined, { timeStyle: "short" });
 
 /**
  * What counts as live again, and what soon will. It goes when dead is proved anew, or the locks are off: nobody can push

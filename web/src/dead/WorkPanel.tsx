@@ -5,9 +5,8 @@ import { useSession } from "../people/session";
 import { Button, Dialog, ErrorMessage, Form, Select, TextField } from "../ui";
 import type { Dead } from "./deadApi";
 import { Step } from "./Step";
+import { clock } from "./clock";
 import type { Doing } from "./useDead";
-
-const clock = new Intl.DateTimeFormat(undefined, { timeStyle: "short" });
 
 /** While it is worked at: what keeps it, and what ends it. */
 export function WorkPanel({ dead, doing }: { dead: Dead; doing: Doing }) {

@@ -9,6 +9,7 @@ import {
   Zap,
   type LucideIcon,
 } from "lucide-react";
+import { clock } from "./clock";
 import type { State, Told } from "./deadApi";
 
 const states: Record<State, { icon: LucideIcon; word: string; colour: string }> = {
@@ -38,8 +39,6 @@ export function StateWord({ state, large = false }: { state: State; large?: bool
     </Flex>
   );
 }
-
-const clock = new Intl.DateTimeFormat(undefined, { timeStyle: "short" });
 
 /** What its state means now: until when it holds, or why it does not. */
 export const SayStanding = ({ told: { state, says, until } }: { told: Told }) => (
